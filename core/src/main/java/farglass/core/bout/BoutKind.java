@@ -1,0 +1,16 @@
+package farglass.core.bout;
+
+import java.util.Locale;
+
+/** What sort of bout it is; competition weighs more than a round in the gym. */
+public enum BoutKind {
+    COMPETITION,
+    SPARRING,
+    POSITIONAL,
+    TRAINING;
+
+    /** {@return the word for it in files and on screen} */
+    public String label() {
+        return name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+}

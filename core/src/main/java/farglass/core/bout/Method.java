@@ -1,0 +1,20 @@
+package farglass.core.bout;
+
+import java.util.Locale;
+
+/** How a bout ended. */
+public enum Method {
+    POINTS,
+    ADVANTAGES,
+    PENALTIES,
+    DECISION,
+    SUBMISSION,
+    DISQUALIFICATION,
+    DRAW,
+    UNKNOWN;
+
+    /** {@return the word for it in files and on screen} */
+    public String label() {
+        return name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+}

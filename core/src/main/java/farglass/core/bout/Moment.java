@@ -1,0 +1,44 @@
+package farglass.core.bout;
+
+import java.util.Optional;
+import java.util.OptionalLong;
+
+/**
+ * One thing that happened in a bout.
+ *
+ * @param id unique within its bout
+ * @param atMicros when, in microseconds on the bout's own timeline; empty where only the order is known
+ * @param actor who did it; empty for the referee's stops and for what cannot be told
+ */
+public record Moment(
+        String id, OptionalLong atMicros, Optional<Seat> actor, Deed deed, Optional<Settled> settled, Telling telling) {
+    public Moment {
+        if (id.isBlank()) {
+            throw new IllegalArgumentException("A moment needs an id.");
+        }
+        if (atMicros.isPresent() && atMicros.getAsLong() < 0) {
+            throw new IllegalArgumentException("A moment cannot be before its bout: " + atMicros.getAsLong() + " us");
+        }
+    }
+
+    /** {@return the key of the technique done, if the moment has a named one} */
+    public Optional<String> technique() {
+        return deed instanceof Deed.Did did ? Optional.of(did.technique()) : Optional.empty();
+    }
+
+    public boolean became(Became what) {
+        return telling.became().filter(what::equals).isPresent();
+    }
+
+    public Moment at(long micros) {
+        return new Moment(id, OptionalLong.of(micros), actor, deed, settled, telling);
+    }
+
+    public Moment by(Optional<Seat> newActor) {
+        return new Moment(id, atMicros, newActor, deed, settled, telling);
+    }
+
+    public Moment with(Telling newTelling) {
+        return new Moment(id, atMicros, actor, deed, settled, newTelling);
+    }
+}

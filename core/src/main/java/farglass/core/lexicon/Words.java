@@ -1,0 +1,20 @@
+package farglass.core.lexicon;
+
+import java.text.Normalizer;
+import java.util.Locale;
+import java.util.regex.Pattern;
+
+/** How words are compared: without case, accents, hyphens and doubled spaces. */
+public final class Words {
+    private static final Pattern MARKS = Pattern.compile("\\p{M}+");
+    private static final Pattern BETWEEN = Pattern.compile("[\\s\\-_]+");
+
+    private Words() {}
+
+    /** {@return the form under which a word is looked up; in linear time} */
+    public static String plain(String word) {
+        String decomposed = Normalizer.normalize(word, Normalizer.Form.NFD);
+        String unmarked = MARKS.matcher(decomposed).replaceAll("");
+        return BETWEEN.matcher(unmarked).replaceAll(" ").strip().toLowerCase(Locale.ROOT);
+    }
+}

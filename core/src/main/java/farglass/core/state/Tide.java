@@ -1,0 +1,93 @@
+package farglass.core.state;
+
+import farglass.core.bout.Became;
+import farglass.core.bout.Bout;
+import farglass.core.bout.Moment;
+import farglass.core.bout.Seat;
+import farglass.core.lexicon.Kind;
+import farglass.core.lexicon.Lexicon;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+/**
+ * Who has the better of it over time, to one athlete.
+ *
+ * @param points knots of the curve in order of time
+ */
+public record Tide(List<Point> points) {
+    /** How far a beaten line lifts the tide above the position it was tried from, by depth; past is the next position. */
+    private static final double[] LINE_RUNGS = {0.06, 0.14, 0.24, 0.3};
+    /** Likewise for the stages of a submission; the last is an escape, which leaves no mark. */
+    private static final double[] STAGE_RUNGS = {0.1, 0.25, 0.4, 1, 0};
+
+    /**
+     * A knot.
+     *
+     * @param atMicros on the bout's timeline
+     * @param value in [-1, 1]; 1 is best for the athlete the tide is drawn for
+     * @param rung whether it is a line or a stage touched and not kept, drawn as a spike
+     */
+    public record Point(long atMicros, double value, boolean rung) {}
+
+    public Tide {
+        points = List.copyOf(points);
+    }
+
+    public static Tide of(Bout bout, Timeline timeline, Lexicon lexicon, Seat seat, Ladder ladder) {
+        List<Point> points = new ArrayList<>();
+        for (Visit visit : timeline.visits()) {
+            points.add(new Point(visit.fromMicros(), value(visit.stand(), seat, ladder), false));
+        }
+        for (Moment moment : bout.moments()) {
+            double lift = lift(moment, lexicon);
+            if (lift > 0 && moment.atMicros().isPresent() && moment.actor().isPresent()) {
+                double signed = moment.actor().get() == seat ? lift : -lift;
+                double from = value(timeline.before(moment), seat, ladder);
+                points.add(new Point(moment.atMicros().getAsLong(), clamp(from + signed), true));
+            }
+        }
+        points.sort(Comparator.comparingLong(Point::atMicros));
+        return new Tide(points);
+    }
+
+    private static double lift(Moment moment, Lexicon lexicon) {
+        double line = moment.telling()
+                .line()
+                .map(found -> LINE_RUNGS[found.ordinal()])
+                .orElse(0.0);
+        double stage = moment.telling()
+                .stage()
+                .map(found -> STAGE_RUNGS[found.ordinal()])
+                .orElse(0.0);
+        boolean sweepNearly = moment.became(Became.NEARLY)
+                && moment.technique()
+                        .flatMap(lexicon::technique)
+                        .filter(technique -> technique.kind() == Kind.SWEEP || technique.kind() == Kind.TAKEDOWN)
+                        .isPresent();
+        return Math.max(Math.max(line, stage), sweepNearly ? 0.15 : 0);
+    }
+
+    private static double value(Stand stand, Seat seat, Ladder ladder) {
+        double toTop = ladder.of(stand.position().worth());
+        return stand.top().map(top -> top == seat ? toTop : -toTop).orElse(0.0);
+    }
+
+    private static double clamp(double value) {
+        return Math.max(-1, Math.min(1, value));
+    }
+
+    /** {@return the settled value at that instant, rungs aside; 0 before the first knot} */
+    public double at(long micros) {
+        double found = 0;
+        for (Point point : points) {
+            if (point.atMicros() > micros) {
+                break;
+            }
+            if (!point.rung()) {
+                found = point.value();
+            }
+        }
+        return found;
+    }
+}

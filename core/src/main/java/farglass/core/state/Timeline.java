@@ -1,0 +1,194 @@
+package farglass.core.state;
+
+import farglass.core.bout.Became;
+import farglass.core.bout.Bout;
+import farglass.core.bout.Deed;
+import farglass.core.bout.Layer;
+import farglass.core.bout.Moment;
+import farglass.core.bout.Seat;
+import farglass.core.bout.Settled;
+import farglass.core.lexicon.Lexicon;
+import farglass.core.lexicon.Position;
+import farglass.core.lexicon.Role;
+import farglass.core.lexicon.Technique;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * Who was where at every instant of a bout, as far as its moments tell. Time in a scramble, or out of sight, is a state of
+ * its own and never credited to the last settled position.
+ */
+public final class Timeline {
+    private final List<Visit> visits = new ArrayList<>();
+    private final List<Finding> findings = new ArrayList<>();
+    private final Map<String, Stand> before = new HashMap<>();
+    private final Map<String, Stand> after = new HashMap<>();
+    private final Lexicon lexicon;
+    private final long endMicros;
+
+    private Stand now;
+    private long since;
+    private long played;
+    private long clockFrom;
+    private boolean stopped;
+    private boolean openStart;
+    private Optional<String> openedBy = Optional.empty();
+
+    private Timeline(Bout bout, Lexicon lexicon) {
+        this.lexicon = lexicon;
+        this.endMicros = bout.extentMicros();
+        // By the rules a bout starts standing; but only if its start was watched do we know that this is its start.
+        boolean startSeen = bout.header().whole() && bout.header().covers(Layer.STORY, 0);
+        now = new Stand(position(startSeen ? "standing" : "not-visible"), Optional.empty());
+        openStart = !startSeen;
+        for (Moment moment : bout.moments()) {
+            step(moment, moment.atMicros().orElse(clockFrom));
+        }
+        close(endMicros, Optional.empty());
+    }
+
+    /** {@return the timeline of a bout; linear in its moments} Words the lexicon lacks change nothing. */
+    public static Timeline of(Bout bout, Lexicon lexicon) {
+        return new Timeline(bout, lexicon);
+    }
+
+    private Position position(String key) {
+        return lexicon.position(key).orElseThrow(() -> new IllegalStateException("The lexicon lacks " + key));
+    }
+
+    private void step(Moment moment, long at) {
+        before.put(moment.id(), now);
+        run(at);
+        if (moment.deed() instanceof Deed.Stopped) {
+            stopped = true;
+        }
+        if (moment.deed() instanceof Deed.Restarted) {
+            stopped = false;
+        }
+        moment.technique().flatMap(lexicon::technique).ifPresent(technique -> check(moment, technique));
+        reached(moment).ifPresent(next -> {
+            if (!next.equals(now)) {
+                close(at, Optional.of(moment.id()));
+                now = next;
+                openedBy = Optional.of(moment.id());
+            }
+        });
+        after.put(moment.id(), now);
+    }
+
+    private void run(long at) {
+        if (!stopped) {
+            played += at - clockFrom;
+        }
+        clockFrom = at;
+    }
+
+    private void close(long at, Optional<String> endedBy) {
+        run(at);
+        if (at > since) {
+            boolean openEnd = endedBy.isEmpty();
+            visits.add(new Visit(now, since, at, played, openStart, openEnd, openedBy, endedBy));
+        }
+        since = at;
+        played = 0;
+        openStart = false;
+    }
+
+    private Optional<Stand> reached(Moment moment) {
+        if (moment.settled().isPresent()) {
+            Settled settled = moment.settled().get();
+            Optional<Position> position = lexicon.position(settled.position());
+            if (position.isPresent() && position.get().hasTop() != settled.top().isPresent()) {
+                findings.add(new Finding(
+                        moment.id(),
+                        (position.get().hasTop()
+                                        ? "%s needs somebody on top, and nobody is named. Say who is."
+                                        : "In %s nobody is on top, yet somebody is named. Leave it out, or name another position.")
+                                .formatted(position.get().label())));
+            }
+            return position.map(found -> new Stand(found, settled.top()));
+        }
+        if (moment.deed() instanceof Deed.Restarted) {
+            return Optional.of(new Stand(position("standing"), Optional.empty()));
+        }
+        return workedOut(moment, lexicon)
+                .flatMap(settled -> lexicon.position(settled.position()).map(found -> new Stand(found, settled.top())));
+    }
+
+    /**
+     * {@return where a moment leads by the rules of the sport alone} Only a technique that held, has an actor and always
+     * ends in one place does; anything else is left open.
+     */
+    public static Optional<Settled> workedOut(Moment moment, Lexicon lexicon) {
+        if (moment.actor().isEmpty() || !moment.became(Became.HELD)) {
+            return Optional.empty();
+        }
+        Seat actor = moment.actor().get();
+        return moment.technique().flatMap(lexicon::technique).flatMap(technique -> technique
+                .to()
+                .map(to -> new Settled(
+                        to,
+                        switch (technique.ends()) {
+                            case ACTOR -> Optional.of(actor);
+                            case RECEIVER -> Optional.of(actor.other());
+                            case NOBODY -> Optional.empty();
+                        },
+                        true)));
+    }
+
+    private void check(Moment moment, Technique technique) {
+        if (moment.actor().isEmpty() || !now.position().isSettled()) {
+            return;
+        }
+        Role role = now.roleOf(moment.actor().get());
+        if (!technique.canStart(now.position(), role)) {
+            findings.add(new Finding(
+                    moment.id(),
+                    "%s does not start from %s%s. Mend the technique, the athlete, or the position before it."
+                            .formatted(
+                                    technique.label(),
+                                    now.position().label().toLowerCase(java.util.Locale.ROOT),
+                                    role == Role.TOP ? " on top" : role == Role.BOTTOM ? " underneath" : "")));
+        }
+    }
+
+    /** {@return the stays in each position, in order, without gaps} */
+    public List<Visit> visits() {
+        return List.copyOf(visits);
+    }
+
+    /** {@return the contradictions found, in the order of the moments} */
+    public List<Finding> findings() {
+        return List.copyOf(findings);
+    }
+
+    /** {@return where the athletes were just before that moment of this bout} */
+    public Stand before(Moment moment) {
+        return before.get(moment.id());
+    }
+
+    /** {@return where they were once it had happened} */
+    public Stand after(Moment moment) {
+        return after.get(moment.id());
+    }
+
+    /** {@return where they are at that instant; before the first visit, and after the last, the nearest one's} */
+    public Stand at(long micros) {
+        Stand found = visits.isEmpty() ? now : visits.get(0).stand();
+        for (Visit visit : visits) {
+            if (visit.fromMicros() > micros) {
+                break;
+            }
+            found = visit.stand();
+        }
+        return found;
+    }
+
+    /** {@return microseconds from the start to the last thing known of the bout} */
+    public long endMicros() {
+        return endMicros;
+    }
+}
