@@ -1,0 +1,189 @@
+package farglass.core.notation;
+
+import farglass.core.bout.Bout;
+import farglass.core.bout.Header;
+import farglass.core.bout.Moment;
+import farglass.core.lexicon.Lexicon;
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HexFormat;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** Reads a bout file, goes on after an error to find the next ones, and gives the bout only if there are none. */
+final class BoutReader {
+    /** More than these help nobody, and noise of any size must not fill the memory. */
+    static final int MOST_ERRORS = 100;
+
+    private final String text;
+    private final Lexicon lexicon;
+    private final List<Diagnostic> diagnostics = new ArrayList<>();
+    private final List<Moment> moments = new ArrayList<>();
+    private final List<Bout.Comment> comments = new ArrayList<>();
+    private final List<String> waitingComments = new ArrayList<>();
+    private final Map<String, Integer> lineOfId = new HashMap<>();
+    private final HeaderReader headerReader = new HeaderReader();
+    private Optional<Header> header = Optional.empty();
+    private boolean inHeader = true;
+    private boolean seenFirst;
+    private long lastMicros;
+    private int lastTimedLine;
+    private int errors;
+
+    BoutReader(CharSequence text, Lexicon lexicon) {
+        String whole = text.toString();
+        // Some editors mark UTF-8 with an invisible first character.
+        this.text = whole.startsWith("\uFEFF") ? whole.substring(1) : whole;
+        this.lexicon = lexicon;
+    }
+
+    BoutFile.Reading read() {
+        int number = 0;
+        int from = 0;
+        while (from < text.length() && errors < MOST_ERRORS) {
+            int end = text.indexOf('\n', from);
+            end = end < 0 ? text.length() : end;
+            String line = text.substring(from, end);
+            from = end + 1;
+            number++;
+            try {
+                line(line.endsWith("\r") ? line.substring(0, line.length() - 1) : line, number);
+            } catch (Cursor.Wrong e) {
+                diagnostics.add(e.diagnostic());
+                errors++;
+            }
+            if (!seenFirst) {
+                break;
+            }
+        }
+        return finish(number);
+    }
+
+    private BoutFile.Reading finish(int lines) {
+        try {
+            if (!seenFirst && errors == 0) {
+                throw new Cursor("", 1)
+                        .wrong(1, "the text is empty; a bout file begins with \"%s\"", BoutFile.FIRST_LINE);
+            }
+            if (errors == 0) {
+                endHeader(lines);
+                checkAnswers();
+            }
+        } catch (Cursor.Wrong e) {
+            diagnostics.add(e.diagnostic());
+            errors++;
+        }
+        diagnostics.sort(Comparator.comparingInt(Diagnostic::line));
+        if (errors > 0) {
+            return new BoutFile.Reading(Optional.empty(), diagnostics);
+        }
+        waitingComments.forEach(comment -> comments.add(new Bout.Comment(Bout.Comment.END, comment)));
+        Bout bout = new Bout(headerReader.id().orElseGet(this::idFromContent), header.orElseThrow(), moments, comments);
+        return new BoutFile.Reading(Optional.of(bout), diagnostics);
+    }
+
+    /** A file without an id gets one from its content, so that reading it twice is seen to be the same bout. */
+    private String idFromContent() {
+        try {
+            byte[] digest = MessageDigest.getInstance("SHA-256").digest(text.getBytes(StandardCharsets.UTF_8));
+            return "file-" + HexFormat.of().formatHex(digest, 0, 10);
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException("Every Java has SHA-256", e);
+        }
+    }
+
+    private void line(String line, int number) throws Cursor.Wrong {
+        if (!seenFirst) {
+            first(line, number);
+            return;
+        }
+        if (line.isBlank()) {
+            return;
+        }
+        if (line.startsWith("#")) {
+            if (inHeader) {
+                comments.add(new Bout.Comment(Bout.Comment.HEADER, line.substring(1)));
+            } else {
+                waitingComments.add(line.substring(1));
+            }
+            return;
+        }
+        if (inHeader && HeaderReader.isEntry(line)) {
+            headerReader.read(line, number);
+            return;
+        }
+        inHeader = false;
+        moment(line, number);
+    }
+
+    private void first(String line, int number) throws Cursor.Wrong {
+        String stripped = line.strip();
+        if (stripped.equals(BoutFile.FIRST_LINE)) {
+            seenFirst = true;
+        } else if (stripped.matches("far-glass bout [0-9]{1,4}")) {
+            throw new Cursor(line, number)
+                    .wrong(
+                            1,
+                            "this file is of a newer format (%s); this version reads \"%s\". Update Far Glass, or export the bout again in the older format",
+                            stripped,
+                            BoutFile.FIRST_LINE);
+        } else {
+            throw new Cursor(line, number)
+                    .wrong(1, "this is no bout file: its first line must be \"%s\"", BoutFile.FIRST_LINE);
+        }
+    }
+
+    private void moment(String line, int number) throws Cursor.Wrong {
+        Moment moment =
+                new MomentReader(new Cursor(line, number), lexicon, "m" + (moments.size() + 1), diagnostics).read();
+        Integer sameId = lineOfId.putIfAbsent(moment.id(), number);
+        if (sameId != null) {
+            throw new Cursor(line, number)
+                    .wrong(1, "the id \"%s\" stands in line %d already; give this moment another", moment.id(), sameId);
+        }
+        if (moment.atMicros().isPresent()) {
+            long at = moment.atMicros().getAsLong();
+            if (at < lastMicros) {
+                throw new Cursor(line, number)
+                        .wrong(
+                                1,
+                                "the time %s is before %s in line %d; mend the time, or put the lines in order of time",
+                                Times.exact(at),
+                                Times.exact(lastMicros),
+                                lastTimedLine);
+            }
+            lastMicros = at;
+            lastTimedLine = number;
+        }
+        waitingComments.forEach(comment -> comments.add(new Bout.Comment(moment.id(), comment)));
+        waitingComments.clear();
+        moments.add(moment);
+    }
+
+    private void endHeader(int lines) throws Cursor.Wrong {
+        header = Optional.of(headerReader.header(Math.max(1, lines)));
+    }
+
+    private void checkAnswers() throws Cursor.Wrong {
+        for (Moment moment : moments) {
+            Optional<String> answered = moment.telling().answers();
+            if (answered.isEmpty()) {
+                continue;
+            }
+            Integer line = lineOfId.get(answered.get());
+            int own = lineOfId.get(moment.id());
+            if (line == null || line >= own) {
+                throw new Cursor("", own)
+                        .wrong(
+                                1,
+                                "this moment answers \"%s\", and no earlier moment has that id; name an earlier one, or take the answer out",
+                                answered.get());
+            }
+        }
+    }
+}

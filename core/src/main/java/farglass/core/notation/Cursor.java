@@ -1,0 +1,202 @@
+package farglass.core.notation;
+
+import java.util.Arrays;
+import java.util.Locale;
+import java.util.function.Predicate;
+
+/** Reads one line from left to right, and knows where it is when something is wrong. */
+final class Cursor {
+    /** Thrown for a line that cannot be read; caught where the line is, and turned into a diagnostic. */
+    static final class Wrong extends Exception {
+        private static final long serialVersionUID = 1;
+        private final transient Diagnostic diagnostic;
+
+        Wrong(Diagnostic diagnostic) {
+            super(diagnostic.message(), null, false, false);
+            this.diagnostic = diagnostic;
+        }
+
+        Diagnostic diagnostic() {
+            return diagnostic;
+        }
+    }
+
+    private final String text;
+    private final int line;
+    private int next;
+
+    Cursor(String text, int line) {
+        this.text = text;
+        this.line = line;
+    }
+
+    int line() {
+        return line;
+    }
+
+    int column() {
+        return next + 1;
+    }
+
+    boolean atEnd() {
+        skipBlanks();
+        return next >= text.length();
+    }
+
+    private void skipBlanks() {
+        while (next < text.length() && Character.isWhitespace(text.charAt(next))) {
+            next++;
+        }
+    }
+
+    boolean take(String literal) {
+        skipBlanks();
+        if (text.startsWith(literal, next)) {
+            next += literal.length();
+            return true;
+        }
+        return false;
+    }
+
+    /** Takes a whole word if it comes next, and says whether it did. */
+    boolean takeWord(String expected) {
+        skipBlanks();
+        int end = next + expected.length();
+        if (text.startsWith(expected, next) && (end == text.length() || isBreak(text.charAt(end)))) {
+            next = end;
+            return true;
+        }
+        return false;
+    }
+
+    private static boolean isBreak(char c) {
+        return Character.isWhitespace(c) || c == ';' || c == ',';
+    }
+
+    /** {@return the next word; empty at the end or before a semicolon or comma} */
+    String word() {
+        skipBlanks();
+        int from = next;
+        while (next < text.length() && !isBreak(text.charAt(next))) {
+            next++;
+        }
+        return text.substring(from, next);
+    }
+
+    /** {@return everything up to the next character that ends it, or the end, without blanks around} */
+    String until(Predicate<Character> ends) {
+        skipBlanks();
+        int from = next;
+        while (next < text.length() && !ends.test(text.charAt(next))) {
+            next++;
+        }
+        return text.substring(from, next).strip();
+    }
+
+    String rest() {
+        return until(c -> false);
+    }
+
+    boolean quoteFollows() {
+        skipBlanks();
+        return next < text.length() && text.charAt(next) == '"';
+    }
+
+    /** {@return the text of a quoted string, its escapes undone} */
+    String quoted() throws Wrong {
+        skipBlanks();
+        if (!quoteFollows()) {
+            throw wrong("expected words in double quotes, such as \"left foot slipped\"");
+        }
+        int open = next++;
+        StringBuilder words = new StringBuilder();
+        while (next < text.length()) {
+            char c = text.charAt(next++);
+            if (c == '"') {
+                return words.toString();
+            }
+            words.append(c == '\\' ? escaped() : c);
+        }
+        next = open;
+        throw wrong("this double quote is never closed; close it on the same line");
+    }
+
+    private char escaped() throws Wrong {
+        char c = next < text.length() ? text.charAt(next++) : ' ';
+        switch (c) {
+            case '"', '\\':
+                return c;
+            case 'n':
+                return '\n';
+            case 't':
+                return '\t';
+            case 'u':
+                if (next + 4 <= text.length() && text.substring(next, next + 4).matches("[0-9a-f]{4}")) {
+                    next += 4;
+                    return (char) Integer.parseInt(text.substring(next - 4, next), 16);
+                }
+                break;
+            default:
+        }
+        throw wrong("after a backslash only \", \\, n, t or u with four digits may stand");
+    }
+
+    String words(Predicate<Character> ends) throws Wrong {
+        return quoteFollows() ? quoted() : until(ends);
+    }
+
+    long time() throws Wrong {
+        int at = column();
+        String word = word();
+        return Times.parse(word)
+                .orElseThrow(() -> wrong(
+                        at,
+                        "\"%s\" stands where a time belongs; write minutes and " + "seconds, such as 2:05 or 2:05.4",
+                        word));
+    }
+
+    <E extends Enum<E>> E named(Class<E> type, String what) throws Wrong {
+        skipBlanks();
+        int at = column();
+        String word = word();
+        for (E value : type.getEnumConstants()) {
+            if (spelled(value).equals(word)) {
+                return value;
+            }
+        }
+        throw wrong(
+                at,
+                "\"%s\" stands where %s belongs; write one of %s",
+                word,
+                what,
+                String.join(
+                        ", ",
+                        Arrays.stream(type.getEnumConstants())
+                                .map(Cursor::spelled)
+                                .toList()));
+    }
+
+    /** {@return the word that stands for an enum's value in files} */
+    static String spelled(Enum<?> value) {
+        return value.name().length() == 1
+                ? value.name()
+                : value.name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+
+    Wrong wrong(String message, Object... words) {
+        return wrong(column(), message, words);
+    }
+
+    Wrong wrong(int column, String message, Object... words) {
+        for (int i = 0; i < words.length; i++) {
+            words[i] = words[i] instanceof String word ? shortened(word) : words[i];
+        }
+        return new Wrong(new Diagnostic(line, column, true, message.formatted(words)));
+    }
+
+    /** {@return a foreign word fit for a message: no control characters, and no longer than a line can bear} */
+    static String shortened(String word) {
+        String clean = word.replaceAll("\\p{Cntrl}", "?");
+        return clean.length() <= 120 ? clean : clean.substring(0, 120) + "…";
+    }
+}

@@ -1,0 +1,245 @@
+package farglass.core.notation;
+
+import farglass.core.bout.BoutKind;
+import farglass.core.bout.Contestant;
+import farglass.core.bout.Covered;
+import farglass.core.bout.FilmLink;
+import farglass.core.bout.Header;
+import farglass.core.bout.Layer;
+import farglass.core.bout.Level;
+import farglass.core.bout.Method;
+import farglass.core.bout.Result;
+import farglass.core.bout.Seat;
+import farglass.core.bout.Side;
+import farglass.core.bout.Uniform;
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalLong;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** Reads the lines "key: value" at the head of a bout file. */
+final class HeaderReader {
+    /** No time here: a line that begins with digits is a moment. */
+    private static final Pattern ENTRY = Pattern.compile("\\s*([A-Za-z][A-Za-z -]{0,40}?)\\s*:(?:\\s(.*))?");
+
+    private static final Pattern SCORE = Pattern.compile("([0-9]{1,3})-([0-9]{1,3})");
+
+    private final Set<String> seen = new HashSet<>();
+    private final String[] names = new String[2];
+    private final List<Optional<String>> kits = new ArrayList<>(List.of(Optional.empty(), Optional.empty()));
+    private final List<Optional<Side>> sides = new ArrayList<>(List.of(Optional.empty(), Optional.empty()));
+    private final List<Optional<Level>> levels = new ArrayList<>(List.of(Optional.empty(), Optional.empty()));
+    private final List<FilmLink> films = new ArrayList<>();
+    private final List<Covered> covered = new ArrayList<>();
+    private final TreeMap<String, String> others = new TreeMap<>();
+    private BoutKind kind = BoutKind.COMPETITION;
+    private Optional<String> event = Optional.empty();
+    private Optional<LocalDate> date = Optional.empty();
+    private Optional<String> round = Optional.empty();
+    private String ruleset = Header.DEFAULT_RULESET;
+    private Uniform uniform = Uniform.GI;
+    private OptionalLong length = OptionalLong.empty();
+    private Optional<Result> result = Optional.empty();
+    private Optional<String> id = Optional.empty();
+    private boolean whole = true;
+
+    static boolean isEntry(String line) {
+        return ENTRY.matcher(line).matches();
+    }
+
+    void read(String line, int number) throws Cursor.Wrong {
+        Matcher matcher = ENTRY.matcher(line);
+        if (!matcher.matches()) {
+            throw new Cursor(line, number).wrong("expected a header line such as \"event: Lantern Cup\"");
+        }
+        String key = matcher.group(1);
+        Cursor value = new Cursor(line, number);
+        value.until(c -> c == ':');
+        value.take(":");
+        boolean repeats = key.equals("film") || key.equals("covered");
+        if (!repeats && !seen.add(key)) {
+            throw value.wrong(1, "\"%s\" stands here a second time; leave one of the two", key);
+        }
+        entry(key, value);
+        if (!value.atEnd()) {
+            throw value.wrong("expected the line to end here");
+        }
+    }
+
+    private void entry(String key, Cursor value) throws Cursor.Wrong {
+        switch (key) {
+            case "id" -> id = Optional.of(filled(value));
+            case "A", "B" -> names[Seat.valueOf(key).ordinal()] = filled(value);
+            case "A kit", "B kit" -> kits.set(seat(key), Optional.of(words(value)));
+            case "A stands", "B stands" ->
+                sides.set(seat(key), Optional.of(value.named(Side.class, "a side of the screen")));
+            case "A level", "B level" -> levels.set(seat(key), Optional.of(value.named(Level.class, "a belt")));
+            case "kind" -> kind = value.named(BoutKind.class, "a kind of bout");
+            case "event" -> event = Optional.of(words(value));
+            case "date" -> date = Optional.of(date(value));
+            case "round" -> round = Optional.of(words(value));
+            case "ruleset" -> ruleset = filled(value);
+            case "uniform" -> uniform = value.named(Uniform.class, "a uniform");
+            case "length" -> length = OptionalLong.of(notNegative(value));
+            case "film" -> films.add(film(value));
+            case "covered" -> covered.add(covered(value));
+            case "result" -> result = Optional.of(result(value));
+            case "whole" -> whole = whole(value);
+            default -> others.put(key, words(value));
+        }
+    }
+
+    private static int seat(String key) {
+        return Seat.valueOf(key.substring(0, 1)).ordinal();
+    }
+
+    private static String words(Cursor value) throws Cursor.Wrong {
+        return value.words(c -> false);
+    }
+
+    private static String filled(Cursor value) throws Cursor.Wrong {
+        int at = value.column();
+        String words = words(value);
+        if (words.isBlank()) {
+            throw value.wrong(at, "nothing stands here; write a name, or \"unknown\"");
+        }
+        return words;
+    }
+
+    private static long notNegative(Cursor value) throws Cursor.Wrong {
+        int at = value.column();
+        long time = value.time();
+        if (time < 0) {
+            throw value.wrong(at, "this time is before the bout began; write a time of 0:00 or later");
+        }
+        return time;
+    }
+
+    private static LocalDate date(Cursor value) throws Cursor.Wrong {
+        int at = value.column();
+        String word = value.word();
+        try {
+            return LocalDate.parse(word);
+        } catch (DateTimeParseException e) {
+            throw value.wrong(at, "\"%s\" is no date; write year, month and day, such as 2026-03-14", word);
+        }
+    }
+
+    private static boolean whole(Cursor value) throws Cursor.Wrong {
+        if (value.takeWord("yes")) {
+            return true;
+        }
+        if (value.takeWord("no")) {
+            return false;
+        }
+        throw value.wrong("expected yes or no");
+    }
+
+    private static FilmLink film(Cursor value) throws Cursor.Wrong {
+        if (value.quoteFollows()) {
+            String path = value.quoted();
+            return new FilmLink(path, value.takeWord("from") ? value.time() : 0);
+        }
+        int at = value.column();
+        String all = value.rest();
+        int from = all.lastIndexOf(" from ");
+        String path = from < 0 ? all : all.substring(0, from);
+        if (path.isBlank()) {
+            throw value.wrong(at, "expected the path of a film");
+        }
+        Cursor time = new Cursor(from < 0 ? "0:00" : all.substring(from + 6), value.line());
+        return new FilmLink(path, time.time());
+    }
+
+    private static Covered covered(Cursor value) throws Cursor.Wrong {
+        Layer layer = value.named(Layer.class, "a layer");
+        long from = notNegative(value);
+        if (!value.takeWord("to")) {
+            throw value.wrong("expected \"to\" and the time at which the covered stretch ends");
+        }
+        int at = value.column();
+        long to = notNegative(value);
+        if (to < from) {
+            throw value.wrong(at, "this stretch ends before it begins");
+        }
+        return new Covered(layer, from, to, value.takeWord("declared"));
+    }
+
+    private static Result result(Cursor value) throws Cursor.Wrong {
+        int at = value.column();
+        Optional<Seat> winner = value.takeWord("A")
+                ? Optional.of(Seat.A)
+                : value.takeWord("B") ? Optional.of(Seat.B) : Optional.empty();
+        if (winner.isEmpty() && !value.takeWord("nobody")) {
+            throw value.wrong(at, "expected who won: A, B or nobody");
+        }
+        if (!value.takeWord("by")) {
+            throw value.wrong("expected \"by\" and how the bout was won");
+        }
+        Method method = value.named(Method.class, "a way to win");
+        Optional<String> finish = Optional.empty();
+        Optional<Result.Score> score = Optional.empty();
+        while (!value.atEnd()) {
+            if (value.quoteFollows()) {
+                finish = Optional.of(value.quoted());
+                continue;
+            }
+            int wordAt = value.column();
+            String word = value.word();
+            Matcher matcher = SCORE.matcher(word);
+            if (matcher.matches()) {
+                score = Optional.of(
+                        new Result.Score(Integer.parseInt(matcher.group(1)), Integer.parseInt(matcher.group(2))));
+            } else if (finish.isEmpty() && !word.isEmpty()) {
+                finish = Optional.of(word);
+            } else {
+                throw value.wrong(
+                        wordAt, "\"%s\" stands after the result; write a finish and a score such as 4-2", word);
+            }
+        }
+        return new Result(winner, method, finish, score);
+    }
+
+    Header header(int line) throws Cursor.Wrong {
+        for (Seat seat : Seat.values()) {
+            if (names[seat.ordinal()] == null) {
+                throw new Cursor("", line)
+                        .wrong(
+                                1,
+                                "the header does not say who %s is; add a line \"%s: NAME\" above",
+                                seat.name(),
+                                seat.name());
+            }
+        }
+        return new Header(
+                kind,
+                event,
+                date,
+                round,
+                ruleset,
+                uniform,
+                length,
+                contestant(0),
+                contestant(1),
+                result,
+                films,
+                covered,
+                whole,
+                others);
+    }
+
+    private Contestant contestant(int seat) {
+        return new Contestant(names[seat], kits.get(seat), sides.get(seat), levels.get(seat));
+    }
+
+    Optional<String> id() {
+        return id;
+    }
+}
