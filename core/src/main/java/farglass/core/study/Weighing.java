@@ -1,0 +1,46 @@
+package farglass.core.study;
+
+import farglass.core.bout.Header;
+import java.time.temporal.ChronoUnit;
+
+/** How much a bout counts in a study. */
+public interface Weighing {
+    /** Every bout counts in full. */
+    Weighing ALIKE = header -> 1;
+
+    /** Half of a bout's weight is gone after so many days before the camp's date. */
+    double HALF_LIFE_DAYS = 2 * 365.25;
+
+    /** A bout without a date is taken to be as old as this many days. */
+    double UNDATED_DAYS = HALF_LIFE_DAYS;
+
+    double OTHER_UNIFORM = 0.5;
+    double OTHER_RULES = 0.7;
+
+    /** {@return the weight of the bout, in (0, 1]} */
+    double of(Header header);
+
+    /**
+     * {@return the weighing of a camp: kind × recency × ruleset × uniform} The factors are stated defaults, not measured:
+     * competition 1, sparring 0.5, from a set position or in training 0.35; recency halves every two years back from the
+     * camp's date; another uniform 0.5; another ruleset 0.7. Bouts after the date count as those on it.
+     */
+    static Weighing towards(Camp camp) {
+        return header -> {
+            double kind =
+                    switch (header.kind()) {
+                        case COMPETITION -> 1;
+                        case SPARRING -> 0.5;
+                        case POSITIONAL, TRAINING -> 0.35;
+                    };
+            double days = header.date()
+                    .map(date -> (double) Math.max(0, ChronoUnit.DAYS.between(date, camp.date())))
+                    .orElse(UNDATED_DAYS);
+            double recency = Math.pow(0.5, days / HALF_LIFE_DAYS);
+            double uniform = header.uniform() == camp.uniform() ? 1 : OTHER_UNIFORM;
+            double rules = header.ruleset().equals(camp.ruleset()) ? 1 : OTHER_RULES;
+            // A very old bout keeps a trace, so that no weight is ever zero.
+            return Math.max(1e-3, kind * recency * uniform * rules);
+        };
+    }
+}

@@ -1,0 +1,94 @@
+package farglass.library;
+
+import farglass.core.bout.Bout;
+import farglass.core.bout.Moment;
+import farglass.core.plan.GamePlan;
+import farglass.core.study.Athlete;
+import farglass.core.study.Study;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+
+/** Everything a library holds at one instant, as values. */
+public record Contents(List<Athlete> athletes, List<Bout> bouts, List<Study> studies, List<GamePlan> plans) {
+    public Contents {
+        athletes = List.copyOf(athletes);
+        bouts = List.copyOf(bouts);
+        studies = List.copyOf(studies);
+        plans = List.copyOf(plans);
+    }
+
+    static Contents read(Store store) {
+        List<Athlete> athletes = athletes(store);
+        Map<String, String> names = new HashMap<>();
+        athletes.forEach(athlete -> names.put(athlete.id(), athlete.name()));
+        Map<String, List<Moment>> moments = new HashMap<>();
+        for (Row row : store.all("moment", "bout, ord")) {
+            moments.computeIfAbsent(row.text("bout"), bout -> new ArrayList<>()).add(told(row, MomentRows::moment));
+        }
+        List<Bout> bouts = store.all("bout", "held_on, key").stream()
+                .map(row ->
+                        told(row, bout -> BoutRows.bout(bout, moments.getOrDefault(bout.key(), List.of()), names::get)))
+                .toList();
+        List<Study> studies = store.all("study", "key").stream()
+                .map(row -> told(
+                        row,
+                        study -> StudyRows.study(study, store.where("study_subject", "study", study.key(), "ord"))))
+                .toList();
+        List<GamePlan> plans = store.all("plan", "key").stream()
+                .map(row ->
+                        told(row, plan -> StudyRows.plan(plan, store.where("plan_line", "plan", plan.key(), "ord"))))
+                .toList();
+        return new Contents(athletes, bouts, studies, plans);
+    }
+
+    private static List<Athlete> athletes(Store store) {
+        return store.all("athlete", "name").stream()
+                .map(row -> told(row, athlete -> new Athlete(athlete.key(), athlete.text("name"))))
+                .toList();
+    }
+
+    /** A value that is none of ours is damage: it is named by table and key, never skipped. */
+    static <T> T told(Row row, Function<Row, T> reading) {
+        try {
+            return reading.apply(row);
+        } catch (IllegalArgumentException | NullPointerException | java.time.DateTimeException | ClassCastException e) {
+            throw new LibraryException.Damaged(
+                    "One entry of this library cannot be read (%s %s: %s). Recover what is whole, or restore a backup."
+                            .formatted(row.table(), row.key(), e.getMessage()),
+                    e);
+        }
+    }
+
+    public Optional<Athlete> athlete(String id) {
+        return athletes.stream().filter(athlete -> athlete.id().equals(id)).findFirst();
+    }
+
+    public Optional<Athlete> athleteNamed(String name) {
+        return athletes.stream().filter(athlete -> athlete.name().equals(name)).findFirst();
+    }
+
+    public Optional<Bout> bout(String id) {
+        return bouts.stream().filter(bout -> bout.id().equals(id)).findFirst();
+    }
+
+    public Optional<Study> study(String id) {
+        return studies.stream().filter(study -> study.id().equals(id)).findFirst();
+    }
+
+    public Optional<GamePlan> plan(String study, String opponent) {
+        return plans.stream()
+                .filter(plan -> plan.study().equals(study) && plan.opponent().equals(opponent))
+                .findFirst();
+    }
+
+    /** {@return the bouts in which the athlete of that name fought} */
+    public List<Bout> boutsOf(String name) {
+        return bouts.stream()
+                .filter(bout -> bout.header().seatOf(name).isPresent())
+                .toList();
+    }
+}

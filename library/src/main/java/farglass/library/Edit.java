@@ -1,0 +1,99 @@
+package farglass.library;
+
+import farglass.core.bout.Bout;
+import farglass.core.bout.Moment;
+import farglass.core.plan.GamePlan;
+import farglass.core.study.Athlete;
+import farglass.core.study.Study;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/** What can be done to a library within one act. Only rows that differ are written. */
+public final class Edit {
+    private final ActWriter writer;
+
+    Edit(ActWriter writer) {
+        this.writer = writer;
+    }
+
+    /** {@return the athlete of that name, made if there is none} */
+    public Athlete athlete(String name) {
+        String wanted = name.strip();
+        return writer.store().where("athlete", "name", wanted, "key").stream()
+                .findFirst()
+                .map(row -> new Athlete(row.key(), row.text("name")))
+                .orElseGet(() -> {
+                    Athlete made = new Athlete(ActWriter.newId(), wanted);
+                    put(made);
+                    return made;
+                });
+    }
+
+    public void put(Athlete athlete) {
+        writer.put(new Row("athlete", athlete.id(), Map.of("name", athlete.name())));
+    }
+
+    /** Writes a bout and its moments; moments that the bout no longer has are taken out. */
+    public void put(Bout bout) {
+        writer.put(BoutRows.row(
+                bout,
+                athlete(bout.header().a().name()).id(),
+                athlete(bout.header().b().name()).id()));
+        Map<String, Double> before = new HashMap<>();
+        writer.store()
+                .where("moment", "bout", bout.id(), "ord")
+                .forEach(row -> before.put(row.key(), (Double) row.columns().get("ord")));
+        List<Moment> moments = bout.moments();
+        double[] order = Order.of(moments.stream()
+                .map(moment -> before.get(MomentRows.key(bout.id(), moment.id())))
+                .toList());
+        Set<String> gone = new HashSet<>(before.keySet());
+        for (int i = 0; i < moments.size(); i++) {
+            Row row = MomentRows.row(bout.id(), moments.get(i), order[i]);
+            gone.remove(row.key());
+            writer.put(row);
+        }
+        gone.stream().sorted().forEach(key -> writer.remove("moment", key));
+    }
+
+    public void removeBout(String id) {
+        writer.store().where("moment", "bout", id, "key").forEach(row -> writer.remove("moment", row.key()));
+        writer.remove("bout", id);
+    }
+
+    public void put(Study study) {
+        putGroup(StudyRows.rows(study), "study_subject", "study", study.id());
+    }
+
+    public void removeStudy(String id) {
+        for (Row plan : writer.store().where("plan", "study", id, "key")) {
+            removeGroup("plan", plan.key(), "plan_line", "plan");
+        }
+        removeGroup("study", id, "study_subject", "study");
+    }
+
+    public void put(GamePlan plan) {
+        putGroup(StudyRows.rows(plan), "plan_line", "plan", plan.id());
+    }
+
+    private void putGroup(List<Row> rows, String childTable, String parentColumn, String parent) {
+        Set<String> kept = new HashSet<>();
+        for (Row row : rows) {
+            writer.put(row);
+            kept.add(row.key());
+        }
+        for (Row child : writer.store().where(childTable, parentColumn, parent, "key")) {
+            if (!kept.contains(child.key())) {
+                writer.remove(childTable, child.key());
+            }
+        }
+    }
+
+    private void removeGroup(String table, String key, String childTable, String parentColumn) {
+        writer.store().where(childTable, parentColumn, key, "key").forEach(row -> writer.remove(childTable, row.key()));
+        writer.remove(table, key);
+    }
+}

@@ -1,0 +1,25 @@
+package farglass.library;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.util.Optional;
+
+/** The JSON columns: read strictly, so that a damaged one is named and not passed over. */
+final class Json {
+    private static final ObjectMapper MAPPER = new ObjectMapper();
+
+    private Json() {}
+
+    static JsonNode read(String text) {
+        try {
+            return MAPPER.readTree(text);
+        } catch (JsonProcessingException e) {
+            throw new IllegalArgumentException("This is no JSON: " + text, e);
+        }
+    }
+
+    static Optional<String> text(JsonNode node, String field) {
+        return node.hasNonNull(field) ? Optional.of(node.get(field).asText()) : Optional.empty();
+    }
+}

@@ -1,0 +1,316 @@
+package farglass.library;
+
+import farglass.core.bout.Bout;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.SQLException;
+import java.time.Clock;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
+import org.jdbi.v3.core.Handle;
+import org.jdbi.v3.core.Jdbi;
+import org.sqlite.SQLiteConfig;
+
+/**
+ * One library file, open. Every edit is an act: all of it is on disk when {@link #act} returns, or none of it. Safe for
+ * several threads; each call waits for the one before.
+ */
+public final class Library implements AutoCloseable {
+    /** What our files end in. */
+    public static final String SUFFIX = ".farglass";
+
+    private final Path path;
+    private final Clock clock;
+    private final String who;
+    private final Handle handle;
+    private final Optional<LibraryLock> lock;
+    private final Optional<String> readOnly;
+    private History history;
+
+    private Library(
+            Path path, Clock clock, String who, Handle handle, Optional<LibraryLock> lock, Optional<String> readOnly) {
+        this.path = path;
+        this.clock = clock;
+        this.who = who;
+        this.handle = handle;
+        this.lock = lock;
+        this.readOnly = readOnly;
+        this.history = History.of(handle);
+    }
+
+    /**
+     * {@return a new, empty library}
+     *
+     * @throws LibraryException if something stands at that path already, or it cannot be written
+     */
+    public static Library create(Path path, Clock clock, String who) {
+        if (Files.exists(path)) {
+            throw new LibraryException(
+                    "Nothing was made: %s is there already. Open it, or choose another name.".formatted(path));
+        }
+        try {
+            Files.createDirectories(path.toAbsolutePath().getParent());
+        } catch (IOException e) {
+            throw new LibraryException(
+                    "Nothing was made: the folder of %s cannot be written. Choose another folder.".formatted(path), e);
+        }
+        return connect(path, clock, who);
+    }
+
+    /**
+     * {@return the library of that path, brought up to this version; read-only if it is open elsewhere or may not be written}
+     *
+     * @throws LibraryException if it is missing, no library, newer, or damaged
+     */
+    public static Library open(Path path, Clock clock, String who) {
+        LibraryHeader.check(path);
+        return connect(path, clock, who);
+    }
+
+    private static Library connect(Path path, Clock clock, String who) {
+        Optional<LibraryLock> lock;
+        Optional<String> readOnly = Optional.empty();
+        try {
+            lock = LibraryLock.take(path);
+            if (lock.isEmpty()) {
+                readOnly = Optional.of(
+                        "%s is open in another Far Glass, which may write it. Close it there, then open it here again."
+                                .formatted(path));
+            }
+        } catch (IOException e) {
+            lock = Optional.empty();
+            readOnly = Optional.of("%s is in a folder that may not be written.".formatted(path));
+        }
+        if (lock.isPresent() && Files.exists(path) && !Files.isWritable(path)) {
+            readOnly = Optional.of("%s may only be read. Allow writing it, or save a copy elsewhere.".formatted(path));
+        }
+        try {
+            Handle handle = handle(path, readOnly.isPresent());
+            try {
+                LibraryHeader.check(handle, path);
+                if (readOnly.isEmpty()) {
+                    Schema.migrate(handle);
+                }
+                return new Library(path, clock, who, handle, lock, readOnly);
+            } catch (RuntimeException e) {
+                handle.close();
+                throw e;
+            }
+        } catch (RuntimeException e) {
+            lock.ifPresent(Library::release);
+            throw Trouble.of(path, e);
+        }
+    }
+
+    private static Handle handle(Path path, boolean readOnly) {
+        SQLiteConfig config = new SQLiteConfig();
+        config.setJournalMode(SQLiteConfig.JournalMode.TRUNCATE);
+        config.setSynchronous(SQLiteConfig.SynchronousMode.FULL);
+        config.enforceForeignKeys(true);
+        config.setBusyTimeout(2000);
+        config.setReadOnly(readOnly);
+        return Jdbi.create(() -> connection(path, config)).open();
+    }
+
+    private static Connection connection(Path path, SQLiteConfig config) throws SQLException {
+        return config.createConnection("jdbc:sqlite:" + path.toAbsolutePath());
+    }
+
+    private static void release(LibraryLock lock) {
+        try {
+            lock.close();
+        } catch (IOException e) {
+            throw new UncheckedIOException("The lock beside the library could not be given back", e);
+        }
+    }
+
+    public Path path() {
+        return path;
+    }
+
+    /** {@return why this library cannot be written here and now; empty if it can} */
+    public Optional<String> readOnly() {
+        return readOnly;
+    }
+
+    /** {@return everything in it} */
+    public synchronized Contents contents() {
+        return guarded(() -> Contents.read(new Store(handle)));
+    }
+
+    /** {@return one bout as it now stands} */
+    public synchronized Optional<Bout> bout(String id) {
+        return guarded(() -> {
+            Store store = new Store(handle);
+            return store.find("bout", id)
+                    .map(row -> Contents.told(
+                            row,
+                            bout -> BoutRows.bout(
+                                    bout,
+                                    store.where("moment", "bout", id, "ord").stream()
+                                            .map(moment -> Contents.told(moment, MomentRows::moment))
+                                            .toList(),
+                                    key -> store.find("athlete", key)
+                                            .map(athlete -> athlete.text("name"))
+                                            .orElseThrow())));
+        });
+    }
+
+    /**
+     * {@return a number that changes whenever another process writes} Tells a read-only window that it should read again.
+     */
+    public synchronized int dataVersion() {
+        return guarded(() ->
+                handle.createQuery("PRAGMA data_version").mapTo(Integer.class).one());
+    }
+
+    /** {@return a new id for something to be put in a library} */
+    public static String newId() {
+        return ActWriter.newId();
+    }
+
+    /**
+     * Makes the edits, all or none.
+     *
+     * @param what the act in words, as the undo menu will say it
+     * @return the act, on disk; empty if the edits changed nothing
+     * @throws LibraryException if nothing could be changed, with the reason and the way out
+     */
+    public synchronized Optional<Act> act(String what, Consumer<Edit> edits) {
+        return act(what, Optional.empty(), Optional.empty(), writer -> edits.accept(new Edit(writer)));
+    }
+
+    private Optional<Act> act(
+            String what, Optional<String> undoes, Optional<String> redoes, Consumer<ActWriter> writing) {
+        if (readOnly.isPresent()) {
+            throw new LibraryException.ReadOnly(readOnly.get());
+        }
+        return guarded(() -> {
+            Optional<Act> act = handle.inTransaction(in -> {
+                ActWriter writer = new ActWriter(in, clock, who, what, undoes, redoes);
+                writing.accept(writer);
+                return writer.finish();
+            });
+            act.ifPresent(done -> history.add(new History.Done(done.id(), what), undoes, redoes));
+            return act;
+        });
+    }
+
+    /** {@return what undo would take back, in words} */
+    public synchronized Optional<String> nextUndo() {
+        return history.nextUndo().map(History.Done::what);
+    }
+
+    /** {@return what redo would do again, in words} */
+    public synchronized Optional<String> nextRedo() {
+        return history.nextRedo().map(History.Done::what);
+    }
+
+    /**
+     * Takes the last act back, by a new act that restores what was before.
+     *
+     * @return the new act; empty if there is nothing to undo
+     * @throws LibraryException if something later depends on it
+     */
+    public synchronized Optional<Act> undo() {
+        return history.nextUndo().flatMap(done -> {
+            List<Replay.Step> steps = guarded(() -> Replay.backwards(handle, done.act()));
+            return act(
+                    done.what(),
+                    Optional.of(done.act()),
+                    Optional.empty(),
+                    writer -> Replay.run(writer, steps, "undone", done.what()));
+        });
+    }
+
+    /** Does again what was undone last. {@return the new act; empty if there is nothing to redo} */
+    public synchronized Optional<Act> redo() {
+        return history.nextRedo().flatMap(done -> {
+            List<Replay.Step> steps = guarded(() -> Replay.forwards(handle, done.act()));
+            return act(
+                    done.what(),
+                    Optional.empty(),
+                    Optional.of(done.act()),
+                    writer -> Replay.run(writer, steps, "done again", done.what()));
+        });
+    }
+
+    /**
+     * Writes a whole copy of this library, checked and compact, to a path where nothing stands yet.
+     *
+     * @throws LibraryException if it could not be written; nothing half-written stays
+     */
+    public synchronized void copyTo(Path target) {
+        if (Files.exists(target)) {
+            throw new LibraryException("No copy was made: %s is there already. Choose another name.".formatted(target));
+        }
+        Path unfinished = target.resolveSibling(target.getFileName() + ".part");
+        try {
+            Files.deleteIfExists(unfinished);
+            guarded(() -> handle.createUpdate("VACUUM INTO :target")
+                    .bind("target", unfinished.toAbsolutePath().toString())
+                    .execute());
+            // Only a whole copy ever bears the name of one.
+            Files.move(unfinished, target);
+        } catch (IOException e) {
+            throw new LibraryException(
+                    "No copy was made: %s cannot be written. Choose another folder.".formatted(target), e);
+        }
+    }
+
+    /** Writes rows saved from a damaged file; a row that breaks a rule of the tables is left out and named in {@code lost}. */
+    synchronized void recovered(
+            String what, Map<String, List<Row>> rows, Map<String, Integer> counts, List<String> lost) {
+        act(what, Optional.empty(), Optional.empty(), writer -> {
+            for (String table : Store.TABLES) {
+                int saved = 0;
+                for (Row row : rows.getOrDefault(table, List.of())) {
+                    Optional<String> missing = References.missing(writer.store(), row);
+                    if (missing.isPresent()) {
+                        lost.add(missing.get());
+                    } else {
+                        writer.put(row);
+                        saved++;
+                    }
+                }
+                counts.put(table, saved);
+            }
+        });
+    }
+
+    /** {@return the backups of this library} */
+    public Backups backups() {
+        return new Backups(path, clock);
+    }
+
+    /** Lets no more than so many pages be written, as a full disk would. For tests. */
+    synchronized void limitPages(int pages) {
+        handle.createQuery("PRAGMA max_page_count = " + pages)
+                .mapTo(Integer.class)
+                .one();
+    }
+
+    synchronized int pages() {
+        return handle.createQuery("PRAGMA page_count").mapTo(Integer.class).one();
+    }
+
+    private <T> T guarded(Supplier<T> work) {
+        try {
+            return work.get();
+        } catch (RuntimeException e) {
+            throw Trouble.of(path, e);
+        }
+    }
+
+    @Override
+    public synchronized void close() {
+        handle.close();
+        lock.ifPresent(Library::release);
+    }
+}

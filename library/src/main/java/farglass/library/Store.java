@@ -1,0 +1,64 @@
+package farglass.library;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.jdbi.v3.core.Handle;
+
+/** Reads and writes rows, and notes each write in the change log. Knows no bout and no study. */
+final class Store {
+    /** Children after parents, so that a copy in this order never points at what is not there yet. */
+    static final List<String> TABLES =
+            List.of("athlete", "bout", "moment", "study", "study_subject", "plan", "plan_line");
+
+    private final Handle handle;
+
+    Store(Handle handle) {
+        this.handle = handle;
+    }
+
+    Optional<Row> find(String table, String key) {
+        return handle.createQuery("SELECT * FROM " + table + " WHERE key = :key")
+                .bind("key", key)
+                .mapToMap()
+                .findOne()
+                .map(columns -> new Row(table, key, columns));
+    }
+
+    List<Row> where(String table, String column, String value, String order) {
+        return handle.createQuery("SELECT * FROM %s WHERE %s = :value ORDER BY %s".formatted(table, column, order))
+                .bind("value", value)
+                .mapToMap()
+                .map(columns -> new Row(table, (String) columns.get("key"), columns))
+                .list();
+    }
+
+    List<Row> all(String table, String order) {
+        return handle.createQuery("SELECT * FROM %s ORDER BY %s".formatted(table, order))
+                .mapToMap()
+                .map(columns -> new Row(table, (String) columns.get("key"), columns))
+                .list();
+    }
+
+    void write(Row row) {
+        Map<String, Object> columns = row.columns();
+        String names = String.join(", ", columns.keySet());
+        String values = ":" + String.join(", :", columns.keySet());
+        String sets = String.join(
+                ", ",
+                columns.keySet().stream()
+                        .map(name -> name + " = excluded." + name)
+                        .toList());
+        handle.createUpdate("INSERT INTO %s (key, %s) VALUES (:key, %s) ON CONFLICT (key) DO UPDATE SET %s"
+                        .formatted(row.table(), names, values, sets))
+                .bind("key", row.key())
+                .bindMap(columns)
+                .execute();
+    }
+
+    void delete(String table, String key) {
+        handle.createUpdate("DELETE FROM " + table + " WHERE key = :key")
+                .bind("key", key)
+                .execute();
+    }
+}

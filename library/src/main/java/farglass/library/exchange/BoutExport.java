@@ -1,0 +1,56 @@
+package farglass.library.exchange;
+
+import farglass.core.bout.Bout;
+import farglass.core.bout.Moment;
+import farglass.core.notation.BoutFile;
+import farglass.library.LibraryException;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+
+/** Writes bouts as bout files: for sharing without what is private, or a full copy. */
+public final class BoutExport {
+    private BoutExport() {}
+
+    /** {@return the bout without its private moments and the answers that rest on them} */
+    public static Bout forSharing(Bout bout) {
+        Bout shared = bout;
+        for (Moment moment : bout.moments()) {
+            if (moment.telling().confidential()) {
+                shared = shared.without(moment.id());
+            }
+        }
+        return shared;
+    }
+
+    /**
+     * Writes one bout file. A file of that name is replaced only once the new one is whole.
+     *
+     * @param full whether private moments go with it
+     */
+    public static void write(Bout bout, Path target, boolean full) {
+        try {
+            Path part = target.resolveSibling(target.getFileName() + ".part");
+            Files.writeString(part, BoutFile.print(full ? bout : forSharing(bout)), StandardCharsets.UTF_8);
+            Files.move(part, target, StandardCopyOption.REPLACE_EXISTING);
+        } catch (IOException e) {
+            throw new LibraryException(
+                    "%s cannot be written (%s). Choose another folder.".formatted(target, e.getMessage()), e);
+        }
+    }
+
+    /** {@return a file name for the bout: date and both names, safe on every system} */
+    public static String fileName(Bout bout) {
+        String words = "%s %s vs %s"
+                .formatted(
+                        bout.header().date().map(Object::toString).orElse("undated"),
+                        bout.header().a().name(),
+                        bout.header().b().name());
+        String safe = java.text.Normalizer.normalize(words, java.text.Normalizer.Form.NFD)
+                .replaceAll("\\p{M}", "")
+                .replaceAll("[^A-Za-z0-9]+", "-");
+        return "%s-%s.bout".formatted(safe, Integer.toHexString(bout.id().hashCode()));
+    }
+}

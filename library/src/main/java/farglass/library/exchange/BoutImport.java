@@ -1,0 +1,164 @@
+package farglass.library.exchange;
+
+import farglass.core.bout.Bout;
+import farglass.core.lexicon.Lexicon;
+import farglass.core.notation.BoutFile;
+import farglass.core.notation.Diagnostic;
+import farglass.library.Act;
+import farglass.library.Library;
+import farglass.library.LibraryException;
+import java.io.IOException;
+import java.nio.ByteBuffer;
+import java.nio.charset.CharacterCodingException;
+import java.nio.charset.CodingErrorAction;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/** Bout files read for import: a preview first, then all of them or none. */
+public final class BoutImport {
+    /** A match with a moment every second is far below this. */
+    static final long MOST_BYTES = 4 * 1024 * 1024;
+
+    /**
+     * One file of the preview.
+     *
+     * @param bout what would be imported; empty if the file has errors
+     * @param replaces whether the library has this bout already, and importing would replace its moments
+     * @param newAthletes names that the library does not know yet
+     */
+    public record Item(
+            Path file, Optional<Bout> bout, List<Diagnostic> diagnostics, boolean replaces, Set<String> newAthletes) {
+        public Item {
+            diagnostics = List.copyOf(diagnostics);
+            newAthletes = Set.copyOf(newAthletes);
+        }
+
+        /** {@return every error and warning as one line of text each, with file, line and column} */
+        public List<String> messages() {
+            return diagnostics.stream()
+                    .map(diagnostic -> diagnostic.in(file.getFileName().toString()))
+                    .toList();
+        }
+    }
+
+    private final List<Item> items;
+
+    private BoutImport(List<Item> items) {
+        this.items = items;
+    }
+
+    /** {@return what importing these files into the library would do} Changes nothing. */
+    public static BoutImport preview(List<Path> files, Lexicon lexicon, Library library) {
+        Set<String> known = library.contents().athletes().stream()
+                .map(athlete -> athlete.name())
+                .collect(Collectors.toSet());
+        Map<String, Path> seen = new HashMap<>();
+        return new BoutImport(files.stream()
+                .map(file -> item(file, lexicon, library, known, seen))
+                .toList());
+    }
+
+    private static Item item(Path file, Lexicon lexicon, Library library, Set<String> known, Map<String, Path> seen) {
+        BoutFile.Reading reading = read(file, lexicon);
+        if (reading.bout().isEmpty()) {
+            return new Item(file, Optional.empty(), reading.diagnostics(), false, Set.of());
+        }
+        Bout bout = reading.bout().get();
+        Path twin = seen.putIfAbsent(bout.id(), file);
+        if (twin != null) {
+            return refused(
+                    file, "this bout has the same id as %s; leave one of the two out".formatted(twin.getFileName()));
+        }
+        Set<String> added = Stream.of(bout.header().a().name(), bout.header().b().name())
+                .filter(name -> !known.contains(name))
+                .collect(Collectors.toSet());
+        return new Item(
+                file,
+                Optional.of(bout),
+                reading.diagnostics(),
+                library.bout(bout.id()).isPresent(),
+                added);
+    }
+
+    /** {@return the bout of the file, or why there is none} Never throws for what a file holds. */
+    public static BoutFile.Reading read(Path file, Lexicon lexicon) {
+        try {
+            long size = Files.size(file);
+            if (size > MOST_BYTES) {
+                return refused("the file is %,d kB, and no bout file is larger than %,d kB; choose the file of one bout"
+                        .formatted(size / 1024, MOST_BYTES / 1024));
+            }
+            byte[] bytes = Files.readAllBytes(file);
+            ByteBuffer in = ByteBuffer.wrap(bytes);
+            try {
+                return BoutFile.parse(
+                        StandardCharsets.UTF_8
+                                .newDecoder()
+                                .onMalformedInput(CodingErrorAction.REPORT)
+                                .onUnmappableCharacter(CodingErrorAction.REPORT)
+                                .decode(in),
+                        lexicon);
+            } catch (CharacterCodingException e) {
+                long line = 1;
+                for (int i = 0; i < in.position(); i++) {
+                    line += bytes[i] == '\n' ? 1 : 0;
+                }
+                return new BoutFile.Reading(
+                        Optional.empty(),
+                        List.of(new Diagnostic(
+                                (int) line,
+                                1,
+                                true,
+                                "this is not UTF-8 text; open it in a text editor and save it again as UTF-8")));
+            }
+        } catch (IOException e) {
+            return refused("the file cannot be read; check that it is there and may be opened");
+        }
+    }
+
+    private static BoutFile.Reading refused(String why) {
+        return new BoutFile.Reading(Optional.empty(), List.of(new Diagnostic(1, 1, true, why)));
+    }
+
+    private static Item refused(Path file, String why) {
+        return new Item(file, Optional.empty(), refused(why).diagnostics(), false, Set.of());
+    }
+
+    public List<Item> items() {
+        return items;
+    }
+
+    /** {@return whether every file can be imported} */
+    public boolean isClean() {
+        return !items.isEmpty() && items.stream().allMatch(item -> item.bout().isPresent());
+    }
+
+    /**
+     * Imports every file of the preview, as one act.
+     *
+     * @throws LibraryException if one of them has errors, or the library refuses; then nothing is imported
+     */
+    public Optional<Act> into(Library library) {
+        if (!isClean()) {
+            throw new LibraryException("Nothing was imported: "
+                    + items.stream()
+                            .filter(item -> item.bout().isEmpty())
+                            .flatMap(item -> item.messages().stream())
+                            .limit(3)
+                            .collect(Collectors.joining("; ")));
+        }
+        String what = items.size() == 1
+                ? "Import " + items.get(0).file().getFileName()
+                : "Import %d bouts".formatted(items.size());
+        return library.act(
+                what, edit -> items.forEach(item -> edit.put(item.bout().orElseThrow())));
+    }
+}
