@@ -1,0 +1,26 @@
+package farglass.film;
+
+/**
+ * Moving pictures that can be looked at in any instant. Not safe for several threads: one player asks at a time.
+ */
+public interface Film extends AutoCloseable {
+    /** {@return the presentation time of the last frame, in microseconds from the first} */
+    long lastMicros();
+
+    /**
+     * {@return the frame on screen at that instant: the last one whose time is not after it}
+     *
+     * @param micros from the first frame; an instant outside the film gives the nearest frame
+     * @throws FilmException if the film cannot be read there
+     */
+    Frame at(long micros);
+
+    /** {@return the time of the frame after the one on screen at that instant; that one's own if it is the last} */
+    long after(long micros);
+
+    /** {@return the time of the frame before the one on screen at that instant; that one's own if it is the first} */
+    long before(long micros);
+
+    @Override
+    void close();
+}

@@ -1,0 +1,77 @@
+package farglass.film;
+
+import static org.bytedeco.ffmpeg.global.avutil.AV_PIX_FMT_BGRA;
+import static org.bytedeco.ffmpeg.global.swscale.SWS_BILINEAR;
+import static org.bytedeco.ffmpeg.global.swscale.sws_freeContext;
+import static org.bytedeco.ffmpeg.global.swscale.sws_getCachedContext;
+import static org.bytedeco.ffmpeg.global.swscale.sws_scale;
+
+import java.nio.ByteOrder;
+import org.bytedeco.ffmpeg.avutil.AVFrame;
+import org.bytedeco.ffmpeg.swscale.SwsContext;
+import org.bytedeco.ffmpeg.swscale.SwsFilter;
+import org.bytedeco.javacpp.BytePointer;
+import org.bytedeco.javacpp.DoublePointer;
+import org.bytedeco.javacpp.IntPointer;
+import org.bytedeco.javacpp.PointerPointer;
+
+/** Turns decoded frames into pixels of the screen, no larger than any screen of ours shows them. */
+final class Picture implements AutoCloseable {
+    /** Larger pictures cost memory and time, and are scaled down on the screen anyhow. */
+    private static final int WIDEST = 1280;
+
+    private final double pixelAspect;
+    private final BytePointer[] planes = new BytePointer[1];
+    private SwsContext scaler;
+    private int room;
+
+    Picture(VideoStream stream) {
+        this.pixelAspect = stream.pixelAspect();
+    }
+
+    Frame of(AVFrame frame, long micros) {
+        double shownWidth = frame.width() * pixelAspect;
+        double scale = Math.min(1, WIDEST / shownWidth);
+        int width = Math.max(2, (int) Math.round(shownWidth * scale));
+        int height = Math.max(2, (int) Math.round(frame.height() * scale));
+        scaler = sws_getCachedContext(
+                scaler,
+                frame.width(),
+                frame.height(),
+                frame.format(),
+                width,
+                height,
+                AV_PIX_FMT_BGRA,
+                SWS_BILINEAR,
+                (SwsFilter) null,
+                (SwsFilter) null,
+                (DoublePointer) null);
+        int bytes = width * height * 4;
+        if (room < bytes) {
+            close(planes[0]);
+            // The scaler writes in blocks, and may touch a little beyond the last row.
+            planes[0] = new BytePointer(bytes + 64L);
+            room = bytes;
+        }
+        try (PointerPointer<BytePointer> target = new PointerPointer<>(planes);
+                IntPointer stride = new IntPointer(new int[] {width * 4})) {
+            sws_scale(scaler, frame.data(), frame.linesize(), 0, frame.height(), target, stride);
+        }
+        int[] argb = new int[width * height];
+        planes[0].position(0).limit(bytes);
+        planes[0].asByteBuffer().order(ByteOrder.LITTLE_ENDIAN).asIntBuffer().get(argb);
+        return new Frame(micros, width, height, argb);
+    }
+
+    private static void close(BytePointer pointer) {
+        if (pointer != null) {
+            pointer.close();
+        }
+    }
+
+    @Override
+    public void close() {
+        close(planes[0]);
+        sws_freeContext(scaler);
+    }
+}

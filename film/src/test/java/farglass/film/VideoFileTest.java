@@ -1,0 +1,124 @@
+package farglass.film;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.Random;
+import java.util.stream.LongStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class VideoFileTest {
+    @TempDir
+    Path folder;
+
+    private static long[] steady(int frames) {
+        return LongStream.range(0, frames).map(i -> i * 40).toArray();
+    }
+
+    /** A camera that slows down in the dark, and a recording that begins late. */
+    private static long[] uneven(int frames) {
+        Random random = new Random(3);
+        long[] at = new long[frames];
+        long now = 1700;
+        for (int i = 0; i < frames; i++) {
+            at[i] = now;
+            now += 20 + random.nextInt(60);
+        }
+        return at;
+    }
+
+    private static VideoFile open(Path path) {
+        return VideoFile.open(path, share -> {}, () -> false);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "mp4, mpeg4, 50, 2, steady",
+        "mp4, libopenh264, 50, 0, uneven",
+        "mkv, mpeg4, 120, 3, uneven",
+        "mov, mpeg4, 30, 2, uneven",
+        "webm, libvpx, 40, 0, uneven"
+    })
+    void theFrameShownAtAnInstantIsTheOneWhoseTimeItIs(
+            String container, String codec, int group, int betweens, String rate) {
+        long[] millis = rate.equals("steady") ? steady(300) : uneven(300);
+        Path clip = Clip.write(folder.resolve("clip." + container), codec, 320, 180, group, betweens, millis);
+        try (VideoFile film = open(clip)) {
+            assertThat(film.lastMicros()).isEqualTo((millis[299] - millis[0]) * 1000);
+            Random random = new Random(11);
+            for (int i = 0; i < 120; i++) {
+                long at = random.nextInt((int) (millis[299] - millis[0] + 200)) * 1000L;
+                int expected = frameAt(millis, millis[0] + at / 1000);
+                Frame frame = film.at(at);
+                assertThat(Clip.number(frame)).as("at %d us", at).isEqualTo(expected);
+                assertThat(frame.atMicros()).isEqualTo((millis[expected] - millis[0]) * 1000);
+            }
+        }
+    }
+
+    private static int frameAt(long[] millis, long at) {
+        int found = Arrays.binarySearch(millis, at);
+        return found >= 0 ? found : Math.max(0, -found - 2);
+    }
+
+    @Test
+    void steppingVisitsEveryFrameForwardsAndBackwards() {
+        long[] millis = uneven(100);
+        Path clip = Clip.write(folder.resolve("clip.mp4"), "mpeg4", 320, 180, 30, 2, millis);
+        try (VideoFile film = open(clip)) {
+            long at = 0;
+            for (int i = 0; i < 100; i++) {
+                assertThat(Clip.number(film.at(at))).isEqualTo(i);
+                at = film.after(at);
+            }
+            assertThat(film.after(at)).isEqualTo(at);
+            for (int i = 99; i >= 0; i--) {
+                assertThat(Clip.number(film.at(at))).isEqualTo(i);
+                at = film.before(at);
+            }
+            assertThat(at).isZero();
+        }
+    }
+
+    @Test
+    void missingEmptyForeignAndCutFilmsAreToldApart() throws Exception {
+        assertThatThrownBy(() -> open(folder.resolve("gone.mp4")))
+                .isInstanceOf(FilmException.class)
+                .hasMessageContaining("There is no film at")
+                .hasMessageContaining("gone.mp4");
+        assertThatThrownBy(() -> open(Files.createFile(folder.resolve("empty.mp4"))))
+                .hasMessageContaining("is empty");
+        assertThatThrownBy(() -> open(Files.writeString(folder.resolve("words.mp4"), "no film at all")))
+                .hasMessageContaining("no video that can be read");
+        Path clip = Clip.write(folder.resolve("whole.mp4"), "mpeg4", 320, 180, 30, 0, steady(60));
+        byte[] bytes = Files.readAllBytes(clip);
+        Path cut = Files.write(folder.resolve("cut.mp4"), Arrays.copyOf(bytes, bytes.length / 2));
+        assertThatThrownBy(() -> open(cut)).isInstanceOf(FilmException.class);
+    }
+
+    @Test
+    void aDamagedStretchDoesNotEndTheFilm() throws Exception {
+        Path clip = Clip.write(folder.resolve("whole.mkv"), "mpeg4", 320, 180, 25, 0, steady(200));
+        byte[] bytes = Files.readAllBytes(clip);
+        new Random(5).ints(2000, bytes.length / 3, bytes.length / 2).forEach(i -> bytes[i] ^= 0x55);
+        try (VideoFile film = open(Files.write(folder.resolve("hurt.mkv"), bytes))) {
+            assertThat(Clip.number(film.at(0))).isZero();
+            long last = film.lastMicros();
+            for (long at = 0; at <= last; at += 333_333) {
+                assertThat(film.at(at).argb()).isNotEmpty();
+            }
+        }
+    }
+
+    @Test
+    void openingCanBeStopped() {
+        Path clip = Clip.write(folder.resolve("clip.mp4"), "mpeg4", 320, 180, 30, 0, steady(60));
+        assertThatThrownBy(() -> VideoFile.open(clip, share -> {}, () -> true)).hasMessageContaining("was stopped");
+    }
+}
