@@ -1,0 +1,102 @@
+package farglass.core.scribe;
+
+import farglass.core.bout.Award;
+import farglass.core.bout.Bout;
+import farglass.core.bout.Certainty;
+import farglass.core.bout.Deed;
+import farglass.core.bout.Moment;
+import farglass.core.bout.OwnedSide;
+import farglass.core.bout.Seat;
+import farglass.core.bout.Settled;
+import farglass.core.lexicon.Lexicon;
+import farglass.core.lexicon.SideRule;
+import farglass.core.lexicon.Technique;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** A moment in words, for people to read. */
+public final class Phrase {
+    private Phrase() {}
+
+    /** {@return what happened, without who and when: "Knee cut, left leg, nearly, knee line"} */
+    public static String of(Moment moment, Bout bout, Lexicon lexicon) {
+        List<String> parts = new ArrayList<>();
+        parts.add(deed(moment.deed(), lexicon));
+        moment.telling().side().ifPresent(side -> parts.add(side(side, moment, bout, lexicon)));
+        moment.telling().became().ifPresent(became -> parts.add(became.label().replace('-', ' ')));
+        moment.telling()
+                .line()
+                .ifPresent(line -> parts.add(line.label() + (line.label().equals("past") ? "" : " line")));
+        moment.telling().stage().ifPresent(stage -> parts.add(stage.label()));
+        moment.telling().motive().ifPresent(motive -> parts.add(motive.label()));
+        if (moment.telling().certainty() != Certainty.SURE) {
+            parts.add(moment.telling().certainty().label());
+        }
+        if (moment.telling().confidential()) {
+            parts.add("private");
+        }
+        return String.join(", ", parts);
+    }
+
+    private static String deed(Deed deed, Lexicon lexicon) {
+        if (deed instanceof Deed.Did did) {
+            return lexicon.label(did.technique());
+        }
+        if (deed instanceof Deed.Unnamed unnamed) {
+            return "\u201c" + unnamed.words() + "\u201d";
+        }
+        if (deed instanceof Deed.Awarded awarded) {
+            return award(awarded.award());
+        }
+        if (deed instanceof Deed.Stopped stopped) {
+            return stopped.reason().isBlank() ? "Stopped" : "Stopped: " + stopped.reason();
+        }
+        return deed instanceof Deed.Restarted ? "Restart" : deed instanceof Deed.Reached ? "Settles" : "Mark";
+    }
+
+    private static String award(Award award) {
+        return switch (award.kind()) {
+            case POINTS -> award.points() == 1 ? "Given 1 point" : "Given %d points".formatted(award.points());
+            case ADVANTAGE -> "Given an advantage";
+            case PENALTY -> "Given a penalty";
+        };
+    }
+
+    private static String side(OwnedSide side, Moment moment, Bout bout, Lexicon lexicon) {
+        SideRule rule = moment.technique()
+                .flatMap(lexicon::technique)
+                .map(Technique::sideRule)
+                .orElse(SideRule.NONE);
+        if (rule == SideRule.TRAVEL) {
+            return "to own " + side.side().label();
+        }
+        boolean own = moment.actor().filter(side.owner()::equals).isPresent();
+        String whose = own ? "own " : firstName(bout, side.owner()) + "\u2019s ";
+        return whose + rule.phrase(side.side().label());
+    }
+
+    /** {@return where it settled: "Mount, Runa on top"} */
+    public static String settled(Settled settled, Bout bout, Lexicon lexicon) {
+        String position = lexicon.label(settled.position());
+        return settled.top()
+                .map(top -> "%s, %s on top".formatted(position, firstName(bout, top)))
+                .orElse(position);
+    }
+
+    /** {@return the first word of the athlete's name; the whole name where both share it} */
+    public static String firstName(Bout bout, Seat seat) {
+        String own = first(bout.header().contestant(seat).name());
+        String other = first(bout.header().contestant(seat.other()).name());
+        return own.equals(other) ? bout.header().contestant(seat).name() : own;
+    }
+
+    private static String first(String name) {
+        return name.strip().split("\\s+")[0];
+    }
+
+    /** {@return who did it, in words} */
+    public static String actor(Optional<Seat> actor, Bout bout) {
+        return actor.map(seat -> firstName(bout, seat)).orElse("Nobody named");
+    }
+}

@@ -1,0 +1,20 @@
+package farglass.core.scribe;
+
+import farglass.core.bout.Deed;
+import farglass.core.bout.Moment;
+import farglass.core.bout.Seat;
+import farglass.core.bout.Settled;
+import farglass.core.bout.Telling;
+import java.util.Optional;
+import java.util.OptionalLong;
+
+/** A moment without a time and an id: what Enter or a digit would save. */
+public record Proposal(Optional<Seat> actor, Deed deed, Optional<Settled> settled, Telling telling) {
+    /** {@return the moment, with the position that the rules of the sport settle filled in as worked out} */
+    public Moment at(String id, OptionalLong micros, farglass.core.lexicon.Lexicon lexicon) {
+        Moment moment = new Moment(id, micros, actor, deed, settled, telling);
+        return settled.isPresent()
+                ? moment
+                : new Moment(id, micros, actor, deed, farglass.core.state.Timeline.workedOut(moment, lexicon), telling);
+    }
+}

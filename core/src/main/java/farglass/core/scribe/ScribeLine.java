@@ -1,0 +1,255 @@
+package farglass.core.scribe;
+
+import farglass.core.bout.Award;
+import farglass.core.bout.Became;
+import farglass.core.bout.Bout;
+import farglass.core.bout.Certainty;
+import farglass.core.bout.Deed;
+import farglass.core.bout.Line;
+import farglass.core.bout.Motive;
+import farglass.core.bout.OwnedSide;
+import farglass.core.bout.Seat;
+import farglass.core.bout.Settled;
+import farglass.core.bout.Side;
+import farglass.core.bout.Stage;
+import farglass.core.bout.Telling;
+import farglass.core.lexicon.Lexicon;
+import farglass.core.lexicon.Position;
+import farglass.core.lexicon.Role;
+import farglass.core.lexicon.SideRule;
+import farglass.core.lexicon.Technique;
+import farglass.core.lexicon.Term;
+import farglass.core.lexicon.Words;
+import farglass.core.state.Stand;
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Deque;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/**
+ * Reads what is typed while the film runs: {@code runa knee cut left nearly knee}, {@code a mount}, {@code +3},
+ * {@code stop edge}. Every text means something: words the lexicon does not know are kept as words.
+ */
+public final class ScribeLine {
+    private final Bout bout;
+    private final Stand now;
+    private final Lexicon lexicon;
+    private final Deque<String> words = new ArrayDeque<>();
+    private final List<String> kept = new ArrayList<>();
+    private Optional<Seat> actor = Optional.empty();
+    private Telling telling = Telling.NOTHING;
+    private Optional<Settled> settled = Optional.empty();
+    private SideRule sideRule = SideRule.NONE;
+
+    private ScribeLine(String text, Bout bout, Stand now, Lexicon lexicon) {
+        this.bout = bout;
+        this.now = now;
+        this.lexicon = lexicon;
+        Arrays.stream(text.strip().split("\\s+"))
+                .filter(word -> !word.isEmpty())
+                .forEach(words::add);
+    }
+
+    /**
+     * {@return what the text means here; empty for an empty text}
+     *
+     * @param now where the two stand at that instant: it settles who can have done it, where only one could
+     * @param answerable id of the moment that the word "answers" refers to
+     */
+    public static Optional<Proposal> read(
+            String text, Bout bout, Stand now, Optional<String> answerable, Lexicon lexicon) {
+        if (text.isBlank()) {
+            return Optional.empty();
+        }
+        return Optional.of(new ScribeLine(text, bout, now, lexicon).proposal(answerable));
+    }
+
+    /** {@return terms whose words begin like the end of the text, for completion} */
+    public static List<Term> completions(String text, Bout bout, Lexicon lexicon, int most) {
+        ScribeLine line = new ScribeLine(text, bout, null, lexicon);
+        line.takeActor();
+        String rest = String.join(" ", line.words);
+        return rest.length() < 2 || lexicon.find(rest).isPresent() && rest.endsWith(" ")
+                ? List.of()
+                : lexicon.beginningWith(rest, most);
+    }
+
+    /** {@return the text with its unfinished words replaced by the term's label} */
+    public static String completed(String text, Bout bout, Lexicon lexicon, Term term) {
+        ScribeLine line = new ScribeLine(text, bout, null, lexicon);
+        String first = line.words.isEmpty() ? "" : line.words.peek();
+        line.takeActor();
+        boolean named = line.actor.isPresent();
+        return (named ? first + " " : "") + term.label().toLowerCase(Locale.ROOT) + " ";
+    }
+
+    private Proposal proposal(Optional<String> answerable) {
+        takeActor();
+        Deed deed = fixed().orElseGet(this::spoken);
+        if (!(deed instanceof Deed.Stopped)) {
+            while (!words.isEmpty()) {
+                detail(words.poll(), answerable);
+            }
+        }
+        if (!kept.isEmpty()) {
+            telling = telling.withNote(String.join(" ", kept));
+        }
+        return new Proposal(actor, deed, settled, telling);
+    }
+
+    private void takeActor() {
+        if (words.isEmpty()) {
+            return;
+        }
+        String first = Words.plain(words.peek());
+        for (Seat seat : Seat.values()) {
+            String name = bout.header().contestant(seat).name();
+            String other = bout.header().contestant(seat.other()).name();
+            boolean named = Arrays.asList(Words.plain(name).split(" ")).contains(first)
+                    && !Arrays.asList(Words.plain(other).split(" ")).contains(first);
+            if (first.equals(seat.name().toLowerCase(Locale.ROOT)) || named) {
+                actor = Optional.of(seat);
+                words.poll();
+                return;
+            }
+        }
+    }
+
+    private Optional<Deed> fixed() {
+        String first = words.isEmpty() ? "" : words.peek().toLowerCase(Locale.ROOT);
+        if (first.matches("\\+[1-9]")) {
+            words.poll();
+            return Optional.of(new Deed.Awarded(Award.points(first.charAt(1) - '0')));
+        }
+        Optional<Deed> deed = Optional.ofNullable(
+                switch (first) {
+                    case "" -> new Deed.Mark();
+                    case "adv", "advantage" -> new Deed.Awarded(Award.advantage());
+                    case "pen", "penalty" -> new Deed.Awarded(Award.penalty());
+                    case "restart" -> new Deed.Restarted();
+                    case "mark" -> new Deed.Mark();
+                    case "stop" -> stopped();
+                    default -> null;
+                });
+        if (deed.isPresent()) {
+            words.poll();
+        }
+        return deed;
+    }
+
+    private Deed stopped() {
+        List<String> reason = new ArrayList<>(words);
+        reason.remove(0);
+        return new Deed.Stopped(String.join(" ", reason));
+    }
+
+    private Deed spoken() {
+        List<String> all = List.copyOf(words);
+        for (int count = all.size(); count > 0; count--) {
+            Optional<Term> term = lexicon.find(String.join(" ", all.subList(0, count)));
+            if (term.isPresent()) {
+                drop(count);
+                return term.get() instanceof Technique technique ? did(technique) : reached((Position) term.get());
+            }
+        }
+        int count = 1;
+        while (count < all.size() && !isDetail(all.get(count))) {
+            count++;
+        }
+        drop(count);
+        return new Deed.Unnamed(String.join(" ", all.subList(0, count)));
+    }
+
+    private void drop(int count) {
+        for (int i = 0; i < count; i++) {
+            words.poll();
+        }
+    }
+
+    private Deed did(Technique technique) {
+        sideRule = technique.sideRule();
+        if (actor.isEmpty()) {
+            actor = onlyOneWhoCould(technique);
+        }
+        return new Deed.Did(technique.key());
+    }
+
+    /** Who can have done it follows from the rules of the sport only where the two are in different roles. */
+    private Optional<Seat> onlyOneWhoCould(Technique technique) {
+        if (now.top().isEmpty() || technique.fromRole() == Role.ANY) {
+            return Optional.empty();
+        }
+        List<Seat> could = Arrays.stream(Seat.values())
+                .filter(seat -> technique.canStart(now.position(), now.roleOf(seat)))
+                .toList();
+        return could.size() == 1 ? Optional.of(could.get(0)) : Optional.empty();
+    }
+
+    private Deed reached(Position position) {
+        // Who is named with a guard plays it, from underneath; who is named with any other position has it.
+        boolean under = position.family().isGuard() || take("under") || take("bottom");
+        boolean above = take("on") | take("top");
+        Optional<Seat> top =
+                position.hasTop() ? actor.map(seat -> under && !above ? seat.other() : seat) : Optional.empty();
+        settled = Optional.of(new Settled(position.key(), top, false));
+        return new Deed.Reached();
+    }
+
+    private boolean take(String word) {
+        return words.removeFirstOccurrence(word);
+    }
+
+    private boolean isDetail(String word) {
+        ScribeLine alone = new ScribeLine(word, bout, now, lexicon);
+        alone.actor = Optional.of(Seat.A);
+        alone.detail(alone.words.poll(), Optional.of("any"));
+        return alone.kept.isEmpty();
+    }
+
+    private void detail(String written, Optional<String> answerable) {
+        String word = written.toLowerCase(Locale.ROOT);
+        Optional<Became> became = named(Became.values(), word);
+        Optional<Line> line = named(Line.values(), word);
+        Optional<Stage> stage = named(Stage.values(), word);
+        Optional<Motive> motive = named(Motive.values(), word);
+        if (became.isPresent() || word.equals("works")) {
+            telling = telling.withBecame(became.orElse(Became.HELD));
+        } else if (line.isPresent()) {
+            telling = telling.withLine(line.get());
+        } else if (stage.isPresent()) {
+            telling = telling.withStage(stage.get());
+        } else if (motive.isPresent()) {
+            telling = telling.withMotive(motive.get());
+        } else if (word.equals("left") || word.equals("right")) {
+            side(Side.valueOf(word.toUpperCase(Locale.ROOT)), written);
+        } else if (word.equals("unsure") || word.equals("hidden")) {
+            telling = telling.withCertainty(Certainty.valueOf(word.toUpperCase(Locale.ROOT)));
+        } else if (word.equals("private")) {
+            telling = telling.withConfidential(true);
+        } else if (word.equals("answers")) {
+            telling = telling.withAnswers(answerable);
+        } else {
+            kept.add(written);
+        }
+    }
+
+    /** A side needs an owner: without an actor it stays in the note, as typed, until a person says whose it is. */
+    private void side(Side side, String written) {
+        if (actor.isEmpty()) {
+            kept.add(written);
+            return;
+        }
+        Seat owner = sideRule.belongsToReceiver() ? actor.get().other() : actor.get();
+        telling = telling.withSide(new OwnedSide(owner, side));
+    }
+
+    private static <E extends Enum<E>> Optional<E> named(E[] values, String word) {
+        return Arrays.stream(values)
+                .filter(value ->
+                        value.name().toLowerCase(Locale.ROOT).replace('_', '-').equals(word))
+                .findFirst();
+    }
+}
