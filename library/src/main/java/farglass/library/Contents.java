@@ -5,7 +5,9 @@ import farglass.core.bout.Moment;
 import farglass.core.plan.GamePlan;
 import farglass.core.study.Athlete;
 import farglass.core.study.Study;
+import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -29,21 +31,43 @@ public record Contents(List<Athlete> athletes, List<Bout> bouts, List<Study> stu
         for (Row row : store.all("moment", "bout, ord")) {
             moments.computeIfAbsent(row.text("bout"), bout -> new ArrayList<>()).add(told(row, MomentRows::moment));
         }
-        List<Bout> bouts = store.all("bout", "held_on, key").stream()
+        List<Bout> bouts = store.all("bout", "key").stream()
                 .map(row ->
                         told(row, bout -> BoutRows.bout(bout, moments.getOrDefault(bout.key(), List.of()), names::get)))
+                .sorted(IN_ORDER)
                 .toList();
-        List<Study> studies = store.all("study", "key").stream()
+        return new Contents(athletes, bouts, studies(store), plans(store));
+    }
+
+    private static List<Study> studies(Store store) {
+        return store.all("study", "key").stream()
                 .map(row -> told(
                         row,
                         study -> StudyRows.study(study, store.where("study_subject", "study", study.key(), "ord"))))
                 .toList();
-        List<GamePlan> plans = store.all("plan", "key").stream()
+    }
+
+    private static List<GamePlan> plans(Store store) {
+        return store.all("plan", "key").stream()
                 .map(row ->
                         told(row, plan -> StudyRows.plan(plan, store.where("plan_line", "plan", plan.key(), "ord"))))
                 .toList();
-        return new Contents(athletes, bouts, studies, plans);
     }
+    /** {@return what the library holds after the act, reading only what the act touched} */
+    static Contents after(Contents before, Act act, Store store, Function<String, Optional<Bout>> bout) {
+        List<Bout> bouts = new ArrayList<>(before.bouts());
+        bouts.removeIf(old -> act.bouts().contains(old.id()));
+        act.bouts().forEach(id -> bout.apply(id).ifPresent(bouts::add));
+        bouts.sort(IN_ORDER);
+        return act.others()
+                ? new Contents(athletes(store), bouts, studies(store), plans(store))
+                : new Contents(before.athletes(), bouts, before.studies(), before.plans());
+    }
+
+    /** The oldest first, undated ones before all. */
+    private static final Comparator<Bout> IN_ORDER = Comparator.comparing(
+                    (Bout bout) -> bout.header().date().orElse(LocalDate.MIN))
+            .thenComparing(Bout::id);
 
     private static List<Athlete> athletes(Store store) {
         return store.all("athlete", "name").stream()

@@ -144,6 +144,11 @@ public final class Library implements AutoCloseable {
         return guarded(() -> Contents.read(new Store(handle)));
     }
 
+    /** {@return what it holds after the act, reading again only what the act touched} */
+    public synchronized Contents contents(Contents before, Act act) {
+        return guarded(() -> Contents.after(before, act, new Store(handle), this::bout));
+    }
+
     /** {@return one bout as it now stands} */
     public synchronized Optional<Bout> bout(String id) {
         return guarded(() -> {

@@ -6,6 +6,7 @@ import farglass.core.bout.Bout;
 import farglass.core.bout.Certainty;
 import farglass.core.bout.Deed;
 import farglass.core.bout.Line;
+import farglass.core.bout.Moment;
 import farglass.core.bout.Motive;
 import farglass.core.bout.OwnedSide;
 import farglass.core.bout.Seat;
@@ -84,6 +85,53 @@ public final class ScribeLine {
         line.takeActor();
         boolean named = line.actor.isPresent();
         return (named ? first + " " : "") + term.label().toLowerCase(Locale.ROOT) + " ";
+    }
+
+    /** {@return the moment as it could have been typed, for changing it} Reading it again gives the same story. */
+    public static String written(Moment moment, Bout bout, Lexicon lexicon) {
+        List<String> parts = new ArrayList<>();
+        moment.actor().ifPresent(seat -> parts.add(seat.name().toLowerCase(Locale.ROOT)));
+        parts.add(written(moment));
+        Telling telling = moment.telling();
+        telling.side().ifPresent(side -> parts.add(side.side().label()));
+        telling.became().ifPresent(became -> parts.add(became.label()));
+        telling.line().ifPresent(line -> parts.add(line.label()));
+        telling.stage().ifPresent(stage -> parts.add(stage.label()));
+        telling.motive().ifPresent(motive -> parts.add(motive.label()));
+        if (telling.certainty() != Certainty.SURE) {
+            parts.add(telling.certainty().label());
+        }
+        if (telling.confidential()) {
+            parts.add("private");
+        }
+        telling.note().ifPresent(parts::add);
+        return String.join(" ", parts);
+    }
+
+    private static String written(Moment moment) {
+        Deed deed = moment.deed();
+        if (deed instanceof Deed.Did did) {
+            return did.technique();
+        }
+        if (deed instanceof Deed.Unnamed unnamed) {
+            return unnamed.words();
+        }
+        if (deed instanceof Deed.Awarded awarded) {
+            return switch (awarded.award().kind()) {
+                case POINTS -> "+" + awarded.award().points();
+                case ADVANTAGE -> "adv";
+                case PENALTY -> "pen";
+            };
+        }
+        if (deed instanceof Deed.Stopped stopped) {
+            return ("stop " + stopped.reason()).strip();
+        }
+        if (deed instanceof Deed.Reached && moment.settled().isPresent()) {
+            Settled where = moment.settled().get();
+            boolean top = where.top().equals(moment.actor());
+            return where.position() + (where.top().isEmpty() ? "" : top ? " on top" : " under");
+        }
+        return deed instanceof Deed.Restarted ? "restart" : "mark";
     }
 
     private Proposal proposal(Optional<String> answerable) {

@@ -77,7 +77,8 @@ public final class BoutImport {
             return refused(
                     file, "this bout has the same id as %s; leave one of the two out".formatted(twin.getFileName()));
         }
-        Set<String> added = Stream.of(bout.header().a().name(), bout.header().b().name())
+        Set<String> added = Stream.of(
+                        bout.header().a().name(), bout.header().b().name())
                 .filter(name -> !known.contains(name))
                 .collect(Collectors.toSet());
         return new Item(

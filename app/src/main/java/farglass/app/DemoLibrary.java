@@ -1,0 +1,117 @@
+package farglass.app;
+
+import farglass.core.bout.Uniform;
+import farglass.core.lexicon.Lexicon;
+import farglass.core.plan.Fallback;
+import farglass.core.plan.GamePlan;
+import farglass.core.plan.PlanStep;
+import farglass.core.plan.StayOut;
+import farglass.core.script.ScriptFile;
+import farglass.core.simulate.Acted;
+import farglass.core.simulate.Cast;
+import farglass.core.study.Camp;
+import farglass.core.study.Study;
+import farglass.library.Edit;
+import farglass.library.Library;
+import java.io.IOException;
+import java.nio.file.FileVisitResult;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.SimpleFileVisitor;
+import java.nio.file.StandardCopyOption;
+import java.nio.file.attribute.BasicFileAttributes;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+
+/** Lays the demo: a library of made-up bouts with their puppet films beside it. */
+final class DemoLibrary {
+    private DemoLibrary() {}
+
+    /** Writes the demo into a new library at that path; what was begun and not finished is never taken for it. */
+    static void lay(Path path, Clock clock) throws IOException {
+        Path folder = path.toAbsolutePath().getParent();
+        Path films = folder.resolve("films");
+        Files.createDirectories(films);
+        List<Acted> bouts = Cast.bouts(Lexicon.shipped());
+        for (Acted acted : bouts) {
+            if (!acted.told().header().films().isEmpty()) {
+                Files.writeString(films.resolve(acted.told().id() + ".script"), ScriptFile.print(acted.script()));
+            }
+        }
+        Path unfinished = folder.resolve(path.getFileName() + ".laying");
+        remove(unfinished);
+        try (Library library = Library.create(unfinished, clock, "far-glass demo")) {
+            library.act("Lay the demo", edit -> {
+                bouts.forEach(acted -> edit.put(acted.told()));
+                studies(edit);
+            });
+        }
+        Files.deleteIfExists(unfinished.resolveSibling(unfinished.getFileName() + ".lock"));
+        Files.move(unfinished, path);
+    }
+
+    private static void studies(Edit edit) {
+        String ours = edit.athlete(Cast.OURS).id();
+        List<String> opponents =
+                Cast.OPPONENTS.stream().map(name -> edit.athlete(name).id()).toList();
+        edit.put(new Study(
+                "demo-camp",
+                "Saltmarsh Open",
+                opponents,
+                Optional.of(new Camp(
+                        ours, "Saltmarsh Open", LocalDate.of(2026, 12, 19), "points-with-advantages", Uniform.GI))));
+        edit.put(new Study("demo-study", "Maren\u2019s own game", List.of(ours), Optional.empty()));
+        edit.put(new GamePlan(
+                "demo-plan",
+                "demo-camp",
+                opponents.get(0),
+                List.of(
+                        new PlanStep(
+                                "demo-step-1",
+                                "Standing, before she has both grips",
+                                "single leg",
+                                List.of(
+                                        new Fallback(
+                                                "sprawl", "circle to the knee she has forward, sit to closed guard"),
+                                        new Fallback("hip in", "cut the corner, run the pipe"))),
+                        new PlanStep(
+                                "demo-step-2",
+                                "Closed guard underneath",
+                                "hip bump sweep",
+                                List.of(new Fallback("post hand", "kimura on the posted arm")))),
+                List.of(new StayOut(
+                        "demo-out-1", "Open guard with her circling to her own left", "close the guard early"))));
+    }
+
+    /** {@return where the old demo now is} */
+    static Path setAside(Path path, Clock clock) throws IOException {
+        Path aside = path.resolveSibling(
+                path.getFileName() + ".kept-" + clock.instant().getEpochSecond());
+        Files.move(path, aside, StandardCopyOption.ATOMIC_MOVE);
+        return aside;
+    }
+
+    private static void remove(Path path) throws IOException {
+        Files.deleteIfExists(path);
+        Files.deleteIfExists(path.resolveSibling(path.getFileName() + ".lock"));
+    }
+
+    /** Takes a whole folder away; for demos laid only to be looked at once. */
+    static void removeFolder(Path folder) throws IOException {
+        Files.walkFileTree(folder, new SimpleFileVisitor<>() {
+            @Override
+            public FileVisitResult visitFile(Path file, BasicFileAttributes attributes) throws IOException {
+                Files.delete(file);
+                return FileVisitResult.CONTINUE;
+            }
+
+            @Override
+            public FileVisitResult postVisitDirectory(Path visited, IOException problem) throws IOException {
+                Files.delete(visited);
+                return FileVisitResult.CONTINUE;
+            }
+        });
+    }
+}

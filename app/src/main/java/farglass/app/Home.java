@@ -1,0 +1,30 @@
+package farglass.app;
+
+import java.nio.file.Path;
+import java.time.Clock;
+
+/** Where this person's own things are kept, and who they are. */
+final class Home {
+    private Home() {}
+
+    /** {@return the folder for settings and the demo; FARGLASS_HOME says another one} */
+    static Path folder() {
+        String named = System.getenv("FARGLASS_HOME");
+        return named == null || named.isBlank()
+                ? Path.of(System.getProperty("user.home"), ".far-glass")
+                : Path.of(named);
+    }
+
+    static Path settings() {
+        return folder().resolve("settings.properties");
+    }
+
+    /** {@return the name that the history of edits shows} */
+    static String person() {
+        return System.getProperty("user.name", "unknown");
+    }
+
+    static Clock clock() {
+        return Clock.systemUTC();
+    }
+}

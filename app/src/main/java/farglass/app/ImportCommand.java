@@ -1,0 +1,70 @@
+package farglass.app;
+
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import farglass.core.lexicon.Lexicon;
+import farglass.library.Library;
+import farglass.library.exchange.BoutImport;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+
+@Command(
+        name = "import",
+        mixinStandardHelpOptions = true,
+        description = "Imports bout files into a library: all of them, or none if one has errors.")
+final class ImportCommand implements Callable<Integer> {
+    @Option(names = "--library", required = true, paramLabel = "L", description = "the library; made if it is missing")
+    private Path library;
+
+    @Option(names = "--preview", description = "only say what would be imported")
+    private boolean preview;
+
+    @Option(names = "--json", description = "as JSON")
+    private boolean json;
+
+    @Parameters(arity = "1..*", paramLabel = "FILE", description = "bout files")
+    private List<Path> files;
+
+    @Override
+    public Integer call() {
+        try (Library open = Files.exists(library)
+                ? Library.open(library, Home.clock(), Home.person())
+                : Library.create(library, Home.clock(), Home.person())) {
+            BoutImport found = BoutImport.preview(files, Lexicon.shipped(), open);
+            ObjectNode told = JsonNodeFactory.instance.objectNode();
+            var items = told.putArray("files");
+            for (BoutImport.Item item : found.items()) {
+                var node = items.addObject()
+                        .put("file", item.file().toString())
+                        .put("importable", item.bout().isPresent())
+                        .put("replaces", item.replaces());
+                var messages = node.putArray("messages");
+                item.messages().forEach(messages::add);
+                if (!json) {
+                    item.messages().forEach(System.out::println);
+                }
+            }
+            if (!preview && found.isClean()) {
+                found.into(open);
+            }
+            told.put("imported", !preview && found.isClean());
+            if (json) {
+                System.out.println(told.toPrettyString());
+            } else {
+                System.out.println(
+                        preview
+                                ? "Preview only: nothing was imported."
+                                : found.isClean()
+                                        ? "Imported %d bouts into %s."
+                                                .formatted(found.items().size(), library)
+                                        : "Nothing was imported.");
+            }
+            return found.isClean() ? 0 : 1;
+        }
+    }
+}

@@ -1,0 +1,150 @@
+package farglass.app;
+
+import farglass.core.bout.Bout;
+import farglass.desktop.desk.Desk;
+import farglass.desktop.desk.Place;
+import farglass.desktop.desk.Settings;
+import farglass.desktop.shell.Desktop;
+import farglass.desktop.shell.Workbench;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import java.util.concurrent.CompletableFuture;
+import javafx.animation.AnimationTimer;
+import javafx.application.Platform;
+import javafx.embed.swing.SwingFXUtils;
+import javafx.stage.Stage;
+import javax.imageio.ImageIO;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+
+@Command(
+        name = "screenshots",
+        mixinStandardHelpOptions = true,
+        description = "Writes one picture of every main view, 1280 x 800, from fresh demo data.")
+final class ScreenshotsCommand implements Callable<Integer> {
+    @Option(names = "--out", required = true, paramLabel = "DIR", description = "where to write")
+    private Path folder;
+
+    @Option(names = "--dark", description = "as in the film room")
+    private boolean dark;
+
+    @Option(names = "--text", paramLabel = "PERCENT", description = "text size: 100, 125 or 150", defaultValue = "100")
+    private int text;
+
+    @Override
+    public Integer call() throws IOException {
+        Files.createDirectories(folder);
+        Path laid = Files.createTempDirectory("far-glass-pictures");
+        try {
+            Path library = laid.resolve("demo.farglass");
+            DemoLibrary.lay(library, Home.clock());
+            CompletableFuture<Integer> done = new CompletableFuture<>();
+            // No settings file is there: everybody's pictures look alike.
+            Settings settings = Settings.read(laid.resolve("settings"));
+            settings.darkProperty().set(dark);
+            settings.textPercentProperty().set(text);
+            Platform.startup(() -> {
+                try {
+                    Desktop.dress();
+                    take(settings, library, done);
+                } catch (RuntimeException e) {
+                    done.completeExceptionally(e);
+                }
+            });
+            int code = done.join();
+            Platform.exit();
+            return code;
+        } finally {
+            DemoLibrary.removeFolder(laid);
+        }
+    }
+
+    private void take(Settings settings, Path library, CompletableFuture<Integer> done) {
+        Stage stage = new Stage();
+        Workbench workbench = Desktop.show(stage, settings, Optional.empty(), Home.clock(), Home.person());
+        Album album = new Album(stage, done);
+        album.page("welcome", () -> {});
+        album.page("shelf", () -> workbench.open(library));
+        album.page("tag", () -> {
+            Desk desk = workbench.shell().orElseThrow().desk();
+            Bout bout = desk.boutsOfStudy().stream()
+                    .filter(each -> each.moments().size() > 25)
+                    .reduce((first, second) -> second)
+                    .orElseThrow();
+            String moment = bout.moments().get(bout.moments().size() * 2 / 3).id();
+            desk.show(new Desk.Spot(bout.id(), Optional.of(moment)));
+        });
+        album.page(
+                "dossier",
+                () -> workbench.shell().orElseThrow().desk().placeProperty().set(Place.DOSSIER));
+        album.page(
+                "plan",
+                () -> workbench.shell().orElseThrow().desk().placeProperty().set(Place.PLAN));
+        album.end(() -> workbench.closeLibrary());
+    }
+
+    /** Goes through pages one after another, and photographs each once nothing moves any more. */
+    private final class Album {
+        private record Page(String name, Runnable turning) {}
+
+        private final Stage stage;
+        private final CompletableFuture<Integer> done;
+        private final java.util.ArrayDeque<Page> pages = new java.util.ArrayDeque<>();
+
+        Album(Stage stage, CompletableFuture<Integer> done) {
+            this.stage = stage;
+            this.done = done;
+        }
+
+        void page(String name, Runnable turning) {
+            pages.add(new Page(name, turning));
+        }
+
+        void end(Runnable closing) {
+            next(closing);
+        }
+
+        private void next(Runnable closing) {
+            Page page = pages.poll();
+            if (page == null) {
+                closing.run();
+                stage.hide();
+                done.complete(0);
+                return;
+            }
+            try {
+                page.turning().run();
+            } catch (RuntimeException e) {
+                done.completeExceptionally(e);
+                return;
+            }
+            new AnimationTimer() {
+                private int pulses;
+
+                @Override
+                public void handle(long nanos) {
+                    // Long work that the page began, such as reading a film, ends well within a second.
+                    if (++pulses == 70) {
+                        stop();
+                        save(page.name());
+                        next(closing);
+                    }
+                }
+            }.start();
+        }
+
+        private void save(String name) {
+            try {
+                ImageIO.write(
+                        SwingFXUtils.fromFXImage(stage.getScene().snapshot(null), null),
+                        "png",
+                        folder.resolve(name + ".png").toFile());
+            } catch (IOException e) {
+                done.completeExceptionally(e);
+            }
+        }
+    }
+}

@@ -1,0 +1,78 @@
+package farglass.app;
+
+import farglass.desktop.desk.Settings;
+import farglass.desktop.shell.Desktop;
+import farglass.desktop.shell.Workbench;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import javafx.application.Platform;
+import javafx.stage.Stage;
+
+/** Starts the toolkit and waits until the window is closed. */
+final class Window {
+    private Window() {}
+
+    /**
+     * Opens the window on a library, or on the welcome page.
+     *
+     * @param exitWhenReady leaves as soon as the first picture is on the screen, and tells how long that took
+     */
+    static int open(Optional<Path> library, boolean exitWhenReady) throws IOException {
+        Settings settings = Settings.read(Home.settings());
+        CompletableFuture<Integer> closed = new CompletableFuture<>();
+        Platform.startup(() -> {
+            try {
+                Desktop.dress();
+                Stage stage = new Stage();
+                Workbench workbench = Desktop.show(stage, settings, library, Home.clock(), Home.person());
+                stage.setOnHidden(event -> {
+                    workbench.closeLibrary();
+                    closed.complete(0);
+                });
+                if (exitWhenReady) {
+                    whenDrawn(stage, () -> {
+                        System.out.printf(java.util.Locale.ROOT, "ready in %d ms%n", sinceStart());
+                        stage.close();
+                    });
+                }
+            } catch (RuntimeException e) {
+                closed.completeExceptionally(e);
+            }
+        });
+        int code = closed.join();
+        Platform.exit();
+        return code;
+    }
+
+    /** The second pulse begins after the first picture has been handed to the screen. */
+    private static void whenDrawn(Stage stage, Runnable then) {
+        stage.getScene().addPostLayoutPulseListener(new Runnable() {
+            private int pulses;
+
+            @Override
+            public void run() {
+                if (++pulses == 2) {
+                    stage.getScene().removePostLayoutPulseListener(this);
+                    Platform.runLater(then);
+                }
+                Platform.requestNextPulse();
+            }
+        });
+        Platform.requestNextPulse();
+    }
+
+    /** The launcher notes when it began; without it, the virtual machine's own start counts. */
+    private static long sinceStart() {
+        String begun = System.getenv("FARGLASS_BEGUN_MS");
+        long from = begun != null && begun.matches("[0-9]{13}")
+                ? Long.parseLong(begun)
+                : ProcessHandle.current()
+                        .info()
+                        .startInstant()
+                        .map(java.time.Instant::toEpochMilli)
+                        .orElseThrow();
+        return System.currentTimeMillis() - from;
+    }
+}

@@ -1,0 +1,107 @@
+package farglass.core.profile;
+
+import farglass.core.bout.Seat;
+import farglass.core.estimate.Durations;
+import farglass.core.estimate.Share;
+import farglass.core.estimate.Stay;
+import farglass.core.lexicon.Lexicon;
+import farglass.core.lexicon.Role;
+import farglass.core.state.Visit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.SplittableRandom;
+
+/** Which guards does she play, and for how long? One visit, one count. */
+final class GuardQuestion {
+    /** The draws need a seed, not chance: the same film must give the same page. */
+    private static final long SEED = 20260314;
+
+    private GuardQuestion() {}
+
+    private static boolean plays(Visit visit, Seat seat) {
+        return visit.stand().position().family().isGuard() && visit.stand().roleOf(seat) == Role.BOTTOM;
+    }
+
+    private static List<Evidence> guards(Watched watched, Seat seat) {
+        return watched.visits().stream()
+                .filter(visit -> plays(visit, seat))
+                .map(visit -> new Evidence(
+                        watched.bout().id(),
+                        visit.openedBy(),
+                        visit.stand().position().key()))
+                .toList();
+    }
+
+    private static List<Stay> stays(Census census, String position) {
+        List<Stay> stays = new ArrayList<>();
+        for (Watched watched : census.own()) {
+            for (Visit visit : watched.visits()) {
+                if (plays(visit, census.seat(watched))
+                        && visit.stand().position().key().equals(position)) {
+                    stays.add(new Stay(
+                            visit.playedSeconds(),
+                            watched.sawEnd(visit),
+                            watched.bout().id()));
+                }
+            }
+        }
+        return stays;
+    }
+
+    static Answer answer(String athlete, Census census, Lexicon lexicon) {
+        String question = "Which guards do they play, and for how long?";
+        Census.Count count = census.options(GuardQuestion::guards);
+        if (count.chances() == 0) {
+            return new Answer(
+                    question,
+                    "Too little film: %s has not been seen underneath in a guard. That is not the same as never."
+                            .formatted(Words.firstName(athlete)),
+                    List.of());
+        }
+        List<Figure> figures = new ArrayList<>();
+        for (Map.Entry<String, Share> option : count.shares().entrySet()) {
+            Durations durations = Durations.of(stays(census, option.getKey()), new SplittableRandom(SEED));
+            figures.add(new Figure(
+                    lexicon.label(option.getKey()),
+                    option.getValue(),
+                    "visits underneath in a guard",
+                    count.evidence(option.getKey()),
+                    lasting(durations)));
+        }
+        Figure first = figures.get(0);
+        String sentence = "%s was underneath in a guard %d times; most often in %s, %s; %s."
+                .formatted(
+                        Words.firstName(athlete),
+                        count.chances(),
+                        Words.lower(first.label()),
+                        Words.counted(first.share()),
+                        first.note());
+        return new Answer(question, sentence, figures);
+    }
+
+    private static String lasting(Durations durations) {
+        if (durations.median().isEmpty()) {
+            return "how long it lasts cannot be said yet (%d of %d seen to end)"
+                    .formatted(durations.ended(), durations.stays());
+        }
+        String median = seconds(durations.median().getAsDouble());
+        Optional<String> interval = durations.low80().isPresent()
+                ? Optional.of(" (likely %s to %s)"
+                        .formatted(
+                                seconds(durations.low80().getAsDouble()),
+                                Double.isInfinite(durations.high80().getAsDouble())
+                                        ? "open"
+                                        : seconds(durations.high80().getAsDouble())))
+                : Optional.empty();
+        return "half of these stays last over " + median + interval.orElse("");
+    }
+
+    private static String seconds(double seconds) {
+        return seconds < 10
+                ? String.format(Locale.ROOT, "%.1f s", seconds)
+                : String.format(Locale.ROOT, "%.0f s", seconds);
+    }
+}

@@ -1,0 +1,159 @@
+package farglass.core.profile;
+
+import farglass.core.bout.Became;
+import farglass.core.bout.Line;
+import farglass.core.bout.Moment;
+import farglass.core.bout.Seat;
+import farglass.core.bout.Side;
+import farglass.core.estimate.Share;
+import farglass.core.lexicon.Kind;
+import farglass.core.lexicon.Lexicon;
+import farglass.core.lexicon.SideRule;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+
+/** Where and to which side does she pass, and how deep? Tries, lines and successes are three different numbers. */
+final class PassQuestion {
+    private static final String PASSED = "passed";
+    private static final String STOPPED = "stopped";
+
+    private PassQuestion() {}
+
+    private static List<Evidence> tries(Watched watched, Seat seat, Function<Moment, Optional<String>> option) {
+        List<Evidence> tries = new ArrayList<>();
+        for (Moment moment : watched.deeds(seat)) {
+            boolean pass = watched.technique(moment)
+                    .filter(technique -> technique.kind() == Kind.PASS)
+                    .isPresent();
+            if (pass) {
+                option.apply(moment)
+                        .ifPresent(
+                                taken -> tries.add(new Evidence(watched.bout().id(), Optional.of(moment.id()), taken)));
+            }
+        }
+        return tries;
+    }
+
+    private static Tally from() {
+        return (watched, seat) -> tries(
+                watched,
+                seat,
+                moment ->
+                        Optional.of(watched.timeline().before(moment).position().key()));
+    }
+
+    /** The side she goes to, as her own left or right; only techniques whose side is the way of travel tell it. */
+    private static Tally side() {
+        return (watched, seat) -> tries(
+                watched,
+                seat,
+                moment -> watched.technique(moment)
+                                .filter(technique -> technique.sideRule() == SideRule.TRAVEL)
+                                .isPresent()
+                        ? moment.telling().side().map(side -> side.side().label())
+                        : Optional.empty());
+    }
+
+    private static Tally depth() {
+        return (watched, seat) -> tries(watched, seat, moment -> line(moment).map(Line::label));
+    }
+
+    private static Optional<Line> line(Moment moment) {
+        return moment.became(Became.HELD)
+                ? Optional.of(Line.PAST)
+                : moment.telling().line();
+    }
+
+    private static Tally success() {
+        return (watched, seat) -> tries(
+                watched,
+                seat,
+                moment -> Optional.of(line(moment).filter(Line.PAST::equals).isPresent() ? PASSED : STOPPED));
+    }
+
+    static Answer answer(String athlete, Census census, Lexicon lexicon) {
+        String question = "Where and to which side do they pass, and how deep?";
+        String name = Words.firstName(athlete);
+        Census.Count success = census.yesOrNo(success(), PASSED);
+        if (success.chances() == 0) {
+            return new Answer(
+                    question,
+                    "Too little film: %s has not been seen trying to pass. That is not the same as never."
+                            .formatted(name),
+                    List.of());
+        }
+        List<Figure> figures = new ArrayList<>();
+        Share passed = success.shares().get(PASSED);
+        figures.add(new Figure(
+                "Passes",
+                passed,
+                "tries to pass",
+                success.evidence(PASSED),
+                Words.comparedWithOthers(passed).orElse("")));
+        StringBuilder sentence = new StringBuilder(
+                "%s tried to pass %d times and passed in %s".formatted(name, success.chances(), Words.counted(passed)));
+        addSide(census, name, figures, sentence);
+        addOptions(census.options(from()), "From ", "tries to pass", lexicon::label, figures);
+        Census.Count depth = census.options(depth());
+        addOptions(depth, "Deepest line: ", "tries whose deepest line was told", Words::lower, figures);
+        sentence.append('.');
+        stoppedAt(depth)
+                .ifPresent(line ->
+                        sentence.append(" When stopped it is most often at the %s line (%d of %d stopped tries)."
+                                .formatted(
+                                        line.getKey(),
+                                        line.getValue(),
+                                        depth.chances()
+                                                - depth.evidence(Line.PAST.label())
+                                                        .size())));
+        return new Answer(question, sentence.toString(), figures);
+    }
+
+    private static void addSide(Census census, String name, List<Figure> figures, StringBuilder sentence) {
+        String left = Side.LEFT.label();
+        Census.Count sides = census.yesOrNo(side(), left);
+        if (sides.chances() == 0) {
+            return;
+        }
+        Share share = sides.shares().get(left);
+        double even = census.probabilityAbove(0.5, side(), left);
+        String preference = even >= 0.95 || even <= 0.05
+                ? "%s %% sure of a preference for the own %s"
+                        .formatted(
+                                Words.percent(Math.min(0.99, Math.max(even, 1 - even))), even > 0.5 ? "left" : "right")
+                : "no side preferred for certain";
+        figures.add(new Figure(
+                "To the own left",
+                share,
+                "tries that go round a side that was told",
+                sides.evidence(left),
+                preference
+                        + Words.comparedWithOthers(share)
+                                .map(words -> "; " + words)
+                                .orElse("")));
+        sentence.append(", going to the own left in ").append(Words.counted(share));
+        Words.comparedWithOthers(share).ifPresent(words -> sentence.append(", ").append(words));
+    }
+
+    private static Optional<Map.Entry<String, Integer>> stoppedAt(Census.Count depth) {
+        return depth.shares().entrySet().stream()
+                .filter(option -> !option.getKey().equals(Line.PAST.label()))
+                .max(java.util.Comparator.comparingInt(
+                        option -> option.getValue().successes()))
+                .map(option -> Map.entry(option.getKey(), option.getValue().successes()));
+    }
+
+    private static void addOptions(
+            Census.Count count,
+            String before,
+            String denominator,
+            Function<String, String> label,
+            List<Figure> figures) {
+        count.shares()
+                .forEach((option, share) -> figures.add(new Figure(
+                        before + Words.lower(label.apply(option)), share, denominator, count.evidence(option), "")));
+    }
+}

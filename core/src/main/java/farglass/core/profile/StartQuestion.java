@@ -1,0 +1,67 @@
+package farglass.core.profile;
+
+import farglass.core.bout.Moment;
+import farglass.core.bout.Seat;
+import farglass.core.estimate.Share;
+import farglass.core.lexicon.Family;
+import farglass.core.lexicon.Kind;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/** How do they start? The first commitment from standing in each bout whose start was watched. */
+final class StartQuestion {
+    private static final String PULLS = "Pulls guard first";
+    private static final String SHOOTS = "Goes for a takedown first";
+    private static final String WAITS = "Lets the other begin";
+    private static final Set<Kind> COMMITTING = Set.of(Kind.PULL, Kind.TAKEDOWN, Kind.ENTRY);
+
+    private StartQuestion() {}
+
+    private static List<Evidence> start(Watched watched, Seat seat) {
+        if (!watched.sawStart()) {
+            return List.of();
+        }
+        List<Moment> both = new ArrayList<>(watched.deeds(seat));
+        both.addAll(watched.deeds(seat.other()));
+        both.sort(java.util.Comparator.comparingLong(moment -> moment.atMicros().orElse(0)));
+        Optional<Moment> first = both.stream()
+                .filter(moment -> watched.timeline().before(moment).position().family() == Family.STANDING)
+                .filter(moment -> watched.technique(moment)
+                        .filter(technique -> COMMITTING.contains(technique.kind()))
+                        .isPresent())
+                .findFirst();
+        if (first.isEmpty()) {
+            return List.of();
+        }
+        boolean own = first.get().actor().equals(Optional.of(seat));
+        boolean pull = watched.technique(first.get()).orElseThrow().kind() == Kind.PULL;
+        String option = own ? pull ? PULLS : SHOOTS : WAITS;
+        return List.of(new Evidence(watched.bout().id(), Optional.of(first.get().id()), option));
+    }
+
+    static Answer answer(String athlete, Census census) {
+        Census.Count count = census.options(StartQuestion::start);
+        String question = "How do they start?";
+        if (count.chances() == 0) {
+            return new Answer(question, "Too little film: no start of a bout has been watched yet.", List.of());
+        }
+        List<Figure> figures = new ArrayList<>();
+        List<String> parts = new ArrayList<>();
+        for (Map.Entry<String, Share> option : count.shares().entrySet()) {
+            figures.add(new Figure(
+                    option.getKey(),
+                    option.getValue(),
+                    "bouts whose start was watched",
+                    count.evidence(option.getKey()),
+                    Words.comparedWithOthers(option.getValue()).orElse("")));
+            parts.add("%s in %d"
+                    .formatted(Words.lower(option.getKey()), option.getValue().successes()));
+        }
+        String sentence = "Of %d bouts whose start was watched, %s %s."
+                .formatted(count.chances(), Words.firstName(athlete), Words.joined(parts));
+        return new Answer(question, sentence, figures);
+    }
+}

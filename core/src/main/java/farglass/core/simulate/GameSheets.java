@@ -1,0 +1,103 @@
+package farglass.core.simulate;
+
+import farglass.core.bout.Line;
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/** Reads the written game sheets. */
+final class GameSheets {
+    private final Map<String, GameSheet> sheets = new LinkedHashMap<>();
+    private String name;
+    private double skill;
+    private Map<String, List<Option>> options = new HashMap<>();
+    private Map<String, Map<String, Double>> answers = new HashMap<>();
+    private Set<String> replaced = new HashSet<>();
+
+    private GameSheets() {}
+
+    /** {@return the sheets that come with the product, by name} */
+    static Map<String, GameSheet> shipped() {
+        GameSheets reader = new GameSheets();
+        try (BufferedReader in = new BufferedReader(
+                new InputStreamReader(GameSheets.class.getResourceAsStream("sheets.txt"), StandardCharsets.UTF_8))) {
+            int number = 0;
+            for (String line = in.readLine(); line != null; line = in.readLine()) {
+                reader.line(line.strip(), ++number);
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException("The program's own game sheets cannot be read", e);
+        }
+        reader.close();
+        return reader.sheets;
+    }
+
+    private void line(String line, int number) {
+        if (line.isEmpty() || line.startsWith("#")) {
+            return;
+        }
+        String[] words = line.split(" +");
+        try {
+            switch (words[0]) {
+                case "sheet" -> begin(line.substring(6));
+                case "skill" -> skill = Double.parseDouble(words[1]);
+                case "answer" ->
+                    answers.computeIfAbsent(words[1], attack -> new LinkedHashMap<>())
+                            .put(words[2], Double.valueOf(words[3]));
+                default -> option(words);
+            }
+        } catch (IllegalArgumentException | IndexOutOfBoundsException e) {
+            throw new IllegalStateException("The program's own game sheets, line %d: %s".formatted(number, line), e);
+        }
+    }
+
+    private void begin(String heading) {
+        close();
+        String[] parts = heading.split(" : ");
+        name = parts[0];
+        skill = 0;
+        options = new HashMap<>();
+        answers = new HashMap<>();
+        replaced = new HashSet<>();
+        if (parts.length > 1) {
+            GameSheet parent = sheets.get(parts[1]);
+            options.putAll(parent.options());
+            parent.answers().forEach((attack, replies) -> answers.put(attack, new LinkedHashMap<>(replies)));
+        }
+    }
+
+    private void close() {
+        if (name != null) {
+            sheets.put(name, new GameSheet(name, skill, Map.copyOf(options), Map.copyOf(answers)));
+        }
+    }
+
+    private void option(String[] words) {
+        String place = words[0] + " " + words[1];
+        if (replaced.add(place)) {
+            options.put(place, new ArrayList<>());
+        }
+        Optional<Double> left = Optional.empty();
+        Optional<Line> line = Optional.empty();
+        for (int i = 5; i < words.length; i++) {
+            if (words[i].startsWith("left=")) {
+                left = Optional.of(Double.valueOf(words[i].substring(5)));
+            } else {
+                line = Optional.of(Line.valueOf(words[i].substring(5).toUpperCase(Locale.ROOT)));
+            }
+        }
+        options.get(place)
+                .add(new Option(words[2], Double.parseDouble(words[3]), Double.parseDouble(words[4]), left, line));
+    }
+}

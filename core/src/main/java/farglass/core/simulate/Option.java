@@ -1,0 +1,14 @@
+package farglass.core.simulate;
+
+import farglass.core.bout.Line;
+import java.util.Optional;
+
+/**
+ * One thing an athlete may do somewhere.
+ *
+ * @param weight against the other options there, above 0
+ * @param success against an ordinary defence, in [0, 1]
+ * @param left how often to the own left or with the left limb, in [0, 1]; empty where no side is told
+ * @param line where it is usually stopped, if it is a pass
+ */
+record Option(String technique, double weight, double success, Optional<Double> left, Optional<Line> line) {}

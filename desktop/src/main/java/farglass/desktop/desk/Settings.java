@@ -1,0 +1,84 @@
+package farglass.desktop.desk;
+
+import java.io.IOException;
+import java.io.Reader;
+import java.io.Writer;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.util.Properties;
+import javafx.beans.property.BooleanProperty;
+import javafx.beans.property.DoubleProperty;
+import javafx.beans.property.IntegerProperty;
+import javafx.beans.property.SimpleBooleanProperty;
+import javafx.beans.property.SimpleDoubleProperty;
+import javafx.beans.property.SimpleIntegerProperty;
+
+/** How this person likes the product to look and feel. Kept in a small file of its own, not in the library. */
+public final class Settings {
+    /** From seeing something to typing its first letter; a usual human delay, to be set by each person. */
+    public static final double USUAL_LAG_SECONDS = 0.4;
+
+    private final Path file;
+    private final BooleanProperty dark = new SimpleBooleanProperty(false);
+    private final IntegerProperty textPercent = new SimpleIntegerProperty(100);
+    private final DoubleProperty lagSeconds = new SimpleDoubleProperty(USUAL_LAG_SECONDS);
+
+    private Settings(Path file) {
+        this.file = file;
+    }
+
+    /** {@return the settings in that file; the usual ones where it is missing or says something impossible} */
+    public static Settings read(Path file) throws IOException {
+        Settings settings = new Settings(file);
+        if (Files.isRegularFile(file)) {
+            Properties kept = new Properties();
+            try (Reader in = Files.newBufferedReader(file)) {
+                kept.load(in);
+            } catch (IllegalArgumentException | java.nio.charset.CharacterCodingException e) {
+                // A damaged settings file costs a preference, never work: the usual settings stand.
+                kept.clear();
+            }
+            settings.dark.set(Boolean.parseBoolean(kept.getProperty("dark")));
+            settings.textPercent.set((int) number(kept, "text", 100, 100, 150));
+            settings.lagSeconds.set(number(kept, "lag", USUAL_LAG_SECONDS, 0, 3));
+        }
+        return settings;
+    }
+
+    private static double number(Properties kept, String key, double usual, double least, double most) {
+        String text = kept.getProperty(key, "");
+        if (!text.matches("[0-9]{1,4}(\\.[0-9]{1,4})?")) {
+            return usual;
+        }
+        return Math.max(least, Math.min(most, Double.parseDouble(text)));
+    }
+
+    /** Writes the settings; the old file stays until the new one is whole. */
+    public void save() throws IOException {
+        Properties kept = new Properties();
+        kept.setProperty("dark", Boolean.toString(dark.get()));
+        kept.setProperty("text", Integer.toString(textPercent.get()));
+        kept.setProperty("lag", Double.toString(lagSeconds.get()));
+        Files.createDirectories(file.toAbsolutePath().getParent());
+        Path part = file.resolveSibling(file.getFileName() + ".part");
+        try (Writer out = Files.newBufferedWriter(part)) {
+            kept.store(out, "Far Glass");
+        }
+        Files.move(part, file, StandardCopyOption.REPLACE_EXISTING);
+    }
+
+    public BooleanProperty darkProperty() {
+        return dark;
+    }
+
+    /** {@return 100, 125 or 150} */
+    public IntegerProperty textPercentProperty() {
+        return textPercent;
+    }
+
+    /** {@return real seconds from seeing to typing, in [0, 3]} */
+    public DoubleProperty lagSecondsProperty() {
+        return lagSeconds;
+    }
+}

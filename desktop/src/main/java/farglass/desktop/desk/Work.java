@@ -1,0 +1,101 @@
+package farglass.desktop.desk;
+
+import java.util.concurrent.Executor;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.function.BooleanSupplier;
+import java.util.function.Consumer;
+import java.util.function.DoubleConsumer;
+import javafx.beans.property.DoubleProperty;
+import javafx.beans.property.SimpleDoubleProperty;
+import javafx.collections.FXCollections;
+import javafx.collections.ObservableList;
+
+/** The one place for long work: it knows what runs, how far it is, and how to stop it. */
+public final class Work implements AutoCloseable {
+    /** Something long. It should ask {@code cancelled} often, and then stop by any exception. */
+    public interface Task<T> {
+        T run(DoubleConsumer progress, BooleanSupplier cancelled) throws Exception;
+    }
+
+    /** One running task, as the footer shows it. */
+    public static final class Job {
+        private final String title;
+        private final DoubleProperty share = new SimpleDoubleProperty(0);
+        private final AtomicBoolean cancelled = new AtomicBoolean();
+
+        private Job(String title) {
+            this.title = title;
+        }
+
+        public String title() {
+            return title;
+        }
+
+        /** {@return how much is done, in [0, 1]} */
+        public DoubleProperty shareProperty() {
+            return share;
+        }
+
+        public void cancel() {
+            cancelled.set(true);
+        }
+    }
+
+    private final Executor screen;
+    private final ExecutorService hands = Executors.newCachedThreadPool(task -> {
+        Thread thread = new Thread(task, "work");
+        thread.setDaemon(true);
+        return thread;
+    });
+    private final ObservableList<Job> jobs = FXCollections.observableArrayList();
+
+    Work(Executor screen) {
+        this.screen = screen;
+    }
+
+    public ObservableList<Job> jobs() {
+        return jobs;
+    }
+
+    /**
+     * Runs the task off the interface thread.
+     *
+     * @param done told the result, on the interface thread, unless it was cancelled
+     * @param failed told what went wrong, on the interface thread, unless it was cancelled
+     */
+    public <T> Job start(String title, Task<T> task, Consumer<T> done, Consumer<Exception> failed) {
+        Job job = new Job(title);
+        jobs.add(job);
+        hands.execute(() -> {
+            try {
+                T result = task.run(share -> showShare(job, share), job.cancelled::get);
+                screen.execute(() -> finish(job, () -> done.accept(result)));
+            } catch (Exception e) {
+                screen.execute(() -> finish(job, () -> failed.accept(e)));
+            }
+        });
+        return job;
+    }
+
+    private void showShare(Job job, double share) {
+        // Only whole percents: a film has more packets than the screen has pulses.
+        if (Math.floor(share * 100) > Math.floor(job.share.get() * 100)) {
+            screen.execute(() -> job.share.set(share));
+        }
+    }
+
+    private void finish(Job job, Runnable telling) {
+        jobs.remove(job);
+        if (!job.cancelled.get()) {
+            telling.run();
+        }
+    }
+
+    @Override
+    public void close() {
+        jobs.forEach(Job::cancel);
+        hands.shutdown();
+    }
+}

@@ -1,0 +1,143 @@
+package farglass.desktop.dossier;
+
+import farglass.core.bout.Bout;
+import farglass.core.bout.Moment;
+import farglass.core.notation.Times;
+import farglass.core.profile.Dossier;
+import farglass.core.profile.Evidence;
+import farglass.core.profile.Figure;
+import farglass.core.scribe.Phrase;
+import farglass.core.study.Athlete;
+import farglass.core.study.Study;
+import farglass.core.study.Weighing;
+import farglass.desktop.desk.Desk;
+import farglass.desktop.desk.Place;
+import farglass.desktop.desk.Work;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleObjectProperty;
+import javafx.collections.FXCollections;
+import javafx.collections.ObservableList;
+
+/** The dossier of one athlete of the study, and the moments behind the figure looked at. Knows no node. */
+public final class DossierModel {
+    /** One moment of the evidence, in words. */
+    public record Sight(Evidence evidence, String when, String words) {}
+
+    private final Desk desk;
+    private final ObservableList<Athlete> athletes = FXCollections.observableArrayList();
+    private final ObjectProperty<Optional<Athlete>> athlete = new SimpleObjectProperty<>(Optional.empty());
+    private final ReadOnlyObjectWrapper<Optional<Dossier>> dossier = new ReadOnlyObjectWrapper<>(Optional.empty());
+    private final ObjectProperty<Optional<Figure>> figure = new SimpleObjectProperty<>(Optional.empty());
+    private final ObservableList<Sight> sights = FXCollections.observableArrayList();
+    private Optional<Work.Job> running = Optional.empty();
+    private boolean stale = true;
+
+    public DossierModel(Desk desk) {
+        this.desk = desk;
+        desk.contentsProperty().addListener(change -> outdate());
+        desk.studyProperty().addListener(change -> {
+            chooseAthletes();
+            outdate();
+        });
+        desk.placeProperty().addListener(change -> refresh());
+        athlete.addListener(change -> outdate());
+        figure.addListener(change -> showSights());
+        chooseAthletes();
+    }
+
+    private void chooseAthletes() {
+        List<Athlete> known = new ArrayList<>(desk.subjects());
+        desk.ours().filter(ours -> !known.contains(ours)).ifPresent(known::add);
+        athletes.setAll(known.isEmpty() ? desk.contents().athletes() : known);
+        athlete.set(athletes.stream().findFirst());
+    }
+
+    private void outdate() {
+        stale = true;
+        refresh();
+    }
+
+    /** Computes only while it is looked at; a newer question stops an older one. */
+    private void refresh() {
+        if (!stale || desk.placeProperty().get() != Place.DOSSIER) {
+            return;
+        }
+        stale = false;
+        running.ifPresent(Work.Job::cancel);
+        if (athlete.get().isEmpty()) {
+            dossier.set(Optional.empty());
+            figure.set(Optional.empty());
+            return;
+        }
+        String name = athlete.get().get().name();
+        List<Bout> bouts = desk.contents().bouts();
+        Weighing weighing = desk.studyProperty().get().map(Study::weighing).orElse(Weighing.ALIKE);
+        running = Optional.of(desk.work()
+                .start(
+                        "Counting " + name,
+                        (progress, cancelled) -> Dossier.of(name, bouts, weighing, desk.lexicon()),
+                        this::show,
+                        problem -> desk.say(problem.getMessage())));
+    }
+
+    private void show(Dossier computed) {
+        dossier.set(Optional.of(computed));
+        figure.set(computed.answers().stream()
+                .flatMap(answer -> answer.figures().stream())
+                .findFirst());
+    }
+
+    private void showSights() {
+        sights.setAll(figure.get().map(Figure::evidence).orElse(List.of()).stream()
+                .flatMap(evidence -> sight(evidence).stream())
+                .toList());
+    }
+
+    private Optional<Sight> sight(Evidence evidence) {
+        return desk.contents().bout(evidence.bout()).map(bout -> {
+            Optional<Moment> moment = evidence.moment().flatMap(bout::moment);
+            String other = athlete.get()
+                    .flatMap(known -> bout.header().seatOf(known.name()))
+                    .map(seat -> Phrase.firstName(bout, seat.other()))
+                    .orElse("");
+            String when = moment.filter(known -> known.atMicros().isPresent())
+                    .map(known -> Times.tenths(known.atMicros().getAsLong()))
+                    .orElse("");
+            String words = moment.map(
+                            known -> Phrase.actor(known.actor(), bout) + ": " + Phrase.of(known, bout, desk.lexicon()))
+                    .orElse("from the start of the bout");
+            String where = bout.header().date().map(Object::toString).orElse("no date") + ", against " + other;
+            return new Sight(evidence, when, where + "\n" + words);
+        });
+    }
+
+    /** Opens the film at that moment. */
+    public void open(Sight sight) {
+        desk.show(new Desk.Spot(sight.evidence().bout(), sight.evidence().moment()));
+    }
+
+    public ObservableList<Athlete> athletes() {
+        return athletes;
+    }
+
+    public ObjectProperty<Optional<Athlete>> athleteProperty() {
+        return athlete;
+    }
+
+    public ReadOnlyObjectProperty<Optional<Dossier>> dossierProperty() {
+        return dossier.getReadOnlyProperty();
+    }
+
+    public ObjectProperty<Optional<Figure>> figureProperty() {
+        return figure;
+    }
+
+    public ObservableList<Sight> sights() {
+        return sights;
+    }
+}

@@ -1,0 +1,188 @@
+package farglass.desktop.dossier;
+
+import farglass.core.profile.Answer;
+import farglass.core.profile.Dossier;
+import farglass.core.profile.Figure;
+import farglass.core.study.Athlete;
+import farglass.drawing.Palette;
+import java.util.Optional;
+import javafx.beans.value.ObservableValue;
+import javafx.collections.ListChangeListener;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListCell;
+import javafx.scene.control.ListView;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+/** The Dossier place: the answers on the left, the moments behind the chosen figure on the right. */
+public final class DossierView extends BorderPane {
+    private final DossierModel model;
+    private final ObservableValue<Palette> palette;
+    private final VBox answers = new VBox(18);
+    private final HBox athletes = new HBox(2);
+    private final Label basis = new Label();
+    private final ListView<DossierModel.Sight> sights;
+    private final Label sightsTitle = new Label();
+
+    public DossierView(DossierModel model, ObservableValue<Palette> palette) {
+        this.model = model;
+        this.palette = palette;
+        this.sights = new ListView<>(model.sights());
+        getStyleClass().add("dossier");
+        basis.getStyleClass().add("quiet");
+        basis.setId("basis");
+        VBox top = new VBox(4, athletes, basis);
+        BorderPane.setMargin(top, new javafx.geometry.Insets(0, 0, 10, 0));
+        setTop(top);
+        ScrollPane scroll = new ScrollPane(answers);
+        scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        scroll.setFocusTraversable(false);
+        setCenter(scroll);
+        setRight(evidence());
+        model.athletes().addListener((ListChangeListener<Athlete>) change -> showAthletes());
+        model.athleteProperty().addListener(change -> showAthletes());
+        model.dossierProperty().addListener(change -> show());
+        model.figureProperty().addListener(change -> showFigure());
+        showAthletes();
+        show();
+    }
+
+    private VBox evidence() {
+        sightsTitle.setWrapText(true);
+        sightsTitle.getStyleClass().add("section");
+        Label how = new Label("Enter or a double click opens the film there.");
+        how.getStyleClass().add("quiet");
+        how.setWrapText(true);
+        sights.setId("sights");
+        sights.getStyleClass().add("ledger");
+        sights.setCellFactory(list -> new SightCell());
+        sights.setOnMouseClicked(event -> {
+            if (event.getClickCount() == 2) {
+                open();
+            }
+        });
+        sights.setOnKeyPressed(event -> {
+            if (event.getCode() == KeyCode.ENTER) {
+                open();
+                event.consume();
+            }
+        });
+        VBox.setVgrow(sights, Priority.ALWAYS);
+        VBox side = new VBox(6, sightsTitle, how, sights);
+        side.setPrefWidth(310);
+        BorderPane.setMargin(side, new javafx.geometry.Insets(0, 0, 0, 18));
+        return side;
+    }
+
+    private void open() {
+        DossierModel.Sight sight = sights.getSelectionModel().getSelectedItem();
+        if (sight != null) {
+            model.open(sight);
+        }
+    }
+
+    private static final class SightCell extends ListCell<DossierModel.Sight> {
+        private final Label when = new Label();
+        private final Label words = new Label();
+        private final HBox line = new HBox(10, when, words);
+
+        SightCell() {
+            when.setMinWidth(54);
+            when.getStyleClass().add("ledger-time");
+            words.setWrapText(true);
+            HBox.setHgrow(words, Priority.ALWAYS);
+            line.setPrefWidth(0);
+            setPrefWidth(0);
+        }
+
+        @Override
+        protected void updateItem(DossierModel.Sight sight, boolean empty) {
+            super.updateItem(sight, empty);
+            setGraphic(empty || sight == null ? null : line);
+            if (!empty && sight != null) {
+                when.setText(sight.when());
+                words.setText(sight.words());
+            }
+        }
+    }
+
+    private void showAthletes() {
+        athletes.getChildren().clear();
+        for (Athlete athlete : model.athletes()) {
+            ToggleButton name = new ToggleButton(athlete.name());
+            name.getStyleClass().add("choice");
+            name.setSelected(
+                    model.athleteProperty().get().filter(athlete::equals).isPresent());
+            name.setOnAction(event -> {
+                name.setSelected(true);
+                model.athleteProperty().set(Optional.of(athlete));
+            });
+            athletes.getChildren().add(name);
+        }
+    }
+
+    private void show() {
+        answers.getChildren().clear();
+        Optional<Dossier> dossier = model.dossierProperty().get();
+        basis.setText("");
+        if (dossier.isEmpty()) {
+            Label empty = new Label(
+                    "No athlete is under study. Begin a study or a camp from the Library menu, then tag a bout of theirs.");
+            empty.getStyleClass().add("empty-words");
+            empty.setWrapText(true);
+            answers.getChildren().add(empty);
+            return;
+        }
+        basis.setText(
+                ("%d of %d known bouts were watched. In each line: the dot is the best guess, the thick line where it likely is"
+                                + " (80 %%), the thin line 95 %%, the dark tick the other athletes.")
+                        .formatted(dossier.get().watched(), dossier.get().known()));
+        ToggleGroup group = new ToggleGroup();
+        for (Answer answer : dossier.get().answers()) {
+            answers.getChildren().add(answer(answer, group));
+        }
+    }
+
+    private VBox answer(Answer answer, ToggleGroup group) {
+        Label question = new Label(answer.question());
+        question.getStyleClass().add("question");
+        Label sentence = new Label(answer.sentence());
+        sentence.setWrapText(true);
+        sentence.getStyleClass().add("sentence");
+        VBox box = new VBox(4, question, sentence);
+        for (Figure figure : answer.figures()) {
+            FigureView view = new FigureView(figure, palette);
+            view.setToggleGroup(group);
+            view.setSelected(model.figureProperty().get().filter(figure::equals).isPresent());
+            view.setOnAction(event -> {
+                view.setSelected(true);
+                model.figureProperty().set(Optional.of(figure));
+            });
+            box.getChildren().add(view);
+        }
+        return box;
+    }
+
+    private void showFigure() {
+        sightsTitle.setText(model.figureProperty()
+                .get()
+                .map(figure -> "%s: %d of %d %s"
+                        .formatted(
+                                figure.label(),
+                                figure.share().successes(),
+                                figure.share().chances(),
+                                figure.denominator()))
+                .orElse(""));
+    }
+
+    public void begin() {
+        answers.requestFocus();
+    }
+}

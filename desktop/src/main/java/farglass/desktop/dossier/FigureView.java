@@ -1,0 +1,68 @@
+package farglass.desktop.dossier;
+
+import farglass.core.estimate.Share;
+import farglass.core.profile.Figure;
+import farglass.desktop.parts.Drawn;
+import farglass.drawing.EstimateLayout;
+import farglass.drawing.EstimatePainter;
+import farglass.drawing.Ink;
+import farglass.drawing.Palette;
+import java.util.Locale;
+import javafx.beans.value.ObservableValue;
+import javafx.geometry.Pos;
+import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.ColumnConstraints;
+import javafx.scene.layout.GridPane;
+
+/** One figure as one line: its label, the glyph, the count, the interval, and what else is to be said. */
+final class FigureView extends ToggleButton {
+    FigureView(Figure figure, ObservableValue<Palette> palette) {
+        getStyleClass().add("figure");
+        setMaxWidth(Double.MAX_VALUE);
+        setAlignment(Pos.CENTER_LEFT);
+        Share share = figure.share();
+        Label label = new Label(figure.label());
+        Drawn glyph = new Drawn(palette);
+        glyph.setPrefSize(170, 20);
+        glyph.paint((brush, width, height) -> EstimatePainter.paint(
+                brush,
+                EstimateLayout.of(
+                        new double[] {share.low95(), share.low80(), share.point(), share.high80(), share.high95()},
+                        share.population(),
+                        width,
+                        height),
+                Ink.SUBJECT));
+        Label count = new Label("%d of %d".formatted(share.successes(), share.chances()));
+        Label interval =
+                new Label(String.format(Locale.ROOT, "%.0f\u2013%.0f %%", 100 * share.low80(), 100 * share.high80()));
+        interval.getStyleClass().add("quiet");
+        Label note = new Label((share.isTooLittle() ? "too little film to lean on; " : "") + figure.note());
+        note.setText(note.getText().replaceAll("; $", ""));
+        note.getStyleClass().add("quiet");
+        note.setWrapText(true);
+        GridPane line = new GridPane();
+        line.setHgap(10);
+        line.getColumnConstraints().addAll(fixed(16), fixed(13), fixed(5), fixed(6.5), rest());
+        line.addRow(0, label, glyph, count, interval, note);
+        label.setWrapText(true);
+        setGraphic(line);
+        setAccessibleText("%s: %s of %s".formatted(figure.label(), count.getText(), figure.denominator()));
+        line.prefWidthProperty().bind(widthProperty().subtract(16));
+    }
+
+    /** Widths in em, so that they grow with the text. */
+    private static ColumnConstraints fixed(double em) {
+        ColumnConstraints column = new ColumnConstraints();
+        column.setMinWidth(em * 12);
+        column.setPrefWidth(em * 13);
+        return column;
+    }
+
+    private static ColumnConstraints rest() {
+        ColumnConstraints column = new ColumnConstraints();
+        column.setHgrow(javafx.scene.layout.Priority.ALWAYS);
+        column.setMinWidth(60);
+        return column;
+    }
+}

@@ -1,0 +1,77 @@
+package farglass.desktop.parts;
+
+import java.util.function.Supplier;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/**
+ * A page laid over the place: a question with its fields, and what to do. Enter does it, Escape puts the page away. It
+ * stays within the window, so that it works by the keyboard and without any window system.
+ */
+public final class Sheet extends VBox {
+    private final Label problem = new Label();
+    private final HBox buttons = new HBox(8);
+    private Runnable away = () -> {};
+
+    public Sheet(String title, Node content) {
+        super(12);
+        getStyleClass().add("sheet");
+        setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
+        Label heading = new Label(title);
+        heading.getStyleClass().add("sheet-title");
+        heading.setWrapText(true);
+        problem.getStyleClass().add("problem");
+        problem.setWrapText(true);
+        problem.managedProperty().bind(problem.visibleProperty());
+        problem.setVisible(false);
+        problem.setMaxWidth(560);
+        ScrollPane scroll = new ScrollPane(content);
+        scroll.setFitToWidth(true);
+        scroll.setFocusTraversable(false);
+        scroll.getStyleClass().add("sheet-content");
+        scroll.setMaxHeight(520);
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        Button cancel = new Button("Cancel");
+        cancel.setCancelButton(true);
+        cancel.setOnAction(event -> putAway());
+        buttons.setAlignment(Pos.CENTER_RIGHT);
+        buttons.getChildren().add(cancel);
+        getChildren().addAll(heading, scroll, problem, buttons);
+    }
+
+    /**
+     * Adds what the page does.
+     *
+     * @param doing gives a sentence on what is wrong and keeps the page, or an empty one and puts it away
+     */
+    public Sheet with(String label, Supplier<String> doing) {
+        Button button = new Button(label);
+        boolean first = buttons.getChildren().size() == 1;
+        button.setDefaultButton(first);
+        button.setOnAction(event -> {
+            String wrong = doing.get();
+            problem.setText(wrong);
+            problem.setVisible(!wrong.isEmpty());
+            if (wrong.isEmpty()) {
+                putAway();
+            }
+        });
+        buttons.getChildren().add(first ? 1 : buttons.getChildren().size(), button);
+        return this;
+    }
+
+    void setAway(Runnable putting) {
+        away = putting;
+    }
+
+    void putAway() {
+        away.run();
+    }
+}

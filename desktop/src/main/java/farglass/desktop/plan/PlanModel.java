@@ -1,0 +1,231 @@
+package farglass.desktop.plan;
+
+import farglass.core.bout.Bout;
+import farglass.core.lexicon.Role;
+import farglass.core.plan.GamePlan;
+import farglass.core.plan.PlanStep;
+import farglass.core.plan.StayOut;
+import farglass.core.plan.UsualAnswers;
+import farglass.core.study.Athlete;
+import farglass.core.study.Study;
+import farglass.desktop.desk.Desk;
+import farglass.desktop.desk.Place;
+import farglass.library.Library;
+import farglass.library.report.CornerCard;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleObjectProperty;
+import javafx.collections.FXCollections;
+import javafx.collections.ObservableList;
+
+/** The game plan against one opponent of the camp, and that opponent's usual answers. Knows no node. */
+public final class PlanModel {
+    private final Desk desk;
+    private final ObservableList<Athlete> opponents = FXCollections.observableArrayList();
+    private final ObjectProperty<Optional<Athlete>> opponent = new SimpleObjectProperty<>(Optional.empty());
+    private final ReadOnlyObjectWrapper<Optional<GamePlan>> plan = new ReadOnlyObjectWrapper<>(Optional.empty());
+    private final ObservableList<UsualAnswers.Attacked> attacked = FXCollections.observableArrayList();
+    private final ObservableList<UsualAnswers.Danger> dangers = FXCollections.observableArrayList();
+    private boolean stale = true;
+
+    public PlanModel(Desk desk) {
+        this.desk = desk;
+        desk.contentsProperty().addListener(change -> outdate());
+        desk.studyProperty().addListener(change -> {
+            chooseOpponents();
+            outdate();
+        });
+        desk.placeProperty().addListener(change -> refresh());
+        opponent.addListener(change -> outdate());
+        chooseOpponents();
+    }
+
+    private void chooseOpponents() {
+        opponents.setAll(camp().isPresent() ? desk.subjects() : List.of());
+        opponent.set(opponents.stream().findFirst());
+    }
+
+    private Optional<Study> camp() {
+        return desk.studyProperty().get().filter(study -> study.camp().isPresent());
+    }
+
+    private void outdate() {
+        stale = true;
+        refresh();
+    }
+
+    private void refresh() {
+        if (!stale || desk.placeProperty().get() != Place.PLAN) {
+            return;
+        }
+        stale = false;
+        Optional<Athlete> against = opponent.get();
+        plan.set(against.flatMap(found -> camp().map(study -> desk.contents()
+                .plan(study.id(), found.id())
+                .orElseGet(() -> new GamePlan(Library.newId(), study.id(), found.id(), List.of(), List.of())))));
+        if (against.isEmpty()) {
+            attacked.clear();
+            dangers.clear();
+            return;
+        }
+        String name = against.get().name();
+        List<Bout> bouts = desk.contents().boutsOf(name);
+        record Usual(List<UsualAnswers.Attacked> attacked, List<UsualAnswers.Danger> dangers) {}
+        desk.work()
+                .start(
+                        "Counting answers",
+                        (progress, cancelled) -> new Usual(
+                                UsualAnswers.to(name, bouts, desk.lexicon()),
+                                UsualAnswers.dangers(name, bouts, desk.lexicon())),
+                        usual -> {
+                            if (opponent.get().equals(against)) {
+                                attacked.setAll(usual.attacked());
+                                dangers.setAll(usual.dangers());
+                            }
+                        },
+                        problem -> desk.say(problem.getMessage()));
+    }
+
+    /** {@return "Single leg from standing: sprawl 3, stand-off 1 (2 of 4 linked by a person)"} */
+    String words(UsualAnswers.Attacked found) {
+        String replies = found.replies().stream()
+                .map(reply -> reply.deed()
+                                .map(deed -> lower(desk.lexicon().label(deed)))
+                                .orElse("nothing seen to follow")
+                        + " " + reply.count())
+                .collect(Collectors.joining(", "));
+        int linked =
+                found.replies().stream().mapToInt(UsualAnswers.Reply::linked).sum();
+        return "%s %s, %d %s: %s. Linked by a person: %d of %d."
+                .formatted(
+                        desk.lexicon().label(found.attack()),
+                        place(found.position(), found.role()),
+                        found.chances(),
+                        found.chances() == 1 ? "time" : "times",
+                        replies,
+                        linked,
+                        found.chances());
+    }
+
+    String words(UsualAnswers.Danger danger) {
+        String gains = danger.gains().entrySet().stream()
+                .map(gain -> lower(desk.lexicon().label(gain.getKey())) + " " + gain.getValue())
+                .collect(Collectors.joining(", "));
+        String place = place(danger.position(), danger.role());
+        return Character.toUpperCase(place.charAt(0)) + place.substring(1) + ": " + gains + ".";
+    }
+
+    private String place(String position, Role role) {
+        String where = "from " + lower(desk.lexicon().label(position));
+        return role == Role.NEUTRAL ? where : where + (role == Role.TOP ? " on top" : " underneath");
+    }
+
+    private static String lower(String label) {
+        return label.substring(0, 1).toLowerCase(Locale.ROOT) + label.substring(1);
+    }
+
+    /** {@return a step to write on, begun from an attack and what usually comes back} */
+    PlanStep stepFrom(UsualAnswers.Attacked found) {
+        return new PlanStep(
+                Library.newId(),
+                desk.lexicon().label(found.position()),
+                desk.lexicon().label(found.attack()),
+                found.replies().stream()
+                        .flatMap(reply -> reply.deed().stream())
+                        .limit(StepForm.MOST_FALLBACKS)
+                        .map(deed ->
+                                new farglass.core.plan.Fallback(desk.lexicon().label(deed), ""))
+                        .toList());
+    }
+
+    StayOut stayOutFrom(UsualAnswers.Danger danger) {
+        return new StayOut(
+                Library.newId(),
+                desk.lexicon().label(danger.position()),
+                danger.gains().keySet().stream()
+                        .map(deed -> lower(desk.lexicon().label(deed)))
+                        .collect(Collectors.joining(", ")));
+    }
+
+    void save(PlanStep step) {
+        change("Write the step " + step.situation(), now -> now.with(step));
+    }
+
+    void save(StayOut stayOut) {
+        change("Stay out of " + stayOut.where(), now -> now.with(stayOut));
+    }
+
+    void remove(String lineId) {
+        change("Take a line out of the plan", now -> now.without(lineId));
+    }
+
+    void earlier(String stepId) {
+        change("Move a step up", now -> now.earlier(stepId));
+    }
+
+    private void change(String what, java.util.function.UnaryOperator<GamePlan> changing) {
+        plan.get().ifPresent(before -> {
+            GamePlan changed = changing.apply(before);
+            plan.set(Optional.of(changed));
+            desk.write(what, edit -> edit.put(changed)).whenComplete((act, problem) -> {
+                if (problem == null) {
+                    desk.say(what + ": saved.");
+                } else {
+                    // What could not be saved must not stand there as if it were.
+                    outdate();
+                }
+            });
+        });
+    }
+
+    /** {@return the plan as a card for the corner} */
+    Optional<CornerCard> card() {
+        return plan.get().flatMap(found -> camp().flatMap(study -> opponent.get()
+                .map(against -> new CornerCard(
+                        found,
+                        study,
+                        desk.ours().map(Athlete::name).orElse("Our athlete"),
+                        against.name(),
+                        desk.lexicon()))));
+    }
+
+    /** {@return what to say before anyone drills what the plan names} */
+    List<String> cautions() {
+        return plan.get()
+                .map(found -> CornerCard.cautions(found, desk.lexicon()))
+                .orElse(List.of());
+    }
+
+    void look(UsualAnswers.Sight sight) {
+        desk.show(new Desk.Spot(sight.bout(), Optional.of(sight.moment())));
+    }
+
+    Desk desk() {
+        return desk;
+    }
+
+    public ObservableList<Athlete> opponents() {
+        return opponents;
+    }
+
+    public ObjectProperty<Optional<Athlete>> opponentProperty() {
+        return opponent;
+    }
+
+    public ReadOnlyObjectProperty<Optional<GamePlan>> planProperty() {
+        return plan.getReadOnlyProperty();
+    }
+
+    public ObservableList<UsualAnswers.Attacked> attacked() {
+        return attacked;
+    }
+
+    public ObservableList<UsualAnswers.Danger> dangers() {
+        return dangers;
+    }
+}

@@ -1,0 +1,259 @@
+package farglass.desktop.plan;
+
+import farglass.core.plan.Fallback;
+import farglass.core.plan.GamePlan;
+import farglass.core.plan.PlanStep;
+import farglass.core.plan.StayOut;
+import farglass.core.plan.UsualAnswers;
+import farglass.core.study.Athlete;
+import farglass.desktop.desk.Choosers;
+import farglass.desktop.parts.Form;
+import farglass.desktop.parts.Sheet;
+import farglass.desktop.parts.Sheets;
+import farglass.library.Library;
+import farglass.library.report.CornerCard;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.BiConsumer;
+import javafx.collections.ListChangeListener;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/** The Plan place: our page on the left, what the opponent usually does on the right. */
+public final class PlanView extends BorderPane {
+    private final PlanModel model;
+    private final Sheets sheets;
+    private final Choosers choosers;
+    private final HBox opponents = new HBox(2);
+    private final VBox page = new VBox(10);
+    private final VBox usual = new VBox(8);
+    private final Button addStep = new Button("Write a step\u2026");
+
+    public PlanView(PlanModel model, Sheets sheets, Choosers choosers) {
+        this.model = model;
+        this.sheets = sheets;
+        this.choosers = choosers;
+        getStyleClass().add("plan");
+        addStep.setId("add-step");
+        addStep.setOnAction(event -> edit(new PlanStep(Library.newId(), "", "", List.of())));
+        Button addStayOut = new Button("Stay out of\u2026");
+        addStayOut.setOnAction(event -> edit(new StayOut(Library.newId(), "", "")));
+        Button pdf = new Button("Corner card as PDF\u2026");
+        pdf.setOnAction(event -> export("pdf", CornerCard::writePdf));
+        Button html = new Button("as HTML\u2026");
+        html.setOnAction(event -> export("html", CornerCard::writeHtml));
+        Region between = new Region();
+        HBox.setHgrow(between, Priority.ALWAYS);
+        HBox buttons = new HBox(8, addStep, addStayOut, between, pdf, html);
+        VBox top = new VBox(8, opponents, buttons);
+        BorderPane.setMargin(top, new javafx.geometry.Insets(0, 0, 10, 0));
+        setTop(top);
+        page.getStyleClass().add("plan-page");
+        ScrollPane pageScroll = scroll(page);
+        ScrollPane usualScroll = scroll(usual);
+        usualScroll.setPrefWidth(470);
+        setCenter(pageScroll);
+        setRight(usualScroll);
+        BorderPane.setMargin(usualScroll, new javafx.geometry.Insets(0, 0, 0, 18));
+        model.opponents().addListener((ListChangeListener<Athlete>) change -> showOpponents());
+        model.opponentProperty().addListener(change -> showOpponents());
+        model.planProperty().addListener(change -> showPlan());
+        model.attacked().addListener((ListChangeListener<UsualAnswers.Attacked>) change -> showUsual());
+        model.dangers().addListener((ListChangeListener<UsualAnswers.Danger>) change -> showUsual());
+        showOpponents();
+        showPlan();
+        showUsual();
+    }
+
+    private static ScrollPane scroll(VBox content) {
+        ScrollPane scroll = new ScrollPane(content);
+        scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        scroll.setFocusTraversable(false);
+        return scroll;
+    }
+
+    private void showOpponents() {
+        opponents.getChildren().clear();
+        for (Athlete athlete : model.opponents()) {
+            ToggleButton name = new ToggleButton("against " + athlete.name());
+            name.getStyleClass().add("choice");
+            name.setSelected(
+                    model.opponentProperty().get().filter(athlete::equals).isPresent());
+            name.setOnAction(event -> {
+                name.setSelected(true);
+                model.opponentProperty().set(Optional.of(athlete));
+            });
+            opponents.getChildren().add(name);
+        }
+    }
+
+    private void showPlan() {
+        page.getChildren().clear();
+        Optional<GamePlan> plan = model.planProperty().get();
+        addStep.setDisable(plan.isEmpty());
+        if (plan.isEmpty()) {
+            page.getChildren()
+                    .add(words(
+                            "A plan belongs to a camp. Choose one with F2, or begin one with Ctrl+K.", "empty-words"));
+            return;
+        }
+        page.getChildren().add(words("What we do", "question"));
+        if (plan.get().steps().isEmpty()) {
+            page.getChildren()
+                    .add(words(
+                            "Nothing is written yet. Write a step, or take one of the usual answers on the right as a start.",
+                            "empty-words"));
+        }
+        int number = 1;
+        for (PlanStep step : plan.get().steps()) {
+            page.getChildren().add(step(number++, step));
+        }
+        page.getChildren().add(words("Stay out of", "question"));
+        for (StayOut stayOut : plan.get().stayOuts()) {
+            String why = stayOut.why().isBlank() ? "" : " \u2013 " + stayOut.why();
+            page.getChildren()
+                    .add(line(
+                            words(stayOut.where() + why, "sentence"),
+                            button("Change", () -> edit(stayOut)),
+                            button("Remove", () -> model.remove(stayOut.id()))));
+        }
+        model.cautions().forEach(caution -> page.getChildren().add(words(caution, "quiet")));
+        page.getChildren()
+                .add(words(
+                        "You decide what is fought. Drill submissions slowly, under a qualified coach, and release at the tap; the"
+                                + " event\u2019s own rules say what is allowed.",
+                        "quiet"));
+    }
+
+    private VBox step(int number, PlanStep step) {
+        HBox head = line(
+                words("%d.  %s: %s".formatted(number, step.situation(), step.choice()), "strong"),
+                button("Up", () -> model.earlier(step.id())),
+                button("Change", () -> edit(step)),
+                button("Remove", () -> model.remove(step.id())));
+        VBox box = new VBox(2, head);
+        for (Fallback fallback : step.fallbacks()) {
+            Label answer = words("if " + fallback.answer(), "other");
+            Label then = words(
+                    fallback.then().isBlank() ? "not decided yet" : fallback.then(),
+                    fallback.then().isBlank() ? "quiet" : "studied");
+            answer.setPrefWidth(230);
+            HBox row = new HBox(12, answer, then);
+            row.setPadding(new javafx.geometry.Insets(0, 0, 0, 22));
+            box.getChildren().add(row);
+        }
+        return box;
+    }
+
+    private static HBox line(Label words, Button... buttons) {
+        HBox line = new HBox(6, words);
+        HBox.setHgrow(words, Priority.ALWAYS);
+        words.setMaxWidth(Double.MAX_VALUE);
+        line.getChildren().addAll(buttons);
+        return line;
+    }
+
+    private static Button button(String words, Runnable doing) {
+        Button button = new Button(words);
+        button.getStyleClass().add("small");
+        button.setMinWidth(Region.USE_PREF_SIZE);
+        button.setOnAction(event -> doing.run());
+        return button;
+    }
+
+    private static Label words(String text, String style) {
+        Label label = new Label(text);
+        label.setWrapText(true);
+        label.getStyleClass().add(style);
+        return label;
+    }
+
+    private void showUsual() {
+        usual.getChildren().clear();
+        if (model.opponentProperty().get().isEmpty()) {
+            return;
+        }
+        usual.getChildren().add(words("Usual answers, as counted", "question"));
+        if (model.attacked().isEmpty()) {
+            usual.getChildren().add(words("No attack on this opponent has been tagged yet.", "empty-words"));
+        }
+        for (UsualAnswers.Attacked found : model.attacked()) {
+            usual.getChildren()
+                    .add(line(
+                            words(model.words(found), "sentence"),
+                            button(
+                                    "Film",
+                                    () -> model.look(
+                                            found.replies().get(0).sights().get(0))),
+                            button("Plan it", () -> edit(model.stepFrom(found)))));
+        }
+        usual.getChildren().add(words("Where they score and finish", "question"));
+        for (UsualAnswers.Danger danger : model.dangers()) {
+            usual.getChildren()
+                    .add(line(
+                            words(model.words(danger), "sentence"),
+                            button("Film", () -> model.look(danger.sights().get(0))),
+                            button("Stay out", () -> edit(model.stayOutFrom(danger)))));
+        }
+    }
+
+    private void edit(PlanStep step) {
+        StepForm form = new StepForm(step);
+        sheets.lay(new Sheet("A step of the plan", form).with("Keep the step", () -> {
+            try {
+                model.save(form.step());
+                return "";
+            } catch (IllegalArgumentException e) {
+                return e.getMessage();
+            }
+        }));
+    }
+
+    private void edit(StayOut stayOut) {
+        Form form = new Form();
+        TextField where = form.text("Where", stayOut.where(), "a place or an exchange");
+        TextField why = form.text("Why", stayOut.why(), "what happens there");
+        sheets.lay(new Sheet("Stay out of", form).with("Keep it", () -> {
+            if (where.getText().isBlank()) {
+                return "Say where.";
+            }
+            model.save(new StayOut(
+                    stayOut.id(), where.getText().strip(), why.getText().strip()));
+            return "";
+        }));
+    }
+
+    private void export(String ending, BiConsumer<CornerCard, Path> writing) {
+        model.card()
+                .ifPresentOrElse(
+                        card -> choosers.save("Corner card", "Corner card", ending, "corner-card." + ending)
+                                .ifPresent(target -> model.desk()
+                                        .work()
+                                        .start(
+                                                "Writing the corner card",
+                                                (progress, cancelled) -> {
+                                                    writing.accept(card, target);
+                                                    return target;
+                                                },
+                                                written ->
+                                                        model.desk().say("The corner card was written to " + written),
+                                                problem -> model.desk().say(problem.getMessage()))),
+                        () -> model.desk().say("A corner card needs a camp with an opponent."));
+    }
+
+    public void begin() {
+        Node first = addStep.isDisabled() ? this : addStep;
+        first.requestFocus();
+    }
+}

@@ -1,0 +1,2 @@
+/** The Plan place: our steps with their fallbacks beside what the opponent usually does. */
+package farglass.desktop.plan;

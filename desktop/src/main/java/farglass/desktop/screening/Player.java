@@ -1,0 +1,187 @@
+package farglass.desktop.screening;
+
+import farglass.film.Film;
+import farglass.film.FilmException;
+import farglass.film.Frame;
+import java.util.Optional;
+import java.util.concurrent.Executor;
+import java.util.function.LongUnaryOperator;
+import javafx.beans.property.BooleanProperty;
+import javafx.beans.property.DoubleProperty;
+import javafx.beans.property.ReadOnlyLongProperty;
+import javafx.beans.property.ReadOnlyLongWrapper;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.ReadOnlyStringProperty;
+import javafx.beans.property.ReadOnlyStringWrapper;
+import javafx.beans.property.SimpleBooleanProperty;
+import javafx.beans.property.SimpleDoubleProperty;
+
+/**
+ * Plays one film. Frames are decoded on the film's own thread; only the newest wish is served, so a slow film drops frames
+ * and never falls behind its clock. Times are film time in microseconds.
+ */
+public final class Player implements AutoCloseable {
+    public static final double SLOWEST = 0.25;
+    public static final double FASTEST = 2;
+
+    private final Executor filmThread;
+    private final Executor screen;
+    private Optional<Film> film = Optional.empty();
+    private long generation;
+    private boolean decoding;
+    private long wanted = -1;
+    private long anchorMicros;
+    private long anchorNanos;
+
+    private final ReadOnlyLongWrapper time = new ReadOnlyLongWrapper(0);
+    private final ReadOnlyLongWrapper last = new ReadOnlyLongWrapper(0);
+    private final ReadOnlyObjectWrapper<Optional<Frame>> frame = new ReadOnlyObjectWrapper<>(Optional.empty());
+    private final ReadOnlyStringWrapper trouble = new ReadOnlyStringWrapper("");
+    private final BooleanProperty playing = new SimpleBooleanProperty(false);
+    private final DoubleProperty speed = new SimpleDoubleProperty(1);
+
+    /**
+     * @param filmThread decodes, one frame at a time
+     * @param screen runs what touches properties
+     */
+    public Player(Executor filmThread, Executor screen) {
+        this.filmThread = filmThread;
+        this.screen = screen;
+        // A new speed, and a new start, count from the instant now shown.
+        speed.addListener(change -> anchorNanos = 0);
+        playing.addListener(change -> anchorNanos = 0);
+    }
+
+    /** Shows another film from its start, or none. The one before is closed. */
+    public void show(Optional<Film> next) {
+        Optional<Film> before = film;
+        before.ifPresent(old -> filmThread.execute(old::close));
+        generation++;
+        film = next;
+        decoding = false;
+        playing.set(false);
+        trouble.set("");
+        frame.set(Optional.empty());
+        last.set(next.map(Film::lastMicros).orElse(0L));
+        seek(0);
+    }
+
+    public boolean hasFilm() {
+        return film.isPresent();
+    }
+
+    /** Goes to that instant of the film; one outside it gives the nearest end. */
+    public void seek(long micros) {
+        time.set(Math.max(0, Math.min(last.get(), micros)));
+        anchorMicros = time.get();
+        anchorNanos = 0;
+        wish(time.get());
+    }
+
+    /** Pauses, and shows the next or the previous frame. */
+    public void step(int direction) {
+        playing.set(false);
+        film.ifPresent(shown -> ask(() -> neighbour(shown, direction), this::seek));
+    }
+
+    private long neighbour(Film shown, int direction) {
+        LongUnaryOperator next = direction > 0 ? shown::after : shown::before;
+        return next.applyAsLong(time.get());
+    }
+
+    private void ask(java.util.function.LongSupplier question, java.util.function.LongConsumer answer) {
+        long asked = generation;
+        filmThread.execute(() -> {
+            long found = question.getAsLong();
+            screen.execute(() -> {
+                if (asked == generation) {
+                    answer.accept(found);
+                }
+            });
+        });
+    }
+
+    /** Moves the clock on; called at every pulse of the screen while playing. */
+    public void pulse(long nanos) {
+        if (!playing.get() || film.isEmpty()) {
+            return;
+        }
+        if (anchorNanos == 0) {
+            anchorMicros = time.get();
+            anchorNanos = nanos;
+        }
+        long now = anchorMicros + Math.round((nanos - anchorNanos) / 1000.0 * speed.get());
+        time.set(Math.min(last.get(), now));
+        wish(time.get());
+        if (now >= last.get()) {
+            playing.set(false);
+        }
+    }
+
+    private void wish(long micros) {
+        wanted = micros;
+        if (!decoding && film.isPresent()) {
+            decode(film.get());
+        }
+    }
+
+    private void decode(Film shown) {
+        decoding = true;
+        long at = wanted;
+        long asked = generation;
+        filmThread.execute(() -> {
+            try {
+                Frame found = shown.at(at);
+                screen.execute(() -> arrived(asked, at, Optional.of(found), ""));
+            } catch (FilmException e) {
+                screen.execute(() -> arrived(asked, at, Optional.empty(), e.getMessage()));
+            }
+        });
+    }
+
+    private void arrived(long asked, long at, Optional<Frame> found, String problem) {
+        if (asked != generation) {
+            return;
+        }
+        decoding = false;
+        trouble.set(problem);
+        found.ifPresent(shown -> frame.set(found));
+        if (wanted != at) {
+            decode(film.orElseThrow());
+        }
+    }
+
+    public ReadOnlyLongProperty timeProperty() {
+        return time.getReadOnlyProperty();
+    }
+
+    public ReadOnlyLongProperty lastProperty() {
+        return last.getReadOnlyProperty();
+    }
+
+    public ReadOnlyObjectProperty<Optional<Frame>> frameProperty() {
+        return frame.getReadOnlyProperty();
+    }
+
+    /** {@return why there is no picture, in words; empty if there is one} */
+    public ReadOnlyStringProperty troubleProperty() {
+        return trouble.getReadOnlyProperty();
+    }
+
+    public BooleanProperty playingProperty() {
+        return playing;
+    }
+
+    /** {@return how fast, in [0.25, 2]} */
+    public DoubleProperty speedProperty() {
+        return speed;
+    }
+
+    @Override
+    public void close() {
+        generation++;
+        film.ifPresent(shown -> filmThread.execute(shown::close));
+        film = Optional.empty();
+    }
+}

@@ -1,0 +1,246 @@
+package farglass.desktop.shelf;
+
+import farglass.core.bout.BoutKind;
+import farglass.core.bout.Contestant;
+import farglass.core.bout.Covered;
+import farglass.core.bout.FilmLink;
+import farglass.core.bout.Header;
+import farglass.core.bout.Layer;
+import farglass.core.bout.Level;
+import farglass.core.bout.Method;
+import farglass.core.bout.Result;
+import farglass.core.bout.Seat;
+import farglass.core.bout.Side;
+import farglass.core.bout.Uniform;
+import farglass.core.notation.Times;
+import farglass.desktop.desk.Choosers;
+import farglass.desktop.parts.Form;
+import farglass.film.Films;
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalLong;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+/** Everything about a bout but its moments, also who is who in the picture. */
+final class HeaderForm extends VBox {
+    private final Header before;
+    private final ComboBox<String> a;
+    private final ComboBox<String> b;
+    private final TextField aKit;
+    private final TextField bKit;
+    private final ComboBox<Optional<Side>> aSide;
+    private final ComboBox<Optional<Level>> aLevel;
+    private final ComboBox<Optional<Level>> bLevel;
+    private final ComboBox<BoutKind> kind;
+    private final TextField event;
+    private final TextField round;
+    private final TextField date;
+    private final ComboBox<String> ruleset;
+    private final ComboBox<Uniform> uniform;
+    private final TextField length;
+    private final ComboBox<Optional<Seat>> winner;
+    private final ComboBox<Method> method;
+    private final TextField finish;
+    private final TextField score;
+    private final TextField film = new TextField();
+    private final TextField filmStart;
+    private final TextField watched;
+
+    HeaderForm(Header header, List<String> athletes, Choosers choosers) {
+        this.before = header;
+        Form form = new Form();
+        a = form.name("Athlete A", athletes, header.a().name());
+        aKit = form.text("A wears", header.a().kit().orElse(""), "how to tell her in the picture, such as white gi");
+        aSide = form.choice(
+                "A stands at first", optional(Side.values()), header.a().screenSide(), side -> side.map(
+                                known -> known.label() + " in the picture")
+                        .orElse("not known"));
+        aLevel = form.choice("A's belt", optional(Level.values()), header.a().level(), HeaderForm::words);
+        b = form.name("Athlete B", athletes, header.b().name());
+        bKit = form.text("B wears", header.b().kit().orElse(""), "such as blue gi");
+        bLevel = form.choice("B's belt", optional(Level.values()), header.b().level(), HeaderForm::words);
+        kind = form.choice("Kind", List.of(BoutKind.values()), header.kind(), BoutKind::label);
+        event = form.text("Event", header.event().orElse(""), "such as Lantern Cup");
+        round = form.text("Round", header.round().orElse(""), "such as final");
+        date = form.text(
+                "Date", header.date().map(LocalDate::toString).orElse(""), "year-month-day, such as 2026-03-14");
+        ruleset = form.name(
+                "Rules",
+                List.of(
+                        "points-with-advantages",
+                        "delayed-points",
+                        "submission-only",
+                        "mixed-rules-with-strikes",
+                        "training-round"),
+                header.ruleset());
+        uniform = form.choice("Uniform", List.of(Uniform.values()), header.uniform(), Uniform::label);
+        length = form.text("Length", time(header.lengthMicros()), "minutes:seconds, such as 6:00");
+        Optional<Result> result = header.result();
+        winner = form.choice(
+                "Winner",
+                List.of(Optional.<Seat>empty(), Optional.of(Seat.A), Optional.of(Seat.B)),
+                result.flatMap(Result::winner),
+                seat -> seat.map(known -> "athlete " + known.name()).orElse("nobody, or not known"));
+        method = form.choice(
+                "Won by", List.of(Method.values()), result.map(Result::method).orElse(Method.UNKNOWN), Method::label);
+        finish = form.text("Finish", result.flatMap(Result::finish).orElse(""), "the submission, such as kimura");
+        score = form.text(
+                "Final score",
+                result.flatMap(Result::score)
+                        .map(points -> points.a() + "-" + points.b())
+                        .orElse(""),
+                "A-B, such as 4-2");
+        FilmLink link =
+                header.films().isEmpty() ? new FilmLink("", 0) : header.films().get(0);
+        film.setText(link.path());
+        film.setPromptText("no film");
+        HBox.setHgrow(film, Priority.ALWAYS);
+        Button choose = new Button("Choose\u2026");
+        choose.setOnAction(click -> choosers.open("Choose the film", "Films", Films.VIDEO_ENDINGS).stream()
+                .findFirst()
+                .ifPresent(path -> film.setText(path.toAbsolutePath().toString())));
+        form.add("Film", new HBox(6, film, choose));
+        filmStart = form.text("Bout begins at", Times.exact(link.startMicros()), "film time, such as 0:12.5");
+        watched = form.text(
+                "Story watched to",
+                header.covered().stream()
+                        .filter(stretch -> stretch.layer() == Layer.STORY)
+                        .map(stretch -> Times.exact(stretch.toMicros()))
+                        .findFirst()
+                        .orElse(""),
+                "bout time; leave empty if it was not watched through");
+        getChildren().add(form);
+    }
+
+    private static <T> List<Optional<T>> optional(T[] values) {
+        List<Optional<T>> all = new ArrayList<>();
+        all.add(Optional.empty());
+        Arrays.stream(values).map(Optional::of).forEach(all::add);
+        return all;
+    }
+
+    private static String words(Optional<Level> level) {
+        return level.map(Level::label).orElse("not known");
+    }
+
+    private static String time(OptionalLong micros) {
+        return micros.isPresent() ? Times.exact(micros.getAsLong()) : "";
+    }
+
+    /**
+     * {@return what the fields say}
+     *
+     * @throws IllegalArgumentException with a sentence on the field that says nothing we can keep
+     */
+    Header header() {
+        Optional<Side> side = aSide.getValue();
+        Contestant first = new Contestant(name(a, "A"), filled(aKit), side, aLevel.getValue());
+        Contestant second = new Contestant(name(b, "B"), filled(bKit), side.map(Side::mirrored), bLevel.getValue());
+        if (first.name().equals(second.name()) && !first.name().equals("unknown")) {
+            throw new IllegalArgumentException(
+                    "Both athletes are %s. Name the other one, or write \"unknown\".".formatted(first.name()));
+        }
+        return new Header(
+                kind.getValue(),
+                filled(event),
+                filled(date).map(HeaderForm::date),
+                filled(round),
+                filled(ruleset.getEditor()).orElse(Header.DEFAULT_RULESET),
+                uniform.getValue(),
+                time(length, "Length"),
+                first,
+                second,
+                result(),
+                films(),
+                covered(),
+                before.whole(),
+                before.others());
+    }
+
+    private static String name(ComboBox<String> box, String seat) {
+        return filled(box.getEditor())
+                .orElseThrow(() -> new IllegalArgumentException(
+                        "Athlete %s has no name. Write one, or \"unknown\".".formatted(seat)));
+    }
+
+    private static Optional<String> filled(TextField field) {
+        String text = field.getText() == null ? "" : field.getText().strip();
+        return text.isEmpty() ? Optional.empty() : Optional.of(text);
+    }
+
+    private static LocalDate date(String text) {
+        try {
+            return LocalDate.parse(text);
+        } catch (DateTimeParseException e) {
+            throw new IllegalArgumentException(
+                    "\"%s\" is no date. Write year, month and day, such as 2026-03-14.".formatted(text), e);
+        }
+    }
+
+    private static OptionalLong time(TextField field, String label) {
+        Optional<String> text = filled(field);
+        if (text.isEmpty()) {
+            return OptionalLong.empty();
+        }
+        OptionalLong micros = Times.parse(text.get());
+        if (micros.isEmpty()) {
+            throw new IllegalArgumentException(
+                    "%s: \"%s\" is no time. Write minutes and seconds, such as 6:00.".formatted(label, text.get()));
+        }
+        return micros;
+    }
+
+    private Optional<Result> result() {
+        Optional<Result.Score> points = filled(score).map(HeaderForm::score);
+        boolean known = winner.getValue().isPresent()
+                || method.getValue() != Method.UNKNOWN
+                || points.isPresent()
+                || filled(finish).isPresent();
+        return known
+                ? Optional.of(new Result(winner.getValue(), method.getValue(), filled(finish), points))
+                : Optional.empty();
+    }
+
+    private static Result.Score score(String text) {
+        if (!text.matches("[0-9]{1,3}-[0-9]{1,3}")) {
+            throw new IllegalArgumentException(
+                    "Final score: \"%s\" is no score. Write A's points, a hyphen and B's, such as 4-2."
+                            .formatted(text));
+        }
+        String[] both = text.split("-");
+        return new Result.Score(Integer.parseInt(both[0]), Integer.parseInt(both[1]));
+    }
+
+    private List<FilmLink> films() {
+        Optional<String> path = filled(film);
+        List<FilmLink> films = new ArrayList<>(before.films());
+        if (!films.isEmpty()) {
+            films.remove(0);
+        }
+        path.ifPresent(known -> films.add(
+                0, new FilmLink(known, time(filmStart, "Bout begins at").orElse(0))));
+        return films;
+    }
+
+    private List<Covered> covered() {
+        OptionalLong to = time(watched, "Story watched to");
+        List<Covered> covered = new ArrayList<>(before.covered());
+        boolean same = covered.stream()
+                .anyMatch(stretch ->
+                        stretch.layer() == Layer.STORY && to.isPresent() && stretch.toMicros() == to.getAsLong());
+        if (!same) {
+            covered.removeIf(stretch -> stretch.layer() == Layer.STORY);
+            to.ifPresent(end -> covered.add(new Covered(Layer.STORY, 0, end, true)));
+        }
+        return covered;
+    }
+}

@@ -1,0 +1,189 @@
+package farglass.desktop.shelf;
+
+import farglass.core.bout.Bout;
+import farglass.core.bout.Contestant;
+import farglass.core.bout.FilmLink;
+import farglass.core.bout.Header;
+import farglass.core.study.Athlete;
+import farglass.desktop.desk.Choosers;
+import farglass.desktop.desk.Desk;
+import farglass.desktop.parts.Sheet;
+import farglass.desktop.parts.Sheets;
+import farglass.film.Films;
+import farglass.library.Library;
+import farglass.library.exchange.BoutImport;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import javafx.scene.control.Label;
+import javafx.scene.layout.VBox;
+
+/** How bouts come in: from films, from bout files, or by hand; and how their headers are mended. */
+public final class Intake {
+    private final Desk desk;
+    private final Sheets sheets;
+    private final Choosers choosers;
+
+    public Intake(Desk desk, Sheets sheets, Choosers choosers) {
+        this.desk = desk;
+        this.sheets = sheets;
+        this.choosers = choosers;
+    }
+
+    public void chooseFilm() {
+        take(choosers.open("Add a film", "Films", Films.VIDEO_ENDINGS));
+    }
+
+    public void chooseBoutFiles() {
+        take(choosers.open("Import bout files", "Bout files", List.of("bout")));
+    }
+
+    /** Takes whatever was dropped or chosen: bout files together, then the first film. */
+    public void take(List<Path> files) {
+        List<Path> bouts =
+                files.stream().filter(file -> ending(file).equals("bout")).toList();
+        List<Path> films = files.stream()
+                .filter(file -> Films.VIDEO_ENDINGS.contains(ending(file)))
+                .toList();
+        if (!bouts.isEmpty()) {
+            preview(bouts);
+        } else if (!films.isEmpty()) {
+            fromFilm(films.get(0));
+        } else if (!files.isEmpty()) {
+            desk.say("Nothing was taken in: %s is neither a film (%s) nor a bout file (.bout)."
+                    .formatted(files.get(0).getFileName(), String.join(", ", Films.VIDEO_ENDINGS)));
+        }
+    }
+
+    private static String ending(Path file) {
+        String name = file.getFileName().toString();
+        return name.substring(name.lastIndexOf('.') + 1).toLowerCase(Locale.ROOT);
+    }
+
+    private void fromFilm(Path film) {
+        Path library = desk.library().path().toAbsolutePath().getParent();
+        Path path = film.toAbsolutePath();
+        // A film beside the library is named from there, so that both can be moved together.
+        String named = path.startsWith(library) ? library.relativize(path).toString() : path.toString();
+        Header header = fresh().withFilms(List.of(new FilmLink(named.replace('\\', '/'), 0)));
+        // Opened once here: a film that cannot be read is said so before anything is typed.
+        desk.work()
+                .start(
+                        "Reading " + film.getFileName(),
+                        (progress, cancelled) -> {
+                            Films.open(film, progress, cancelled).close();
+                            return film;
+                        },
+                        whole -> edit("New bout from " + film.getFileName(), Library.newId(), header, true),
+                        problem -> desk.say(problem.getMessage()));
+    }
+
+    public void byHand() {
+        edit("New bout", Library.newId(), fresh(), true);
+    }
+
+    private Header fresh() {
+        List<Athlete> subjects = desk.subjects();
+        String a = subjects.isEmpty() ? "unknown" : subjects.get(0).name();
+        return Header.between(Contestant.named(a), Contestant.named("unknown"));
+    }
+
+    public void editHeader(Bout bout) {
+        edit("Header of the bout", bout.id(), bout.header(), false);
+    }
+
+    private void edit(String title, String id, Header header, boolean fresh) {
+        HeaderForm form = new HeaderForm(
+                header, desk.contents().athletes().stream().map(Athlete::name).toList(), choosers);
+        Sheet sheet = new Sheet(title, form);
+        sheet.with(fresh ? "Add the bout" : "Save the header", () -> save(id, form, fresh, false));
+        if (fresh) {
+            sheet.with("Add and open in Tag", () -> save(id, form, true, true));
+        }
+        sheets.lay(sheet);
+    }
+
+    private String save(String id, HeaderForm form, boolean fresh, boolean open) {
+        Header header;
+        try {
+            header = form.header();
+        } catch (IllegalArgumentException e) {
+            return e.getMessage();
+        }
+        Bout before = desk.contents().bout(id).orElse(new Bout(id, header, List.of(), List.of()));
+        Bout bout = before.with(header);
+        String names = "%s \u2013 %s".formatted(header.a().name(), header.b().name());
+        desk.write((fresh ? "Add the bout " : "Change the header of ") + names, edit -> edit.put(bout))
+                .thenAccept(act -> {
+                    desk.say(names + (fresh ? " was added." : " was changed."));
+                    if (open) {
+                        desk.show(new Desk.Spot(id, Optional.empty()));
+                    }
+                });
+        return "";
+    }
+
+    private void preview(List<Path> files) {
+        desk.work()
+                .start(
+                        "Reading %d bout files".formatted(files.size()),
+                        (progress, cancelled) -> BoutImport.preview(files, desk.lexicon(), desk.library()),
+                        this::show,
+                        problem -> desk.say(problem.getMessage()));
+    }
+
+    private void show(BoutImport preview) {
+        VBox lines = new VBox(6);
+        lines.setPrefWidth(620);
+        for (BoutImport.Item item : preview.items()) {
+            lines.getChildren().add(words(summary(item), "strong"));
+            item.messages().stream().limit(12).forEach(message -> lines.getChildren()
+                    .add(words(message, "quiet")));
+            if (item.messages().size() > 12) {
+                lines.getChildren()
+                        .add(words("and %d more".formatted(item.messages().size() - 12), "quiet"));
+            }
+        }
+        String title = preview.isClean()
+                ? "Import these bouts?"
+                : "Nothing can be imported yet: mend the files with errors, or leave them out.";
+        Sheet sheet = new Sheet(title, lines);
+        if (preview.isClean()) {
+            sheet.with("Import", () -> {
+                desk.submit(() -> preview.into(desk.library()), "");
+                return "";
+            });
+        }
+        sheets.lay(sheet);
+    }
+
+    private static String summary(BoutImport.Item item) {
+        return item.bout()
+                .map(bout -> {
+                    List<String> parts = new ArrayList<>();
+                    parts.add("%s: %s \u2013 %s, %d moments"
+                            .formatted(
+                                    item.file().getFileName(),
+                                    bout.header().a().name(),
+                                    bout.header().b().name(),
+                                    bout.moments().size()));
+                    if (item.replaces()) {
+                        parts.add("replaces the bout of the same id");
+                    }
+                    if (!item.newAthletes().isEmpty()) {
+                        parts.add("new: " + String.join(", ", item.newAthletes()));
+                    }
+                    return String.join("; ", parts);
+                })
+                .orElseGet(() -> item.file().getFileName() + ": cannot be imported");
+    }
+
+    private static Label words(String words, String style) {
+        Label label = new Label(words);
+        label.setWrapText(true);
+        label.getStyleClass().add(style);
+        return label;
+    }
+}

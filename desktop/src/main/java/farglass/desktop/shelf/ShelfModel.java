@@ -1,0 +1,103 @@
+package farglass.desktop.shelf;
+
+import farglass.core.bout.Bout;
+import farglass.core.study.Athlete;
+import farglass.desktop.desk.Desk;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import javafx.beans.property.ReadOnlyStringProperty;
+import javafx.beans.property.ReadOnlyStringWrapper;
+import javafx.collections.FXCollections;
+import javafx.collections.ObservableList;
+
+/** The bouts of the study in force, newest first, and how many of the known ones were seen. Knows no node. */
+public final class ShelfModel {
+    private final Desk desk;
+    private final ObservableList<ShelfRow> rows = FXCollections.observableArrayList();
+    private final ReadOnlyStringWrapper summary = new ReadOnlyStringWrapper("");
+
+    public ShelfModel(Desk desk) {
+        this.desk = desk;
+        desk.contentsProperty().addListener(change -> refresh());
+        desk.studyProperty().addListener(change -> refresh());
+        refresh();
+    }
+
+    private void refresh() {
+        List<ShelfRow> now = desk.boutsOfStudy().stream()
+                .map(bout -> ShelfRow.of(bout, desk.studied(bout), desk.lexicon()))
+                .sorted(Comparator.comparing(
+                                (ShelfRow row) -> row.bout().header().date().orElse(java.time.LocalDate.MIN))
+                        .reversed())
+                .toList();
+        rows.setAll(now);
+        summary.set(summary(now));
+    }
+
+    private String summary(List<ShelfRow> all) {
+        String perSubject = desk.subjects().stream()
+                .map(subject -> seen(subject, all))
+                .flatMap(Optional::stream)
+                .collect(Collectors.joining(".   "));
+        return perSubject.isEmpty() ? "" : perSubject + ".";
+    }
+
+    private static Optional<String> seen(Athlete subject, List<ShelfRow> all) {
+        List<ShelfRow> own = all.stream()
+                .filter(row -> row.bout().header().seatOf(subject.name()).isPresent())
+                .toList();
+        if (own.isEmpty()) {
+            return Optional.of(subject.name() + ": no known matches yet");
+        }
+        long losses = own.stream().filter(row -> isLossOf(row, subject)).count();
+        long lossesSeen = own.stream()
+                .filter(row -> isLossOf(row, subject) && row.isSeen())
+                .count();
+        return Optional.of("%s: seen %d of %d known matches%s"
+                .formatted(
+                        subject.name(),
+                        own.stream().filter(ShelfRow::isSeen).count(),
+                        own.size(),
+                        losses == 0
+                                ? ""
+                                : ", %d of %d %s".formatted(lossesSeen, losses, losses == 1 ? "loss" : "losses")));
+    }
+
+    private static boolean isLossOf(ShelfRow row, Athlete subject) {
+        return row.bout()
+                .header()
+                .seatOf(subject.name())
+                .flatMap(seat -> row.bout().header().result().map(result -> result.winner()
+                        .filter(seat.other()::equals)
+                        .isPresent()))
+                .orElse(false);
+    }
+
+    void open(Bout bout) {
+        desk.show(new Desk.Spot(bout.id(), Optional.empty()));
+    }
+
+    void remove(Bout bout) {
+        desk.write(
+                        "Remove %s \u2013 %s"
+                                .formatted(
+                                        bout.header().a().name(),
+                                        bout.header().b().name()),
+                        edit -> edit.removeBout(bout.id()))
+                .thenAccept(act -> desk.say("The bout was removed. Ctrl+Z brings it back."));
+    }
+
+    Desk desk() {
+        return desk;
+    }
+
+    public ObservableList<ShelfRow> rows() {
+        return rows;
+    }
+
+    public ReadOnlyStringProperty summaryProperty() {
+        return summary.getReadOnlyProperty();
+    }
+}

@@ -1,0 +1,95 @@
+package farglass.desktop.shelf;
+
+import farglass.core.bout.Bout;
+import farglass.core.bout.Header;
+import farglass.core.bout.Layer;
+import farglass.core.bout.Result;
+import farglass.core.bout.Seat;
+import farglass.core.lexicon.Lexicon;
+import farglass.core.notation.Times;
+import farglass.core.state.Ladder;
+import farglass.core.state.Tide;
+import farglass.core.state.Timeline;
+import java.util.Optional;
+
+/**
+ * One bout on the Shelf, in words from the view of the athlete under study.
+ *
+ * @param names both names, the athlete under study first
+ * @param seen what is known of it: watched, tagged, or a result only
+ */
+record ShelfRow(
+        Bout bout,
+        Seat studied,
+        String date,
+        String names,
+        String event,
+        String rules,
+        String result,
+        String seen,
+        Tide tide) {
+    static ShelfRow of(Bout bout, Seat studied, Lexicon lexicon) {
+        Header header = bout.header();
+        String rules = header.uniform().label() + ", " + header.ruleset().replace('-', ' ');
+        String kind = header.kind().label();
+        String event = header.event()
+                .map(name -> name + header.round().map(round -> ", " + round).orElse(""))
+                .orElse(kind);
+        return new ShelfRow(
+                bout,
+                studied,
+                header.date().map(Object::toString).orElse("no date"),
+                header.contestant(studied).name() + " \u2013 "
+                        + header.contestant(studied.other()).name(),
+                header.event().isPresent() && header.kind() != farglass.core.bout.BoutKind.COMPETITION
+                        ? event + " (" + kind + ")"
+                        : event,
+                rules,
+                header.result().map(result -> result(result, studied, lexicon)).orElse("result not noted"),
+                seen(bout),
+                Tide.of(bout, Timeline.of(bout, lexicon), lexicon, studied, Ladder.POINTS));
+    }
+
+    private static String result(Result result, Seat studied, Lexicon lexicon) {
+        String how = result.finish()
+                .map(lexicon::label)
+                .map(String::toLowerCase)
+                .orElse(result.method().label());
+        String score = result.score()
+                .map(points -> studied == Seat.A
+                        ? " %d\u2013%d".formatted(points.a(), points.b())
+                        : " %d\u2013%d".formatted(points.b(), points.a()))
+                .orElse("");
+        Optional<Seat> winner = result.winner();
+        return winner.isEmpty()
+                ? "no winner, " + result.method().label()
+                : (winner.get() == studied ? "won" : "lost") + " by " + how + score;
+    }
+
+    private static String seen(Bout bout) {
+        long watched = bout.header().covered().stream()
+                .filter(stretch -> stretch.layer() == Layer.STORY)
+                .mapToLong(stretch -> stretch.toMicros())
+                .max()
+                .orElse(0);
+        if (watched > 0) {
+            return "watched to " + Times.tenths(watched).replaceAll("\\.[0-9]+$", "");
+        }
+        if (!bout.moments().isEmpty()) {
+            return "tagged in part";
+        }
+        return bout.header().films().isEmpty() ? "result only" : "film, not watched";
+    }
+
+    boolean isSeen() {
+        return !bout.moments().isEmpty() || !bout.header().covered().isEmpty();
+    }
+
+    boolean isLoss() {
+        return bout.header()
+                .result()
+                .flatMap(Result::winner)
+                .filter(studied.other()::equals)
+                .isPresent();
+    }
+}

@@ -1,0 +1,119 @@
+package farglass.desktop.shelf;
+
+import farglass.core.bout.Bout;
+import farglass.drawing.Palette;
+import java.nio.file.Path;
+import java.util.List;
+import javafx.beans.value.ObservableValue;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListView;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.TransferMode;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+
+/** The Shelf place. */
+public final class ShelfView extends BorderPane {
+    private final ShelfModel model;
+    private final Intake intake;
+    private final ListView<ShelfRow> list;
+
+    public ShelfView(ShelfModel model, Intake intake, ObservableValue<Palette> palette) {
+        this.model = model;
+        this.intake = intake;
+        this.list = new ListView<>(model.rows());
+        getStyleClass().add("shelf");
+        Label summary = new Label();
+        summary.setId("summary");
+        summary.textProperty().bind(model.summaryProperty());
+        summary.setWrapText(true);
+        Button film = button("Add a film\u2026", intake::chooseFilm);
+        Button files = button("Import bout files\u2026", intake::chooseBoutFiles);
+        Button hand = button("New bout by hand\u2026", intake::byHand);
+        Button header = button("Edit its header\u2026", this::editHeader);
+        Button open = button("Open in Tag", this::open);
+        header.disableProperty()
+                .bind(list.getSelectionModel().selectedItemProperty().isNull());
+        open.disableProperty()
+                .bind(list.getSelectionModel().selectedItemProperty().isNull());
+        HBox buttons = new HBox(8, film, files, hand, header, open);
+        VBox top = new VBox(10, summary, buttons);
+        BorderPane.setMargin(top, new javafx.geometry.Insets(0, 0, 10, 0));
+        setTop(top);
+        list.setId("bouts");
+        list.getStyleClass().add("bouts");
+        list.setCellFactory(view -> new ShelfCell(palette));
+        Label empty = new Label(
+                "No bouts yet. Add a film, import bout files, or write a bout by hand; or drop films and bout files here.");
+        empty.getStyleClass().add("empty-words");
+        empty.setWrapText(true);
+        empty.setMaxWidth(460);
+        empty.setMouseTransparent(true);
+        empty.visibleProperty().bind(javafx.beans.binding.Bindings.isEmpty(model.rows()));
+        setCenter(new StackPane(list, empty));
+        list.addEventHandler(KeyEvent.KEY_PRESSED, this::pressed);
+        list.setOnMouseClicked(event -> {
+            if (event.getClickCount() == 2) {
+                open();
+            }
+        });
+        setOnDragOver(event -> {
+            if (event.getDragboard().hasFiles()) {
+                event.acceptTransferModes(TransferMode.COPY);
+            }
+            event.consume();
+        });
+        setOnDragDropped(event -> {
+            List<Path> dropped = event.getDragboard().getFiles().stream()
+                    .map(java.io.File::toPath)
+                    .toList();
+            intake.take(dropped);
+            event.setDropCompleted(true);
+            event.consume();
+        });
+    }
+
+    private static Button button(String words, Runnable doing) {
+        Button button = new Button(words);
+        button.setOnAction(event -> doing.run());
+        button.setMinWidth(Region.USE_PREF_SIZE);
+        return button;
+    }
+
+    private void withSelected(java.util.function.Consumer<Bout> doing) {
+        ShelfRow row = list.getSelectionModel().getSelectedItem();
+        if (row != null) {
+            doing.accept(row.bout());
+        }
+    }
+
+    private void open() {
+        withSelected(model::open);
+    }
+
+    private void editHeader() {
+        withSelected(intake::editHeader);
+    }
+
+    private void pressed(KeyEvent event) {
+        if (event.getCode() == KeyCode.ENTER) {
+            open();
+            event.consume();
+        } else if (event.getCode() == KeyCode.DELETE) {
+            withSelected(model::remove);
+            event.consume();
+        }
+    }
+
+    public void begin() {
+        if (list.getSelectionModel().isEmpty()) {
+            list.getSelectionModel().selectFirst();
+        }
+        list.requestFocus();
+    }
+}

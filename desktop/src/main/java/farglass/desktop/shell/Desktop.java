@@ -1,0 +1,57 @@
+package farglass.desktop.shell;
+
+import atlantafx.base.theme.PrimerLight;
+import farglass.desktop.desk.Choosers;
+import farglass.desktop.desk.Settings;
+import java.io.InputStream;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.util.List;
+import java.util.Optional;
+import javafx.application.Application;
+import javafx.application.Platform;
+import javafx.scene.Scene;
+import javafx.scene.text.Font;
+import javafx.stage.Stage;
+
+/** Opens the window. Runs on the toolkit's thread. */
+public final class Desktop {
+    /** Sizes in pixels; the least the places are made for. */
+    public static final double WIDTH = 1280;
+
+    public static final double HEIGHT = 800;
+
+    private static final List<String> FONTS = List.of(
+            "SourceSans3_400Regular.ttf",
+            "SourceSans3_600SemiBold.ttf",
+            "SourceSans3_400Regular_Italic.ttf",
+            "SourceSerif4_400Regular.ttf",
+            "SourceSerif4_600SemiBold.ttf");
+
+    private Desktop() {}
+
+    /** Loads fonts and the base of the looks; once, before any window. */
+    public static void dress() {
+        Application.setUserAgentStylesheet(new PrimerLight().getUserAgentStylesheet());
+        for (String file : FONTS) {
+            InputStream in = Desktop.class.getResourceAsStream("/farglass/library/report/fonts/" + file);
+            if (Font.loadFont(in, 14) == null) {
+                throw new IllegalStateException("The program's own font " + file + " could not be loaded");
+            }
+        }
+    }
+
+    /** {@return the workbench, in a window that closes its library when it is closed} */
+    public static Workbench show(Stage stage, Settings settings, Optional<Path> library, Clock clock, String who) {
+        Choosers choosers = new FileDialogs(stage);
+        Workbench workbench = new Workbench(settings, choosers, Platform::runLater, clock, who);
+        stage.setScene(new Scene(workbench, WIDTH, HEIGHT));
+        stage.setTitle("Far Glass");
+        stage.setMinWidth(900);
+        stage.setMinHeight(600);
+        stage.setOnHidden(event -> workbench.closeLibrary());
+        library.ifPresent(workbench::open);
+        stage.show();
+        return workbench;
+    }
+}

@@ -1,0 +1,144 @@
+package farglass.desktop.shell;
+
+import farglass.desktop.desk.Choosers;
+import farglass.desktop.desk.Desk;
+import farglass.desktop.desk.Settings;
+import farglass.desktop.parts.Sheet;
+import farglass.desktop.parts.Sheets;
+import farglass.desktop.shelf.Intake;
+import farglass.desktop.tag.TagModel;
+import farglass.library.Library;
+import java.io.IOException;
+import java.util.List;
+import javafx.beans.binding.Bindings;
+import javafx.scene.control.CheckMenuItem;
+import javafx.scene.control.Menu;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.control.Slider;
+import javafx.scene.input.KeyCombination;
+
+/** Everything about the library that belongs to no place. */
+final class LibraryMenu extends MenuButton {
+    private final Sheets sheets;
+    private final Settings settings;
+    private final Desk desk;
+
+    LibraryMenu(
+            Desk desk,
+            Workbench workbench,
+            Settings settings,
+            Choosers choosers,
+            Sheets sheets,
+            Intake intake,
+            TagModel tag) {
+        super("Library");
+        this.sheets = sheets;
+        this.settings = settings;
+        this.desk = desk;
+        setId("library-menu");
+        getStyleClass().add("library-menu");
+        MenuItem undo = item("Undo", "Shortcut+Z", desk::undo);
+        undo.textProperty().bind(Bindings.concat("Undo: ", desk.nextUndoProperty()));
+        undo.disableProperty().bind(desk.nextUndoProperty().isEmpty());
+        MenuItem redo = item("Redo", "Shortcut+Y", desk::redo);
+        redo.textProperty().bind(Bindings.concat("Redo: ", desk.nextRedoProperty()));
+        redo.disableProperty().bind(desk.nextRedoProperty().isEmpty());
+        getItems()
+                .addAll(
+                        undo,
+                        redo,
+                        new SeparatorMenuItem(),
+                        item("New athlete\u2026", "", () -> sheets.lay(StudySheets.athlete(desk))),
+                        item("New study\u2026", "", () -> sheets.lay(StudySheets.study(desk))),
+                        item("New camp\u2026", "Shortcut+K", () -> sheets.lay(StudySheets.camp(desk))),
+                        item("New bout by hand\u2026", "", intake::byHand),
+                        item("Header of the open bout\u2026", "Shortcut+E", () -> tag.boutProperty()
+                                .get()
+                                .ifPresentOrElse(intake::editHeader, () -> desk.say("Open a bout in Tag first."))),
+                        new SeparatorMenuItem(),
+                        item("New library\u2026", "Shortcut+N", () -> choosers.save(
+                                        "New library", "Far Glass libraries", "farglass", "matches" + Library.SUFFIX)
+                                .ifPresent(workbench::create)),
+                        item(
+                                "Open a library\u2026",
+                                "Shortcut+O",
+                                () ->
+                                        choosers
+                                                .open("Open a library", "Far Glass libraries", List.of("farglass"))
+                                                .stream()
+                                                .findFirst()
+                                                .ifPresent(workbench::open)),
+                        item("Save a copy\u2026", "Shortcut+Shift+S", () -> copy(choosers)),
+                        item("Backups\u2026", "", () -> sheets.lay(LibrarySheets.backups(desk, workbench))),
+                        new SeparatorMenuItem(),
+                        appearance(),
+                        item("Help and keys", "F1", this::help));
+    }
+
+    private static MenuItem item(String label, String key, Runnable doing) {
+        MenuItem item = new MenuItem(label);
+        item.setMnemonicParsing(false);
+        item.setOnAction(event -> doing.run());
+        if (!key.isEmpty()) {
+            item.setAccelerator(KeyCombination.valueOf(key));
+        }
+        return item;
+    }
+
+    private void copy(Choosers choosers) {
+        choosers.save("Save a copy", "Far Glass libraries", "farglass", "copy" + Library.SUFFIX)
+                .ifPresent(target -> desk.work()
+                        .start(
+                                "Saving a copy",
+                                (progress, cancelled) -> {
+                                    desk.library().copyTo(target);
+                                    return target;
+                                },
+                                saved -> desk.say("A whole copy was saved as " + saved),
+                                problem -> desk.say(problem.getMessage())));
+    }
+
+    private Menu appearance() {
+        Menu menu = new Menu("Look and lag");
+        CheckMenuItem dark = new CheckMenuItem("Film room (dark)");
+        dark.setAccelerator(KeyCombination.valueOf("Shortcut+L"));
+        dark.selectedProperty().bindBidirectional(settings.darkProperty());
+        dark.selectedProperty().addListener(change -> save());
+        menu.getItems().add(dark);
+        for (int percent : new int[] {100, 125, 150}) {
+            menu.getItems().add(item("Text at %d %%".formatted(percent), "", () -> {
+                settings.textPercentProperty().set(percent);
+                save();
+            }));
+        }
+        menu.getItems().add(item("Lag of typing\u2026", "", this::lag));
+        return menu;
+    }
+
+    private void lag() {
+        Slider slider = new Slider(0, 2, settings.lagSecondsProperty().get());
+        slider.setMajorTickUnit(0.5);
+        slider.setShowTickLabels(true);
+        slider.setShowTickMarks(true);
+        slider.setPrefWidth(420);
+        sheets.lay(new Sheet("Seconds from seeing a thing to typing its first letter", slider).with("Keep", () -> {
+            settings.lagSecondsProperty().set(slider.getValue());
+            save();
+            return "";
+        }));
+    }
+
+    private void save() {
+        try {
+            settings.save();
+        } catch (IOException e) {
+            desk.say("This setting holds until you close the window; it could not be written: " + e.getMessage());
+        }
+    }
+
+    void help() {
+        sheets.lay(new Sheet("Help and keys", new HelpPage()));
+    }
+}

@@ -1,0 +1,120 @@
+package farglass.desktop.shell;
+
+import farglass.desktop.desk.Desk;
+import farglass.desktop.parts.Sheet;
+import farglass.library.Backups;
+import farglass.library.LibraryException;
+import farglass.library.Recovery;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListCell;
+import javafx.scene.control.ListView;
+import javafx.scene.layout.VBox;
+
+/** Sheets about the library file itself: backups, and what to do with a damaged one. */
+final class LibrarySheets {
+    private static final DateTimeFormatter MADE = DateTimeFormatter.ofPattern("d MMMM yyyy, HH:mm", Locale.ENGLISH);
+
+    private LibrarySheets() {}
+
+    static Sheet backups(Desk desk, Workbench workbench) {
+        Backups backups = desk.library().backups();
+        Path path = desk.library().path();
+        ListView<Backups.Backup> list = list(backups.list());
+        Label words = words(
+                list.getItems().isEmpty()
+                        ? "No backup has been made yet. One is made each day the library is opened; you can also make one now."
+                        : "Restoring puts the chosen backup in the place of the library. What is there now is kept beside it.");
+        Sheet sheet = new Sheet("Backups", new VBox(10, words, list));
+        sheet.with("Make one now", () -> {
+            desk.work()
+                    .start(
+                            "Making a backup",
+                            (progress, cancelled) -> backups.make(desk.library()),
+                            made -> desk.say("A backup was made: " + made.path().getFileName()),
+                            problem -> desk.say(problem.getMessage()));
+            return "";
+        });
+        if (!list.getItems().isEmpty()) {
+            sheet.with("Restore the chosen one", () -> restore(list, backups, path, workbench));
+        }
+        return sheet;
+    }
+
+    private static String restore(ListView<Backups.Backup> list, Backups backups, Path path, Workbench workbench) {
+        Backups.Backup chosen = list.getSelectionModel().getSelectedItem();
+        if (chosen == null) {
+            return "Choose a backup in the list first.";
+        }
+        workbench.closeLibrary();
+        try {
+            Path aside = backups.restore(chosen);
+            workbench.open(path);
+            workbench.shell().ifPresent(shell -> shell.desk()
+                    .say("Restored. What was there before is kept as " + aside.getFileName()));
+            return "";
+        } catch (LibraryException e) {
+            workbench.tell(e.getMessage());
+            return "";
+        }
+    }
+
+    static Sheet damaged(Path path, String message, Clock clock, String who, Workbench workbench) {
+        Backups backups = Backups.of(path, clock);
+        ListView<Backups.Backup> list = list(backups.list());
+        VBox content = new VBox(10, words(message));
+        Sheet sheet = new Sheet("This library is damaged", content);
+        sheet.with("Recover what is whole", () -> {
+            try {
+                Recovery.Report report = Recovery.recover(path, clock, who);
+                workbench.open(path);
+                String lost = report.lost().isEmpty()
+                        ? "nothing is known to be missing"
+                        : report.lost().stream().limit(3).collect(Collectors.joining(" "));
+                workbench.shell().ifPresent(shell -> shell.desk()
+                        .say("Recovered %d bouts and %d moments; %s. The damaged file is kept as %s."
+                                .formatted(
+                                        report.rows().getOrDefault("bout", 0),
+                                        report.rows().getOrDefault("moment", 0),
+                                        lost,
+                                        report.kept().getFileName())));
+                return "";
+            } catch (LibraryException e) {
+                return e.getMessage();
+            }
+        });
+        if (!list.getItems().isEmpty()) {
+            content.getChildren().addAll(words("Or restore one of these backups:"), list);
+            sheet.with("Restore the chosen one", () -> restore(list, backups, path, workbench));
+        }
+        return sheet;
+    }
+
+    private static ListView<Backups.Backup> list(List<Backups.Backup> backups) {
+        ListView<Backups.Backup> list = new ListView<>();
+        list.getItems().setAll(backups);
+        list.setPrefSize(520, 180);
+        list.setCellFactory(view -> new ListCell<>() {
+            @Override
+            protected void updateItem(Backups.Backup backup, boolean empty) {
+                super.updateItem(backup, empty);
+                setText(empty || backup == null ? "" : MADE.format(backup.made().atZone(ZoneId.systemDefault())));
+            }
+        });
+        list.getSelectionModel().selectFirst();
+        return list;
+    }
+
+    private static Label words(String text) {
+        Label label = new Label(text);
+        label.setWrapText(true);
+        label.setMaxWidth(520);
+        return label;
+    }
+}

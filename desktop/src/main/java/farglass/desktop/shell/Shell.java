@@ -1,0 +1,239 @@
+package farglass.desktop.shell;
+
+import farglass.desktop.desk.Choosers;
+import farglass.desktop.desk.Desk;
+import farglass.desktop.desk.Place;
+import farglass.desktop.desk.Settings;
+import farglass.desktop.desk.Work;
+import farglass.desktop.dossier.DossierModel;
+import farglass.desktop.dossier.DossierView;
+import farglass.desktop.parts.Sheets;
+import farglass.desktop.plan.PlanModel;
+import farglass.desktop.plan.PlanView;
+import farglass.desktop.screening.Player;
+import farglass.desktop.shelf.Intake;
+import farglass.desktop.shelf.ShelfModel;
+import farglass.desktop.shelf.ShelfView;
+import farglass.desktop.tag.TagModel;
+import farglass.desktop.tag.TagView;
+import farglass.drawing.Palette;
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import javafx.animation.KeyFrame;
+import javafx.animation.Timeline;
+import javafx.application.Platform;
+import javafx.beans.value.ObservableValue;
+import javafx.collections.ListChangeListener;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ProgressBar;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import javafx.util.Duration;
+
+/** The places of one open library, with the study in force above them and the state of the work below. */
+public final class Shell extends StackPane implements AutoCloseable {
+    private final Desk desk;
+    private final Player player;
+    private final ExecutorService filmThread = Executors.newSingleThreadExecutor(task -> {
+        Thread thread = new Thread(task, "film");
+        thread.setDaemon(true);
+        return thread;
+    });
+    private final BorderPane page = new BorderPane();
+    private final Sheets sheets = new Sheets(page);
+    private final StudySwitch studySwitch;
+    private final Map<Place, Node> places = new EnumMap<>(Place.class);
+    private final Map<Place, Runnable> beginnings = new EnumMap<>(Place.class);
+    private final Map<Place, ToggleButton> names = new EnumMap<>(Place.class);
+    private final Timeline following = new Timeline(new KeyFrame(Duration.seconds(1), event -> follow()));
+
+    Shell(Desk desk, Workbench workbench, Settings settings, Choosers choosers, ObservableValue<Palette> palette) {
+        this.desk = desk;
+        this.player = new Player(filmThread, Platform::runLater);
+        this.studySwitch = new StudySwitch(desk, workbench.clock());
+        Intake intake = new Intake(desk, sheets, choosers);
+        TagModel tag = new TagModel(desk, player, settings);
+        TagView tagView = new TagView(tag, palette);
+        ShelfView shelf = new ShelfView(new ShelfModel(desk), intake, palette);
+        DossierView dossier = new DossierView(new DossierModel(desk), palette);
+        PlanView plan = new PlanView(new PlanModel(desk), sheets, choosers);
+        add(Place.SHELF, shelf, shelf::begin);
+        add(Place.TAG, tagView, tagView::begin);
+        add(Place.DOSSIER, dossier, dossier::begin);
+        add(Place.PLAN, plan, plan::begin);
+        getChildren().addAll(page, sheets);
+        LibraryMenu menu = new LibraryMenu(desk, workbench, settings, choosers, sheets, intake, tag);
+        page.setTop(header(menu));
+        page.setBottom(foot());
+        page.getStyleClass().add("page");
+        desk.placeProperty().addListener(change -> show());
+        addEventFilter(KeyEvent.KEY_PRESSED, event -> pressed(event, menu));
+        following.setCycleCount(Timeline.INDEFINITE);
+        if (desk.library().readOnly().isPresent()) {
+            following.play();
+        }
+    }
+
+    private void add(Place place, Node view, Runnable beginning) {
+        places.put(place, view);
+        beginnings.put(place, beginning);
+        BorderPane.setMargin(view, new javafx.geometry.Insets(14, 20, 8, 20));
+    }
+
+    private HBox header(LibraryMenu menu) {
+        Label subtitle = new Label(studySwitch.subtitle());
+        subtitle.getStyleClass().add("quiet");
+        subtitle.setId("subtitle");
+        desk.studyProperty().addListener(change -> subtitle.setText(studySwitch.subtitle()));
+        desk.contentsProperty().addListener(change -> subtitle.setText(studySwitch.subtitle()));
+        VBox study = new VBox(studySwitch, subtitle);
+        Region between = new Region();
+        HBox.setHgrow(between, Priority.ALWAYS);
+        HBox header = new HBox(4, study, between);
+        header.setAlignment(Pos.CENTER_LEFT);
+        header.getStyleClass().add("header");
+        for (Place place : Place.values()) {
+            ToggleButton name = new ToggleButton(place.label());
+            name.getStyleClass().add("place");
+            name.setId("place-" + place.name().toLowerCase(java.util.Locale.ROOT));
+            name.setTooltip(new javafx.scene.control.Tooltip("Ctrl+" + (place.ordinal() + 1)));
+            name.setOnAction(event -> {
+                name.setSelected(true);
+                desk.placeProperty().set(place);
+            });
+            names.put(place, name);
+            header.getChildren().add(name);
+        }
+        header.getChildren().add(menu);
+        return header;
+    }
+
+    private HBox foot() {
+        Label message = new Label();
+        message.setId("message");
+        message.textProperty().bind(desk.messageProperty());
+        message.setMinWidth(0);
+        HBox.setHgrow(message, Priority.ALWAYS);
+        message.setMaxWidth(Double.MAX_VALUE);
+        HBox jobs = new HBox(10);
+        jobs.setAlignment(Pos.CENTER_RIGHT);
+        desk.work().jobs().addListener((ListChangeListener<Work.Job>) change -> {
+            jobs.getChildren().clear();
+            desk.work().jobs().forEach(job -> jobs.getChildren().add(jobView(job)));
+        });
+        Label keys = new Label("F1 help and keys");
+        keys.getStyleClass().add("quiet");
+        keys.setMinWidth(Region.USE_PREF_SIZE);
+        HBox foot = new HBox(16, message, jobs, keys);
+        foot.setAlignment(Pos.CENTER_LEFT);
+        foot.getStyleClass().add("foot");
+        return foot;
+    }
+
+    private static HBox jobView(Work.Job job) {
+        ProgressBar bar = new ProgressBar();
+        bar.progressProperty().bind(job.shareProperty());
+        bar.setPrefWidth(90);
+        Button stop = new Button("Stop");
+        stop.getStyleClass().add("small");
+        stop.setOnAction(event -> job.cancel());
+        Label title = new Label(job.title());
+        title.getStyleClass().add("quiet");
+        HBox view = new HBox(6, title, bar, stop);
+        view.setAlignment(Pos.CENTER);
+        return view;
+    }
+
+    private void pressed(KeyEvent event, LibraryMenu menu) {
+        if (sheets.isLaid()) {
+            return;
+        }
+        if (event.getCode() == KeyCode.F2) {
+            studySwitch.requestFocus();
+            studySwitch.show();
+            event.consume();
+        } else if (event.isShortcutDown() && place(event.getCode()) != null) {
+            desk.placeProperty().set(place(event.getCode()));
+            event.consume();
+        } else if (event.isShortcutDown() && event.getCode() == KeyCode.Z && !isTyping()) {
+            if (event.isShiftDown()) {
+                desk.redo();
+            } else {
+                desk.undo();
+            }
+            event.consume();
+        } else if (event.isShortcutDown() && event.getCode() == KeyCode.Y && !isTyping()) {
+            desk.redo();
+            event.consume();
+        } else if (event.getCode() == KeyCode.F1) {
+            menu.help();
+            event.consume();
+        }
+    }
+
+    private static Place place(KeyCode code) {
+        int number = code.ordinal() - KeyCode.DIGIT1.ordinal();
+        return number >= 0 && number < Place.values().length ? Place.values()[number] : null;
+    }
+
+    /** While a field holds text, undo is the field's own; on an empty one it is the library's. */
+    private boolean isTyping() {
+        return getScene() != null
+                && getScene().getFocusOwner() instanceof TextInputControl field
+                && !field.getText().isEmpty();
+    }
+
+    private void show() {
+        Place place = desk.placeProperty().get();
+        names.forEach((each, name) -> name.setSelected(each == place));
+        page.setCenter(places.get(place));
+        if (place != Place.TAG) {
+            player.playingProperty().set(false);
+        }
+        beginnings.get(place).run();
+    }
+
+    void begin() {
+        // The digit after F2 goes to the menu's own window: it must be taken from there.
+        studySwitch.showingProperty().addListener((property, old, showing) -> {
+            if (showing && !studySwitch.getItems().isEmpty()) {
+                javafx.stage.Window window = studySwitch.getItems().get(0).getParentPopup();
+                window.addEventFilter(KeyEvent.KEY_PRESSED, event -> {
+                    if (studySwitch.chose(event)) {
+                        event.consume();
+                    }
+                });
+            }
+        });
+        show();
+    }
+
+    private void follow() {
+        desk.follow();
+    }
+
+    public Desk desk() {
+        return desk;
+    }
+
+    @Override
+    public void close() {
+        following.stop();
+        player.close();
+        filmThread.shutdown();
+        desk.close();
+    }
+}

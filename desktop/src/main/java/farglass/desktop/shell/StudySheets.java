@@ -1,0 +1,121 @@
+package farglass.desktop.shell;
+
+import farglass.core.bout.Uniform;
+import farglass.core.study.Athlete;
+import farglass.core.study.Camp;
+import farglass.core.study.Study;
+import farglass.desktop.desk.Desk;
+import farglass.desktop.parts.Form;
+import farglass.desktop.parts.Sheet;
+import farglass.library.Edit;
+import farglass.library.Library;
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.TextField;
+
+/** Sheets that make athletes, studies and camps. */
+final class StudySheets {
+    private StudySheets() {}
+
+    static Sheet athlete(Desk desk) {
+        Form form = new Form();
+        TextField name = form.text("Name", "", "as it is to be shown");
+        return new Sheet("New athlete", form).with("Add the athlete", () -> {
+            String wanted = name.getText().strip();
+            if (wanted.isEmpty()) {
+                return "Write a name.";
+            }
+            if (desk.contents().athleteNamed(wanted).isPresent()) {
+                return wanted + " is in the library already.";
+            }
+            desk.write("Add " + wanted, edit -> edit.athlete(wanted))
+                    .thenAccept(act -> desk.say(wanted + " was added."));
+            return "";
+        });
+    }
+
+    static Sheet study(Desk desk) {
+        Form form = new Form();
+        TextField name = form.text("Name", "", "what is being looked into");
+        TextField subjects = form.text("Athletes", "", "under study, with commas between them");
+        form.sentence("A study weighs all its bouts alike. For an event with a date, make a camp.");
+        return new Sheet("New study", form)
+                .with("Begin the study", () -> save(desk, name, subjects, (edit, id) -> Optional.empty()));
+    }
+
+    static Sheet camp(Desk desk) {
+        Form form = new Form();
+        TextField name = form.text("Name", "", "such as the event");
+        List<String> known =
+                desk.contents().athletes().stream().map(Athlete::name).toList();
+        ComboBox<String> ours = form.name("Our athlete", known, "");
+        TextField subjects = form.text("Opponents", "", "with commas between them");
+        TextField event = form.text("Event", "", "such as Saltmarsh Open");
+        TextField date = form.text("Date", "", "year-month-day, such as 2026-06-06");
+        ComboBox<String> rules = form.name(
+                "Rules",
+                List.of("points-with-advantages", "delayed-points", "submission-only"),
+                "points-with-advantages");
+        ComboBox<Uniform> uniform = form.choice("Uniform", List.of(Uniform.values()), Uniform.GI, Uniform::label);
+        form.sentence("A camp gives more weight to bouts that are recent, and of the same rules and uniform.");
+        return new Sheet("New camp", form).with("Begin the camp", () -> {
+            LocalDate day;
+            try {
+                day = LocalDate.parse(date.getText().strip());
+            } catch (DateTimeParseException e) {
+                return "\"%s\" is no date. Write year, month and day, such as 2026-06-06.".formatted(date.getText());
+            }
+            String our = ours.getEditor().getText().strip();
+            if (our.isEmpty()) {
+                return "Say who our athlete is.";
+            }
+            return save(
+                    desk,
+                    name,
+                    subjects,
+                    (edit, id) -> Optional.of(new Camp(
+                            edit.athlete(our).id(),
+                            event.getText().strip(),
+                            day,
+                            rules.getEditor().getText().strip(),
+                            uniform.getValue())));
+        });
+    }
+
+    private interface CampOf {
+        Optional<Camp> camp(Edit edit, String id);
+    }
+
+    private static String save(Desk desk, TextField name, TextField subjects, CampOf camp) {
+        String wanted = name.getText().strip();
+        List<String> names = Arrays.stream(subjects.getText().split(","))
+                .map(String::strip)
+                .filter(word -> !word.isEmpty())
+                .distinct()
+                .toList();
+        if (wanted.isEmpty()) {
+            return "Give it a name.";
+        }
+        if (names.isEmpty()) {
+            return "Name at least one athlete to be studied.";
+        }
+        if (desk.contents().studies().stream().anyMatch(study -> study.name().equals(wanted))) {
+            return "There is a study named %s already. Choose another name.".formatted(wanted);
+        }
+        String id = Library.newId();
+        desk.write("Begin " + wanted, edit -> {
+                    List<String> ids =
+                            names.stream().map(who -> edit.athlete(who).id()).toList();
+                    edit.put(new Study(id, wanted, ids, camp.camp(edit, id)));
+                })
+                .thenAccept(act -> {
+                    desk.studyProperty().set(desk.contents().study(id));
+                    desk.say(wanted + " is now in force.");
+                });
+        return "";
+    }
+}

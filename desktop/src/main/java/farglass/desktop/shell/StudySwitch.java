@@ -1,0 +1,91 @@
+package farglass.desktop.shell;
+
+import farglass.core.study.Camp;
+import farglass.core.study.Study;
+import farglass.desktop.desk.Desk;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+
+/** Names the study in force, large, and switches it: F2, then its digit. */
+final class StudySwitch extends MenuButton {
+    private final Desk desk;
+    private final Clock clock;
+
+    StudySwitch(Desk desk, Clock clock) {
+        this.desk = desk;
+        this.clock = clock;
+        getStyleClass().add("study-switch");
+        setId("study");
+        setFocusTraversable(true);
+        desk.studyProperty().addListener(change -> refresh());
+        desk.contentsProperty().addListener(change -> refresh());
+        refresh();
+    }
+
+    private void refresh() {
+        setText(desk.studyProperty().get().map(Study::name).orElse("All bouts"));
+        getItems().clear();
+        List<Study> studies = desk.contents().studies();
+        for (int i = 0; i < studies.size(); i++) {
+            Study study = studies.get(i);
+            MenuItem item = new MenuItem("%d   %s%s".formatted(i + 1, study.name(), when(study)));
+            item.setOnAction(event -> desk.studyProperty().set(Optional.of(study)));
+            getItems().add(item);
+        }
+        MenuItem all = new MenuItem("0   All bouts of the library");
+        all.setOnAction(event -> desk.studyProperty().set(Optional.empty()));
+        getItems().add(all);
+    }
+
+    private String when(Study study) {
+        return study.camp().map(camp -> "  (camp, " + days(camp) + ")").orElse("  (study)");
+    }
+
+    /** {@return the line under the name: what kind it is, and how long there is} */
+    String subtitle() {
+        return desk.studyProperty()
+                .get()
+                .map(study -> study.camp()
+                        .map(camp -> "Camp for %s \u00b7 %s \u00b7 %s, %s \u00b7 %s"
+                                .formatted(
+                                        desk.contents()
+                                                .athlete(camp.ours())
+                                                .map(ours -> ours.name())
+                                                .orElse("our athlete"),
+                                        camp.date(),
+                                        camp.uniform().label(),
+                                        camp.ruleset().replace('-', ' '),
+                                        days(camp)))
+                        .orElse("Study \u00b7 all its bouts weigh alike"))
+                .orElse("No study is in force. Begin one from the Library menu.");
+    }
+
+    private String days(Camp camp) {
+        long days = ChronoUnit.DAYS.between(LocalDate.now(clock), camp.date());
+        return days > 1
+                ? "in %d days".formatted(days)
+                : days == 1 ? "tomorrow" : days == 0 ? "today" : "%d days ago".formatted(-days);
+    }
+
+    /** Takes the digit that follows F2. {@return whether it was one} */
+    boolean chose(KeyEvent event) {
+        String digit = event.getText();
+        if (!isShowing() || digit.length() != 1 || !Character.isDigit(digit.charAt(0))) {
+            return event.getCode() == KeyCode.F2;
+        }
+        int number = digit.charAt(0) - '0';
+        int index = number == 0 ? getItems().size() - 1 : number - 1;
+        if (index < getItems().size()) {
+            hide();
+            getItems().get(index).fire();
+        }
+        return true;
+    }
+}

@@ -1,0 +1,135 @@
+package farglass.desktop.shell;
+
+import farglass.core.lexicon.Lexicon;
+import farglass.desktop.desk.Choosers;
+import farglass.desktop.desk.Desk;
+import farglass.desktop.desk.Settings;
+import farglass.desktop.parts.Sheets;
+import farglass.drawing.Palette;
+import farglass.library.Library;
+import farglass.library.LibraryException;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.util.Optional;
+import java.util.concurrent.Executor;
+import javafx.beans.binding.Bindings;
+import javafx.beans.binding.ObjectBinding;
+import javafx.scene.layout.StackPane;
+
+/** What fills the window: a welcome while no library is open, else the places of one library. */
+public final class Workbench extends StackPane {
+    private final Settings settings;
+    private final Choosers choosers;
+    private final Executor screen;
+    private final Clock clock;
+    private final String who;
+    private final ObjectBinding<Palette> palette;
+    private Optional<Shell> shell = Optional.empty();
+
+    public Workbench(Settings settings, Choosers choosers, Executor screen, Clock clock, String who) {
+        this.settings = settings;
+        this.choosers = choosers;
+        this.screen = screen;
+        this.clock = clock;
+        this.who = who;
+        this.palette = Bindings.createObjectBinding(
+                () -> settings.darkProperty().get() ? Palette.FILM_ROOM : Palette.PAPER, settings.darkProperty());
+        getStylesheets()
+                .add(Workbench.class
+                        .getResource("/farglass/desktop/far-glass.css")
+                        .toExternalForm());
+        getStyleClass().add("workbench");
+        settings.darkProperty().addListener(change -> dress());
+        settings.textPercentProperty().addListener(change -> dress());
+        dress();
+        welcome("");
+    }
+
+    private void dress() {
+        getStyleClass().removeAll("film-room", "paper");
+        getStyleClass().add(settings.darkProperty().get() ? "film-room" : "paper");
+        setStyle("-fx-font-size: %.2fpx;"
+                .formatted(14.0 * settings.textPercentProperty().get() / 100));
+    }
+
+    private void welcome(String problem) {
+        closeLibrary();
+        getChildren().setAll(new Welcome(this, choosers, problem));
+    }
+
+    /** Opens a library in the place of the one now open. What is wrong with it is said in the window. */
+    public void open(Path path) {
+        take(path, () -> Library.open(path, clock, who));
+    }
+
+    /** Makes a new library in the place of the one now open. */
+    public void create(Path path) {
+        take(path, () -> Library.create(path, clock, who));
+    }
+
+    private void take(Path path, java.util.function.Supplier<Library> opening) {
+        closeLibrary();
+        try {
+            Library library = opening.get();
+            try {
+                show(library);
+            } catch (RuntimeException e) {
+                library.close();
+                throw e;
+            }
+        } catch (LibraryException.Damaged e) {
+            Sheets sheets = overWelcome();
+            sheets.lay(LibrarySheets.damaged(path, e.getMessage(), clock, who, this));
+        } catch (LibraryException e) {
+            welcome(e.getMessage());
+        }
+    }
+
+    private Sheets overWelcome() {
+        Welcome below = new Welcome(this, choosers, "");
+        Sheets sheets = new Sheets(below);
+        getChildren().setAll(below, sheets);
+        return sheets;
+    }
+
+    private void show(Library library) {
+        Desk desk = new Desk(library, Lexicon.shipped(), screen);
+        Shell made = new Shell(desk, this, settings, choosers, palette);
+        shell = Optional.of(made);
+        getChildren().setAll(made);
+        made.begin();
+        library.readOnly().ifPresent(reason -> desk.say("Read only: " + reason));
+        if (library.readOnly().isEmpty()) {
+            desk.work()
+                    .start(
+                            "Making the day\u2019s backup",
+                            (progress, cancelled) -> library.backups().makeIfDue(library),
+                            made2 -> {},
+                            problem -> desk.say(problem.getMessage()));
+        }
+    }
+
+    /** {@return the places of the open library} */
+    public Optional<Shell> shell() {
+        return shell;
+    }
+
+    /** Closes the library; what was saved is on disk when this returns. */
+    public void closeLibrary() {
+        shell.ifPresent(Shell::close);
+        shell = Optional.empty();
+    }
+
+    Settings settings() {
+        return settings;
+    }
+
+    Clock clock() {
+        return clock;
+    }
+
+    /** Says in the welcome what happened to a library that is not open. */
+    void tell(String sentence) {
+        welcome(sentence);
+    }
+}

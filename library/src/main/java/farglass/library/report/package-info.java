@@ -1,0 +1,2 @@
+/** Pages to print or to send: HTML and PDF from the same source. */
+package farglass.library.report;
