@@ -20,6 +20,8 @@ public final class Films {
      * @throws FilmException if it cannot be opened
      */
     public static Film open(Path path, DoubleConsumer progress, BooleanSupplier cancelled) {
-        return VideoFile.open(path, progress, cancelled);
+        return path.toString().endsWith("." + PuppetFilm.ENDING)
+                ? PuppetFilm.open(path)
+                : VideoFile.open(path, progress, cancelled);
     }
 }

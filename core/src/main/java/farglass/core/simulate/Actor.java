@@ -36,7 +36,7 @@ import java.util.random.RandomGenerator;
 final class Actor {
     private static final long SECOND = 1_000_000;
     /** Between two things worth tagging, on average. Most of a match is quiet. */
-    private static final double QUIET_SECONDS = 11;
+    private static final double QUIET_SECONDS = 8;
     /** The form of the day moves the log-odds of every success of a bout by this much (SD). */
     private static final double FORM = 0.5;
     /** What even a careful analyst overlooks. */

@@ -4,12 +4,12 @@ import farglass.core.profile.Answer;
 import farglass.core.profile.Dossier;
 import farglass.core.profile.Figure;
 import farglass.core.study.Athlete;
+import farglass.desktop.parts.WrappingCell;
 import farglass.drawing.Palette;
 import java.util.Optional;
 import javafx.beans.value.ObservableValue;
 import javafx.collections.ListChangeListener;
 import javafx.scene.control.Label;
-import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
@@ -88,28 +88,27 @@ public final class DossierView extends BorderPane {
         }
     }
 
-    private static final class SightCell extends ListCell<DossierModel.Sight> {
+    private static final class SightCell extends WrappingCell<DossierModel.Sight> {
         private final Label when = new Label();
         private final Label words = new Label();
-        private final HBox line = new HBox(10, when, words);
 
         SightCell() {
+            this(new HBox(10));
+        }
+
+        private SightCell(HBox line) {
+            super(line);
+            line.getChildren().addAll(when, words);
             when.setMinWidth(54);
             when.getStyleClass().add("ledger-time");
             words.setWrapText(true);
             HBox.setHgrow(words, Priority.ALWAYS);
-            line.setPrefWidth(0);
-            setPrefWidth(0);
         }
 
         @Override
-        protected void updateItem(DossierModel.Sight sight, boolean empty) {
-            super.updateItem(sight, empty);
-            setGraphic(empty || sight == null ? null : line);
-            if (!empty && sight != null) {
-                when.setText(sight.when());
-                words.setText(sight.words());
-            }
+        protected void show(DossierModel.Sight sight) {
+            when.setText(sight.when());
+            words.setText(sight.words());
         }
     }
 

@@ -17,6 +17,8 @@ import javafx.scene.layout.GridPane;
 
 /** One figure as one line: its label, the glyph, the count, the interval, and what else is to be said. */
 final class FigureView extends ToggleButton {
+    private final GridPane line;
+
     FigureView(Figure figure, ObservableValue<Palette> palette) {
         getStyleClass().add("figure");
         setMaxWidth(Double.MAX_VALUE);
@@ -48,7 +50,30 @@ final class FigureView extends ToggleButton {
         label.setWrapText(true);
         setGraphic(line);
         setAccessibleText("%s: %s of %s".formatted(figure.label(), count.getText(), figure.denominator()));
-        line.prefWidthProperty().bind(widthProperty().subtract(16));
+        this.line = line;
+    }
+
+    /** A button would ask its content how high one long line is; here words wrap to the width. */
+    @Override
+    protected double computePrefHeight(double width) {
+        double room = width > 0 ? width : getWidth();
+        return snappedTopInset()
+                + line.prefHeight(Math.max(200, room - snappedLeftInset() - snappedRightInset()))
+                + snappedBottomInset();
+    }
+
+    @Override
+    protected void layoutChildren() {
+        line.resizeRelocate(
+                snappedLeftInset(),
+                snappedTopInset(),
+                getWidth() - snappedLeftInset() - snappedRightInset(),
+                getHeight() - snappedTopInset() - snappedBottomInset());
+    }
+
+    @Override
+    public javafx.geometry.Orientation getContentBias() {
+        return javafx.geometry.Orientation.HORIZONTAL;
     }
 
     /** Widths in em, so that they grow with the text. */

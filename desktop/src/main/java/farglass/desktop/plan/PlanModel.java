@@ -101,15 +101,19 @@ public final class PlanModel {
                 .collect(Collectors.joining(", "));
         int linked =
                 found.replies().stream().mapToInt(UsualAnswers.Reply::linked).sum();
-        return "%s %s, %d %s: %s. Linked by a person: %d of %d."
+        long seen = found.replies().stream()
+                .filter(reply -> reply.deed().isPresent())
+                .mapToInt(UsualAnswers.Reply::count)
+                .sum();
+        return "%s %s, %s: %s.%s"
                 .formatted(
                         desk.lexicon().label(found.attack()),
                         place(found.position(), found.role()),
-                        found.chances(),
-                        found.chances() == 1 ? "time" : "times",
+                        found.chances() == 1 ? "once" : found.chances() + " times",
                         replies,
-                        linked,
-                        found.chances());
+                        seen == 0 || linked == seen
+                                ? ""
+                                : " %d of %d linked by a person; the rest merely followed.".formatted(linked, seen));
     }
 
     String words(UsualAnswers.Danger danger) {

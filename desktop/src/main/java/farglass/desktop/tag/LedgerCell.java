@@ -1,13 +1,13 @@
 package farglass.desktop.tag;
 
 import farglass.desktop.parts.Drawn;
+import farglass.desktop.parts.WrappingCell;
 import farglass.drawing.Ink;
 import farglass.drawing.Palette;
 import javafx.beans.value.ObservableValue;
 import javafx.geometry.HPos;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
-import javafx.scene.control.ListCell;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
@@ -17,7 +17,7 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
 /** Shows one row of the ledger: the athlete under study left, the other right, time and thread between them. */
-final class LedgerCell extends ListCell<LedgerRow> {
+final class LedgerCell extends WrappingCell<LedgerRow> {
     private static final double GUTTER = 74;
 
     private final Label studied = new Label();
@@ -26,9 +26,13 @@ final class LedgerCell extends ListCell<LedgerRow> {
     private final Drawn thread;
     private final Label rung = new Label();
     private final HBox rungLine = new HBox(8);
-    private final VBox all = new VBox(2);
 
     LedgerCell(ObservableValue<Palette> palette) {
+        this(new VBox(1), palette);
+    }
+
+    private LedgerCell(VBox all, ObservableValue<Palette> palette) {
+        super(all);
         thread = new Drawn(palette);
         studied.setWrapText(true);
         other.setWrapText(true);
@@ -51,9 +55,6 @@ final class LedgerCell extends ListCell<LedgerRow> {
         rungLine.getChildren().addAll(left, rung, right);
         rungLine.managedProperty().bind(rungLine.visibleProperty());
         all.getChildren().addAll(columns, rungLine);
-        all.setMinWidth(0);
-        all.setPrefWidth(0);
-        setPrefWidth(0);
     }
 
     private static ColumnConstraints side(HPos towards) {
@@ -64,16 +65,7 @@ final class LedgerCell extends ListCell<LedgerRow> {
     }
 
     @Override
-    protected void updateItem(LedgerRow row, boolean empty) {
-        super.updateItem(row, empty);
-        setText(null);
-        setGraphic(empty || row == null ? null : all);
-        if (!empty && row != null) {
-            show(row);
-        }
-    }
-
-    private void show(LedgerRow row) {
+    protected void show(LedgerRow row) {
         boolean neutral = row.column() == LedgerRow.Column.NEUTRAL;
         String words = row.words() + (row.state() == LedgerRow.State.PENDING ? "  (saving\u2026)" : "");
         studied.setText(row.column() == LedgerRow.Column.STUDIED ? words : "");

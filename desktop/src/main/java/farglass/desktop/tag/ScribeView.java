@@ -2,19 +2,24 @@ package farglass.desktop.tag;
 
 import farglass.core.lexicon.Term;
 import javafx.collections.ListChangeListener;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
 /** The line one types into, what Enter would save, and how the words could be finished. */
 final class ScribeView extends VBox {
+    private static final double HINTS_HEIGHT = 136;
+
     private final TextField line = new TextField();
     private final FlowPane completions = new FlowPane(6, 2);
 
-    ScribeView(ScribeModel model) {
-        super(3);
+    /** @param picks stand above the line while it is empty; the meaning of its text stands there once it is not */
+    ScribeView(ScribeModel model, Node picks) {
+        super(4);
         getStyleClass().add("scribe");
         line.setId("scribe");
         line.setPromptText("Type what happens, such as: a knee cut left nearly knee");
@@ -25,12 +30,17 @@ final class ScribeView extends VBox {
         meaning.setId("meaning");
         meaning.setWrapText(true);
         meaning.getStyleClass().add("meaning");
-        meaning.setMinHeight(34);
         meaning.textProperty().bind(model.meaningProperty());
         completions.getStyleClass().add("completions");
-        completions.setMinHeight(24);
         model.completions().addListener((ListChangeListener<Term>) change -> show(model));
-        getChildren().addAll(line, meaning, completions);
+        VBox reading = new VBox(6, meaning, completions);
+        reading.visibleProperty().bind(model.textProperty().isNotEmpty());
+        picks.visibleProperty().bind(model.textProperty().isEmpty());
+        StackPane hints = new StackPane(picks, reading);
+        // One height for both, so that nothing jumps when typing begins.
+        hints.setMinHeight(HINTS_HEIGHT);
+        hints.setPrefHeight(HINTS_HEIGHT);
+        getChildren().addAll(hints, line);
     }
 
     private void show(ScribeModel model) {

@@ -313,14 +313,12 @@ public final class TagModel {
         return bout.get().map(desk::studied).orElse(Seat.A);
     }
 
-    /** {@return the referee's score at the instant now shown, the athlete under study first: "2 – 0"} */
-    public String board() {
+    /** {@return the referee's score for one of them at the instant now shown: "Runa 2 +1 adv"} */
+    public String board(Seat seat) {
         return bout.get()
-                .map(shown -> {
-                    Board board = Board.at(shown, boutMicros().orElse(Long.MAX_VALUE));
-                    return words(board.of(studied())) + "  \u2013  "
-                            + words(board.of(studied().other()));
-                })
+                .map(shown -> Phrase.firstName(shown, seat) + "  "
+                        + words(Board.at(shown, boutMicros().orElse(Long.MAX_VALUE))
+                                .of(seat)))
                 .orElse("");
     }
 

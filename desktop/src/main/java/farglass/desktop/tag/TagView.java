@@ -26,7 +26,8 @@ public final class TagView extends BorderPane {
     private final ListView<LedgerRow> ledger;
     private final Label studied = new Label();
     private final Label other = new Label();
-    private final Label board = new Label();
+    private final Label boardStudied = new Label();
+    private final Label boardOther = new Label();
     private final Label saved = new Label();
     private final Label empty = new Label();
     private final FilmView film;
@@ -34,7 +35,7 @@ public final class TagView extends BorderPane {
 
     public TagView(TagModel model, ObservableValue<Palette> palette) {
         this.model = model;
-        this.scribe = new ScribeView(model.scribe());
+        this.scribe = new ScribeView(model.scribe(), new PicksView(model));
         this.ledger = new ListView<>(model.rows());
         this.film = new FilmView(model.player());
         getStyleClass().add("tag");
@@ -50,7 +51,7 @@ public final class TagView extends BorderPane {
         model.boutProperty().addListener(change -> show());
         model.rows().addListener((ListChangeListener<LedgerRow>) change -> show());
         model.selectedProperty().addListener(change -> showSelection());
-        model.player().timeProperty().addListener(change -> board.setText(model.board()));
+        model.player().timeProperty().addListener(change -> showBoard());
         show();
     }
 
@@ -86,16 +87,17 @@ public final class TagView extends BorderPane {
         empty.setMouseTransparent(true);
         StackPane list = new StackPane(ledger, empty);
         VBox.setVgrow(list, Priority.ALWAYS);
-        VBox side = new VBox(6, names, list, new PicksView(model), scribe);
+        VBox side = new VBox(6, names, list, scribe);
         side.setPrefWidth(600);
         side.setMinWidth(420);
         return side;
     }
 
     private VBox screen() {
-        board.getStyleClass().add("board");
-        board.setId("board");
-        board.setMaxWidth(Double.MAX_VALUE);
+        boardStudied.getStyleClass().addAll("board", "studied");
+        boardOther.getStyleClass().addAll("board", "other");
+        boardStudied.setId("board");
+        HBox board = new HBox(24, boardStudied, boardOther);
         board.setAlignment(Pos.CENTER);
         VBox.setVgrow(film, Priority.ALWAYS);
         film.setMinSize(0, 0);
@@ -110,7 +112,7 @@ public final class TagView extends BorderPane {
         Seat seat = model.studied();
         studied.setText(bout.map(shown -> name(shown, seat)).orElse(""));
         other.setText(bout.map(shown -> name(shown, seat.other())).orElse(""));
-        board.setText(model.board());
+        showBoard();
         saved.setText(bout.isEmpty() ? "" : model.allSaved() ? "all saved" : "saving\u2026");
         empty.setVisible(bout.isEmpty() || model.rows().isEmpty());
         empty.setText(
@@ -125,6 +127,11 @@ public final class TagView extends BorderPane {
                                 : "This bout has no film. Moments can be tagged with a time in front, such as @1:05 knee cut. To add a film, press Ctrl+E.");
         scribe.line().setDisable(bout.isEmpty());
         showSelection();
+    }
+
+    private void showBoard() {
+        boardStudied.setText(model.board(model.studied()));
+        boardOther.setText(model.board(model.studied().other()));
     }
 
     private static String name(Bout bout, Seat seat) {

@@ -1,0 +1,129 @@
+package farglass.film;
+
+import farglass.core.bout.Seat;
+import farglass.core.script.Beat;
+import farglass.core.script.Call;
+import farglass.core.script.Pose;
+import farglass.core.script.Script;
+import farglass.core.script.ScriptFile;
+import java.io.IOException;
+import java.nio.charset.CharacterCodingException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Optional;
+
+/**
+ * A bout acted out by two puppets from its script: stands in for the camera in the demo. Any instant can be drawn by
+ * itself, and always looks the same.
+ */
+public final class PuppetFilm implements Film {
+    public static final String ENDING = "script";
+
+    private static final long FRAME_MICROS = 40_000;
+    /** How long the two take from one pose to the next. */
+    private static final double MOVE_SECONDS = 0.9;
+
+    private final Script script;
+    private final PuppetPainter painter;
+
+    PuppetFilm(Script script) {
+        this.script = script;
+        this.painter = new PuppetPainter(script.kitA(), script.kitB());
+    }
+
+    /**
+     * {@return the film of that script}
+     *
+     * @throws FilmException if the file is missing or no script
+     */
+    public static PuppetFilm open(Path path) {
+        if (!Files.isRegularFile(path)) {
+            throw new FilmException("There is no film at %s. It may have been moved or renamed: choose where it is now."
+                    .formatted(path));
+        }
+        try {
+            return new PuppetFilm(ScriptFile.parse(Files.readString(path)));
+        } catch (CharacterCodingException | IllegalArgumentException e) {
+            throw new FilmException(
+                    "%s is no puppet film that can be read (%s). Lay the demo anew with: far-glass demo --fresh"
+                            .formatted(path, e.getMessage()),
+                    e);
+        } catch (IOException e) {
+            throw new FilmException("%s cannot be read. Check that you may open it.".formatted(path), e);
+        }
+    }
+
+    @Override
+    public long lastMicros() {
+        return (script.leadMicros() + script.lengthMicros()) / FRAME_MICROS * FRAME_MICROS;
+    }
+
+    private long frame(long micros) {
+        return Math.max(0, Math.min(lastMicros(), micros)) / FRAME_MICROS * FRAME_MICROS;
+    }
+
+    @Override
+    public long after(long micros) {
+        return Math.min(lastMicros(), frame(micros) + FRAME_MICROS);
+    }
+
+    @Override
+    public long before(long micros) {
+        return Math.max(0, frame(micros) - FRAME_MICROS);
+    }
+
+    @Override
+    public Frame at(long micros) {
+        long shown = frame(micros);
+        long bout = shown - script.leadMicros();
+        int beat = beatAt(bout);
+        double since = (bout - script.beats().get(beat).atMicros()) / 1e6;
+        double share = Math.min(1, Math.max(0, since / MOVE_SECONDS));
+        Figures now = figures(script.beats().get(beat));
+        Figures from = beat == 0 ? now : figures(script.beats().get(beat - 1));
+        // Slow at both ends, as bodies move.
+        double eased = share * share * (3 - 2 * share);
+        double seconds = shown / 1e6;
+        return painter.paint(
+                shown,
+                from.a().towards(now.a(), eased).swaying(seconds, 0),
+                from.b().towards(now.b(), eased).swaying(seconds, 2.1),
+                top(script.beats().get(beat)),
+                script.beats().get(beat).pose(),
+                bout,
+                call(bout));
+    }
+
+    private int beatAt(long bout) {
+        int found = 0;
+        for (int i = 0; i < script.beats().size() && script.beats().get(i).atMicros() <= bout; i++) {
+            found = i;
+        }
+        return found;
+    }
+
+    private record Figures(Puppet a, Puppet b) {}
+
+    private static Seat top(Beat beat) {
+        return beat.top().orElse(Seat.A);
+    }
+
+    private static Figures figures(Beat beat) {
+        Pose pose = beat.pose();
+        Poses.Pair pair = beat.mirrored() ? Poses.of(pose).mirrored() : Poses.of(pose);
+        return top(beat) == Seat.A ? new Figures(pair.one(), pair.two()) : new Figures(pair.two(), pair.one());
+    }
+
+    /** A signal is held up for two and a half seconds. */
+    private Optional<Call> call(long bout) {
+        return script.calls().stream()
+                .filter(call -> call.atMicros() <= bout && bout < call.atMicros() + 2_500_000)
+                .reduce((first, second) -> second);
+    }
+
+    /** Holds nothing open. */
+    @Override
+    public void close() {
+        painter.rest();
+    }
+}
