@@ -53,6 +53,13 @@ final class FinishQuestion {
                         technique.key().equals(key) ? Optional.of(tapped(moment) ? TAP : "no tap") : Optional.empty());
     }
 
+    /** What was never seen has a bound; from very few tries that bound says nothing, and is left out. */
+    private static String noTap(Share ends) {
+        String tries = ends.chances() == 1 ? "no tap in the one try" : "no tap in %d tries".formatted(ends.chances());
+        double bound = Share.neverSeenBound(ends.effective());
+        return bound > 0.8 ? tries : "%s: under %s %%".formatted(tries, Words.percent(Math.ceil(100 * bound) / 100));
+    }
+
     static Answer answer(String athlete, Census census, Lexicon lexicon) {
         String question = "What do they finish with?";
         String name = Words.firstName(athlete);
@@ -80,13 +87,7 @@ final class FinishQuestion {
                     option.getValue(),
                     "tries at a submission",
                     which.evidence(option.getKey()),
-                    ends.successes() == 0
-                            ? "no tap in %d tries: under %s %%"
-                                    .formatted(
-                                            ends.chances(),
-                                            Words.percent(Math.min(
-                                                    1, Math.ceil(100 * Share.neverSeenBound(ends.effective())) / 100)))
-                            : "tap in " + Words.counted(ends)));
+                    ends.successes() == 0 ? noTap(ends) : "tap in " + Words.counted(ends)));
         }
         String sentence = "%s tried %d submissions and got the tap in %d; most often %s, %s."
                 .formatted(

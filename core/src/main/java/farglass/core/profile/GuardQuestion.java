@@ -72,10 +72,10 @@ final class GuardQuestion {
                     lasting(durations)));
         }
         Figure first = figures.get(0);
-        String sentence = "%s was underneath in a guard %d times; most often in %s, %s; %s."
+        String sentence = "%s was underneath in a guard %s; most often in %s, %s; %s."
                 .formatted(
                         Words.firstName(athlete),
-                        count.chances(),
+                        count.chances() == 1 ? "once" : count.chances() + " times",
                         Words.lower(first.label()),
                         Words.counted(first.share()),
                         first.note());

@@ -43,7 +43,9 @@ final class Words {
                 : String.join(", ", parts.subList(0, parts.size() - 1)) + " and " + parts.get(parts.size() - 1);
     }
 
+    /** {@return the label within a sentence; one with a name in it, such as De La Riva guard, stays as it is} */
     static String lower(String label) {
-        return label.substring(0, 1).toLowerCase(Locale.ROOT) + label.substring(1);
+        boolean holdsName = label.substring(1).chars().anyMatch(Character::isUpperCase);
+        return holdsName ? label : label.substring(0, 1).toLowerCase(Locale.ROOT) + label.substring(1);
     }
 }

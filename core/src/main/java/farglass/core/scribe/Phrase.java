@@ -1,6 +1,7 @@
 package farglass.core.scribe;
 
 import farglass.core.bout.Award;
+import farglass.core.bout.Became;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Certainty;
 import farglass.core.bout.Deed;
@@ -24,7 +25,11 @@ public final class Phrase {
         List<String> parts = new ArrayList<>();
         parts.add(deed(moment.deed(), lexicon));
         moment.telling().side().ifPresent(side -> parts.add(side(side, moment, bout, lexicon)));
-        moment.telling().became().ifPresent(became -> parts.add(became.label().replace('-', ' ')));
+        moment.telling()
+                .became()
+                // That it was shown is what naming it says already.
+                .filter(became -> became != Became.SHOWN)
+                .ifPresent(became -> parts.add(became.label().replace('-', ' ')));
         moment.telling()
                 .line()
                 .ifPresent(line -> parts.add(line.label() + (line.label().equals("past") ? "" : " line")));

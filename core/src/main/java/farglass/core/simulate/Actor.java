@@ -36,9 +36,11 @@ import java.util.random.RandomGenerator;
 final class Actor {
     private static final long SECOND = 1_000_000;
     /** Between two things worth tagging, on average. Most of a match is quiet. */
-    private static final double QUIET_SECONDS = 8;
+    private static final double QUIET_SECONDS = 6.5;
     /** The form of the day moves the log-odds of every success of a bout by this much (SD). */
     private static final double FORM = 0.5;
+    /** Two who know each other's game give little away: added to the log-odds of every success. */
+    private static final double WARY = -0.35;
     /** What even a careful analyst overlooks. */
     private static final double MISSED = 0.04;
 
@@ -128,7 +130,8 @@ final class Actor {
 
     private void perform(Seat seat, Option option) {
         Technique technique = lexicon.technique(option.technique()).orElseThrow();
-        double shift = sheets[seat.ordinal()].skill()
+        double shift = WARY
+                + sheets[seat.ordinal()].skill()
                 + form[seat.ordinal()]
                 - sheets[seat.other().ordinal()].skill()
                 - form[seat.other().ordinal()];
@@ -163,7 +166,8 @@ final class Actor {
 
     private Telling became(Technique technique, Option option, Telling telling, boolean works) {
         if (technique.to().isEmpty()) {
-            return works ? telling.withBecame(Became.SHOWN) : telling.withBecame(Became.ABANDONED);
+            boolean fought = technique.kind() == Kind.GRIP || technique.kind() == Kind.DEFENCE;
+            return telling.withBecame(works || !fought ? Became.SHOWN : Became.ABANDONED);
         }
         if (works) {
             return telling.withBecame(Became.HELD);

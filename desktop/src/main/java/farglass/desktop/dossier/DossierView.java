@@ -182,6 +182,9 @@ public final class DossierView extends BorderPane {
     }
 
     public void begin() {
-        answers.requestFocus();
+        athletes.getChildren().stream()
+                .filter(name -> name instanceof ToggleButton button && button.isSelected())
+                .findFirst()
+                .ifPresent(javafx.scene.Node::requestFocus);
     }
 }
