@@ -238,7 +238,7 @@ public final class ScribeLine {
 
     private Deed reached(Position position) {
         // Who is named with a guard plays it, from underneath; who is named with any other position has it.
-        boolean under = position.family().isGuard() || take("under") || take("bottom");
+        boolean under = take("under") | take("bottom") | position.family().isGuard();
         boolean above = take("on") | take("top");
         Optional<Seat> top =
                 position.hasTop() ? actor.map(seat -> under && !above ? seat.other() : seat) : Optional.empty();

@@ -30,6 +30,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
+import java.util.TreeMap;
 import java.util.random.RandomGenerator;
 
 /** Acts out one bout: who does what when, how it ends, what the referee gives, and what the camera sees. */
@@ -203,8 +204,11 @@ final class Actor {
     }
 
     private void answer(Seat seat, Moment attack) {
-        Map<String, Double> replies =
-                sheets[seat.ordinal()].answers().getOrDefault(attack.technique().orElseThrow(), Map.of());
+        Map<String, Double> replies = new TreeMap<>(
+                sheets[seat.ordinal()].answers().getOrDefault(attack.technique().orElseThrow(), Map.of()));
+        // The same attack comes from several places; not every answer to it exists in all of them.
+        replies.keySet()
+                .removeIf(reply -> !lexicon.technique(reply).orElseThrow().canStart(position, roleOf(seat)));
         if (replies.isEmpty() || random.nextDouble() < 0.2) {
             return;
         }

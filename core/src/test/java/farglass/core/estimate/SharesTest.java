@@ -1,0 +1,164 @@
+package farglass.core.estimate;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.OptionalDouble;
+import java.util.SplittableRandom;
+import org.junit.jupiter.api.Test;
+
+class SharesTest {
+    private static final Prior UNIFORM = new Prior(0.5, 2, 0, false);
+
+    private static List<BoutCount> single(int successes, int chances) {
+        List<BoutCount> bouts = new ArrayList<>(Collections.nCopies(successes, new BoutCount(1, 1, 1)));
+        bouts.addAll(Collections.nCopies(chances - successes, new BoutCount(1, 0, 1)));
+        return bouts;
+    }
+
+    @Test
+    void withAUniformPriorItIsTheTextbookPosterior() {
+        // Beta(1, 11) after 0 of 10: the quantiles have the closed form 1 - (1 - q)^(1/11).
+        Share share = Shares.yesOrNo(single(0, 10), UNIFORM, 0.1);
+        assertThat(share.point()).isCloseTo(1 - Math.pow(0.5, 1 / 11.0), within(1e-9));
+        assertThat(share.high95()).isCloseTo(1 - Math.pow(0.025, 1 / 11.0), within(1e-9));
+        assertThat(share.low80()).isCloseTo(1 - Math.pow(0.9, 1 / 11.0), within(1e-9));
+        // Mirrored: 10 of 10.
+        Share mirror = Shares.yesOrNo(single(10, 10), UNIFORM, 0.1);
+        assertThat(mirror.point()).isCloseTo(1 - share.point(), within(1e-9));
+        assertThat(mirror.low95()).isCloseTo(1 - share.high95(), within(1e-9));
+    }
+
+    @Test
+    void momentsOfOneBoutCountForLessThanMomentsOfTen() {
+        Share ten = Shares.yesOrNo(single(5, 10), UNIFORM, 0.3);
+        Share one = Shares.yesOrNo(List.of(new BoutCount(1, 5, 10)), UNIFORM, 0.3);
+        assertThat(ten.effective()).isCloseTo(10, within(1e-9));
+        assertThat(one.effective()).isCloseTo(10 / (1 + 9 * 0.3), within(1e-9));
+        assertThat(one.high95() - one.low95()).isGreaterThan(ten.high95() - ten.low95());
+        assertThat(one.chances()).isEqualTo(10);
+    }
+
+    @Test
+    void aWeightDiscountsTheLikelihoodAndNotTheCountShown() {
+        Share half = Shares.yesOrNo(List.of(new BoutCount(0.5, 1, 1), new BoutCount(0.5, 0, 1)), UNIFORM, 0);
+        assertThat(half.effective()).isCloseTo(1, within(1e-12));
+        assertThat(half.successes()).isEqualTo(1);
+        assertThat(half.chances()).isEqualTo(2);
+    }
+
+    @Test
+    void theOptionsOfOneQuestionAddUpToOne() {
+        List<BoutCount> a = List.of(new BoutCount(1, 3, 6), new BoutCount(0.4, 1, 2));
+        List<BoutCount> b = List.of(new BoutCount(1, 2, 6), new BoutCount(0.4, 1, 2));
+        List<BoutCount> c = List.of(new BoutCount(1, 1, 6), new BoutCount(0.4, 0, 2));
+        double sum = 0;
+        double[] means = {0.2, 0.5, 0.3};
+        int i = 0;
+        for (List<BoutCount> option : List.of(a, b, c)) {
+            sum += Shares.option(option, new Prior(means[i++], 3, 9, true), 0.2).point();
+        }
+        assertThat(sum).isCloseTo(1, within(1e-9));
+    }
+
+    @Test
+    void theIntervalsHoldTheTruthAsOftenAsTheySay() {
+        // Truths are drawn from the population the prior describes; then coverage is exact but for the drawing.
+        SplittableRandom random = new SplittableRandom(5);
+        int in80 = 0;
+        int in95 = 0;
+        int draws = 4000;
+        for (int i = 0; i < draws; i++) {
+            double truth = random.nextDouble();
+            int successes = 0;
+            int chances = 3 + random.nextInt(20);
+            for (int k = 0; k < chances; k++) {
+                successes += random.nextDouble() < truth ? 1 : 0;
+            }
+            Share share = Shares.yesOrNo(single(successes, chances), UNIFORM, 0);
+            in80 += share.low80() <= truth && truth <= share.high80() ? 1 : 0;
+            in95 += share.low95() <= truth && truth <= share.high95() ? 1 : 0;
+        }
+        assertThat(in80 / (double) draws).isCloseTo(0.80, within(0.02));
+        assertThat(in95 / (double) draws).isCloseTo(0.95, within(0.012));
+    }
+
+    @Test
+    void theSidePreferenceIsTheMassOnTheOneSide() {
+        assertThat(Shares.probabilityAbove(0.5, single(5, 10), UNIFORM, 0)).isCloseTo(0.5, within(1e-9));
+        // P(Beta(2, 1) > 1/2) = 1 - 1/4.
+        assertThat(Shares.probabilityAbove(0.5, single(1, 1), UNIFORM, 0)).isCloseTo(0.75, within(1e-9));
+    }
+
+    @Test
+    void whatWasNeverSeenHasTheExactBound() {
+        assertThat(Share.neverSeenBound(41)).isCloseTo(0.0705, within(0.0001));
+        assertThat(Share.neverSeenBound(1)).isCloseTo(0.95, within(1e-12));
+        assertThat(Share.neverSeenBound(0)).isEqualTo(1);
+        assertThatIllegalArgumentException().isThrownBy(() -> Share.neverSeenBound(Double.NaN));
+        assertThatIllegalArgumentException().isThrownBy(() -> Share.neverSeenBound(-1));
+    }
+
+    @Test
+    void endsInTheWrongOrderAreRefusedWithEachInItsPlace() {
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> new Share(0.1, 0.5, 0.4, 0.6, 0.7, 1, 2, 1, 2, OptionalDouble.empty(), 0))
+                .withMessageContaining("0.1, 0.5, 0.4, 0.6, 0.7, 1 of 2, 2.0 effective");
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> new Share(0, 0, Double.NaN, 1, 1, 0, 0, 0, 0, OptionalDouble.empty(), 0));
+    }
+
+    @Test
+    void fewOthersGiveAWeakPriorAndManyAlikeOnesTheCap() {
+        List<List<BoutCount>> seven = Collections.nCopies(7, single(5, 10));
+        assertThat(Prior.learned(seven, 0.25)).isEqualTo(new Prior(0.25, Prior.WEAK, 7, false));
+        Prior alike = Prior.learned(Collections.nCopies(30, single(3, 10)), 0.5);
+        assertThat(alike.comparable()).isTrue();
+        assertThat(alike.mean()).isCloseTo(0.3, within(0.01));
+        assertThat(alike.strength()).isEqualTo(Prior.CAP);
+    }
+
+    @Test
+    void aPopulationOfKnownSpreadIsRecognised() {
+        // Shares drawn from Beta(1, 1): strength 2.
+        SplittableRandom random = new SplittableRandom(9);
+        List<List<BoutCount>> athletes = new ArrayList<>();
+        for (int i = 0; i < 3000; i++) {
+            double truth = random.nextDouble();
+            int successes = 0;
+            for (int k = 0; k < 12; k++) {
+                successes += random.nextDouble() < truth ? 1 : 0;
+            }
+            athletes.add(single(successes, 12));
+        }
+        Prior prior = Prior.learned(athletes, 0.5);
+        assertThat(prior.mean()).isCloseTo(0.5, within(0.02));
+        assertThat(prior.strength()).isCloseTo(2, within(0.15));
+    }
+
+    @Test
+    void theLikenessOfMomentsOfABoutIsRecovered() {
+        // Each bout has its own share, Beta(a, a) round one half: the correlation is 1 / (2a + 1).
+        SplittableRandom random = new SplittableRandom(12);
+        List<List<BoutCount>> athletes = new ArrayList<>();
+        for (int athlete = 0; athlete < 400; athlete++) {
+            List<BoutCount> bouts = new ArrayList<>();
+            for (int bout = 0; bout < 6; bout++) {
+                double truth = 0.5 + 0.5 * (random.nextBoolean() ? 0.6 : -0.6);
+                int successes = 0;
+                for (int k = 0; k < 8; k++) {
+                    successes += random.nextDouble() < truth ? 1 : 0;
+                }
+                bouts.add(new BoutCount(1, successes, 8));
+            }
+            athletes.add(bouts);
+        }
+        // Shares 0.2 or 0.8: variance 0.09 of 0.25.
+        assertThat(Likeness.pooled(athletes)).isCloseTo(0.36, within(0.03));
+        assertThat(Likeness.pooled(List.of(single(3, 5)))).isEqualTo(Likeness.USUAL);
+    }
+}

@@ -1,0 +1,191 @@
+package farglass.core.notation;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import farglass.core.Bouts;
+import farglass.core.bout.Bout;
+import farglass.core.bout.Deed;
+import farglass.core.bout.Seat;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class BoutFileTest {
+    private static final String HEAD = "far-glass bout 1\nA: Juno\nB: Pip\n";
+
+    private static BoutFile.Reading read(String text) {
+        return BoutFile.parse(text, Bouts.LEXICON);
+    }
+
+    private static Diagnostic onlyError(String text) {
+        BoutFile.Reading reading = read(text);
+        assertThat(reading.bout()).isEmpty();
+        List<Diagnostic> errors =
+                reading.diagnostics().stream().filter(Diagnostic::error).toList();
+        assertThat(errors).hasSize(1);
+        return errors.get(0);
+    }
+
+    @Test
+    void everyWordOfTheGrammarIsReadAndPrintedAsTheSameBout() {
+        String text =
+                """
+                far-glass bout 1
+                id: b-1
+                # by hand
+                A: Maren Tolliver
+                A kit: white gi
+                A stands: left
+                A level: brown
+                B: Runa "the wall" Castellan
+                B kit: blue gi
+                B stands: right
+                kind: competition
+                event: Lantern Cup: open class
+                date: 2026-03-14
+                round: final
+                ruleset: points-with-advantages
+                uniform: gi
+                length: 6:00
+                film: films/lantern cup.mp4 from 0:12.5
+                film: second.mp4 from -0:03
+                covered: story 0:00 to 6:00 declared
+                covered: answers 0:00 to 2:00
+                result: A by submission kimura 4-2
+                whole: no
+                weather: rain; wind
+
+                # first exchange
+                0:14.6 B guard-pull; -> open-guard, A on top, worked out; held
+                0:20.000001 A knee-cut; side A left; nearly; line knee; unsure; private; note "legs; \\"hidden\\""; id cut
+                0:21 B frame; shown; answers cut; motive bait
+                0:30 - stop edge
+                0:41 - restart
+                1:00 A award 3 points
+                1:00 A award advantage
+                1:01 B award penalty
+                1:30 A "something like a hook"; hidden
+                1:31 A reached; -> standing
+                1:40 - mark; note "look again"
+                ? A kimura; side B right; stage tap
+                # the end
+                """;
+        BoutFile.Reading reading = read(text);
+        assertThat(reading.diagnostics()).isEmpty();
+        Bout bout = reading.bout().orElseThrow();
+        assertThat(bout.header().b().name()).isEqualTo("Runa \"the wall\" Castellan");
+        assertThat(bout.header().films()).hasSize(2);
+        assertThat(bout.header().films().get(1).startMicros()).isEqualTo(-3_000_000);
+        assertThat(bout.header().others()).containsEntry("weather", "rain; wind");
+        assertThat(bout.moments()).hasSize(12);
+        assertThat(bout.moments().get(1).telling().note()).contains("legs; \"hidden\"");
+        assertThat(bout.moments().get(1).atMicros()).hasValue(20_000_001);
+        assertThat(bout.comments()).hasSize(3);
+        String printed = BoutFile.print(bout);
+        assertThat(read(printed).bout()).contains(bout);
+        assertThat(BoutFile.print(read(printed).bout().orElseThrow())).isEqualTo(printed);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "0:10 A knee-cut; line elbow | 4 | a line",
+                "0:10 C knee-cut | 4 | who did it",
+                "ten A knee-cut | 4 | time",
+                "0:10 A award 12 points | 4 | what was given",
+                "0:10 A knee-cut; line knee held | 4 | semicolon",
+                "-0:10 A knee-cut | 4 | before the bout",
+                "0:10 A reached | 4 | needs a position",
+                "0:10 A knee-cut; answers m9 | 4 | no earlier moment",
+                "0:10 A knee-cut; side left | 4 | whose side",
+                "0:10 A ''''; held | 4 | words between its quotes",
+            })
+    void brokenGrammarIsRefusedWithLineAndWhatWasExpected(String line, int number, String expected) {
+        Diagnostic error = onlyError(HEAD + line.strip().replace("''''", "\"\"") + "\n");
+        assertThat(error.line()).isEqualTo(number);
+        assertThat(error.message()).contains(expected);
+    }
+
+    @Test
+    void theColumnPointsAtTheWord() {
+        Diagnostic error = onlyError(HEAD + "0:10 A knee-cut; line elbow\n");
+        assertThat(error.column()).isEqualTo("0:10 A knee-cut; line e".length());
+        assertThat(error.in("x.bout")).startsWith("x.bout:4:23:");
+    }
+
+    @Test
+    void severalErrorsAreAllNamed() {
+        BoutFile.Reading reading = read(HEAD + "0:10 C knee-cut\n0:20 A knee-cut\n0:15 A award much\n");
+        assertThat(reading.diagnostics()).extracting(Diagnostic::line).containsExactly(4, 6);
+    }
+
+    @Test
+    void timesOutOfOrderAreRefusedWithBothTimes() {
+        Diagnostic error = onlyError(HEAD + "0:20 A mark\n0:10 B mark\n");
+        assertThat(error.line()).isEqualTo(5);
+        assertThat(error.message()).contains("0:10").contains("0:20").contains("line 4");
+    }
+
+    @Test
+    void anUnknownWordIsKeptWithAWarningAndTheNearestWord() {
+        BoutFile.Reading reading = read(HEAD + "0:10 A kimora; held\n");
+        assertThat(reading.bout().orElseThrow().moments().get(0).deed()).isEqualTo(new Deed.Unnamed("kimora"));
+        assertThat(reading.diagnostics()).hasSize(1);
+        assertThat(reading.diagnostics().get(0).error()).isFalse();
+        assertThat(reading.diagnostics().get(0).message())
+                .contains("\"kimora\"")
+                .contains("\"kimura\"");
+    }
+
+    @Test
+    void anAliasInAnySpellingIsTheTechnique() {
+        Bout bout = read(HEAD + "0:10 A JUJI gatame\n0:20 A Knee Cut\n").bout().orElseThrow();
+        assertThat(bout.moments().get(1).technique()).contains("knee-cut");
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "",
+                "hello",
+                "far-glass bout 2\nA: x\nB: y\n",
+                "far-glass bout 1\nA: x\n",
+                "far-glass bout 1\nA: x\nA: y\nB: z\n",
+                "far-glass bout 1\nA: x\nB: y\ndate: 2026-02-30\n",
+                "far-glass bout 1\nA: x\nB: y\ncovered: story 2:00 to 1:00\n",
+                "far-glass bout 1\nA: x\nB: y\n0:10 A mark; id q\n0:11 A mark; id q\n"
+            })
+    void everyBrokenFileSaysSomethingAndGivesNoBout(String text) {
+        BoutFile.Reading reading = read(text);
+        assertThat(reading.bout()).isEmpty();
+        assertThat(reading.diagnostics()).isNotEmpty().allSatisfy(found -> {
+            assertThat(found.line()).isPositive();
+            assertThat(found.message()).isNotBlank();
+        });
+    }
+
+    @Test
+    void aFileWithoutAnIdIsTheSameBoutEachTimeItIsRead() {
+        String text = HEAD + "0:10 A mark\n";
+        assertThat(read(text).bout().orElseThrow().id())
+                .isEqualTo(read(text).bout().orElseThrow().id());
+        assertThat(read(text).bout().orElseThrow().id())
+                .isNotEqualTo(read(text + "0:11 A mark\n").bout().orElseThrow().id());
+    }
+
+    @Test
+    void windowsLineEndsAndAByteOrderMarkChangeNothing() {
+        String text = HEAD + "0:10 B mark\n";
+        Bout bout = read("\uFEFF" + text.replace("\n", "\r\n")).bout().orElseThrow();
+        assertThat(bout.moments().get(0).actor()).contains(Seat.B);
+    }
+
+    @Test
+    void aMillionLinesOfNoiseStopAtAHundredErrors() {
+        BoutFile.Reading reading = read(HEAD + "nonsense here\n".repeat(1_000_000));
+        assertThat(reading.diagnostics()).hasSize(100);
+    }
+}

@@ -1,0 +1,150 @@
+package farglass.core.profile;
+
+import static farglass.core.Bouts.LEXICON;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import farglass.core.Bouts;
+import farglass.core.bout.Bout;
+import farglass.core.study.Weighing;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+class DossierTest {
+    private static final int START = 0;
+    private static final int GUARD = 1;
+    private static final int PASS = 2;
+    private static final int FINISH = 3;
+
+    private static Answer answer(int question, Bout... bouts) {
+        return Dossier.of("Juno", List.of(bouts), Weighing.ALIKE, LEXICON)
+                .answers()
+                .get(question);
+    }
+
+    private static Figure figure(Answer answer, String label) {
+        return answer.figures().stream()
+                .filter(figure -> figure.label().equals(label))
+                .findFirst()
+                .orElseThrow(() -> new AssertionError(label + " among "
+                        + answer.figures().stream().map(Figure::label).toList()));
+    }
+
+    @Test
+    void visitsTriesAndSuccessesAreThreeNumbers() {
+        Bout bout = Bouts.of(
+                "0:10 B guard-pull; held",
+                "0:20 A knee-cut; side A left; line knee",
+                "0:30 A knee-cut; side A left; nearly; line hip",
+                "0:40 A toreando; side A right; held",
+                "0:50 B hip-escape; held",
+                "1:00 A knee-cut; side A left; line knee; motive feint");
+        Answer passing = answer(PASS, bout);
+        Figure passes = figure(passing, "Passes");
+        assertThat(passes.share().chances()).isEqualTo(3);
+        assertThat(passes.share().successes()).isEqualTo(1);
+        assertThat(passes.evidence())
+                .extracting(sight -> sight.moment().orElseThrow())
+                .containsExactly("m4");
+        assertThat(figure(passing, "To the own left").share().successes()).isEqualTo(2);
+        assertThat(figure(passing, "Deepest line: hip").share().successes()).isEqualTo(1);
+        assertThat(figure(passing, "From open guard").share().chances()).isEqualTo(3);
+        assertThat(passing.sentence()).contains("tried to pass 3 times and passed in 1 of 3");
+    }
+
+    @Test
+    void whatWasNotWatchedIsNotCountedAndNotCalledNever() {
+        Bout unwatched = Bouts.parsed("", "0:10 B guard-pull; held", "0:20 A knee-cut; held");
+        Bout half = Bouts.parsed("covered: story 0:00 to 0:15\n", "0:10 B guard-pull; held", "0:20 A knee-cut; held");
+        Bout highlights = Bouts.parsed(
+                "whole: no\ncovered: story 0:00 to 1:00\n", "0:10 B guard-pull; held", "0:20 A knee-cut; held");
+        for (Bout bout : new Bout[] {unwatched, half, highlights}) {
+            assertThat(answer(PASS, bout).figures()).isEmpty();
+            assertThat(answer(PASS, bout).sentence())
+                    .contains("Too little film")
+                    .contains("not the same as never");
+        }
+    }
+
+    @Test
+    void theFirstCommitmentFromStandingIsTheStart() {
+        Bout pulls = Bouts.of("0:05 A collar-grip", "0:10 A guard-pull; held", "0:20 B single-leg");
+        Bout waits =
+                Bouts.parsed("id: w\ncovered: story 0:00 to 5:00\n", "0:10 B single-leg; nearly", "0:20 A guard-pull");
+        Bout late = Bouts.parsed("id: l\ncovered: story 1:00 to 5:00\n", "1:10 A guard-pull");
+        Answer start = answer(START, pulls, waits, late);
+        assertThat(figure(start, "Pulls guard first").share().successes()).isEqualTo(1);
+        assertThat(figure(start, "Lets the other begin").share().chances()).isEqualTo(2);
+    }
+
+    @Test
+    void guardsAreCountedByVisitAndTimedWithoutStoppages() {
+        Bout bout = Bouts.of(
+                "0:10 A closed-guard-pull; held",
+                "0:30 - stop edge",
+                "0:50 - restart; -> closed-guard, B on top",
+                "1:00 A hip-bump-sweep; held");
+        Figure closed = figure(answer(GUARD, bout), "Closed guard");
+        assertThat(closed.share().chances()).isEqualTo(1);
+        assertThat(closed.note()).contains("30 s");
+        assertThat(closed.evidence().get(0).moment()).contains("m1");
+    }
+
+    @Test
+    void aFinishHasItsTriesAndItsTaps() {
+        Bout bout = Bouts.of(
+                "0:10 A reached; -> mount, A on top",
+                "0:20 A cross-collar-choke; stage threat",
+                "0:30 A cross-collar-choke; stage deep",
+                "0:40 A armbar; stage escaped",
+                "0:50 A cross-collar-choke; stage tap");
+        Answer finishes = answer(FINISH, bout);
+        assertThat(figure(finishes, "Tries that end in a tap").share().successes())
+                .isEqualTo(1);
+        assertThat(figure(finishes, "Tries that end in a tap").share().chances())
+                .isEqualTo(4);
+        assertThat(finishes.figures().get(1).share().successes()).isEqualTo(3);
+        assertThat(finishes.figures().get(1).note()).contains("tap in 1 of 3");
+    }
+
+    @Test
+    void figuresAreTheSameForBothSeats() {
+        Bout asA = Bouts.of("0:10 B guard-pull; held", "0:20 A knee-cut; side A left; held");
+        Bout asB = farglass.core.notation.BoutFile.parse(
+                        "far-glass bout 1\nA: Pip\nB: Juno\ncovered: story 0:00 to 10:00\n"
+                                + "0:10 A guard-pull; held\n0:20 B knee-cut; side B left; held\n",
+                        LEXICON)
+                .bout()
+                .orElseThrow();
+        assertThat(figure(answer(PASS, asA), "To the own left").share())
+                .isEqualTo(figure(answer(PASS, asB), "To the own left").share());
+    }
+
+    @Test
+    void withEightOthersTheComparisonStandsBesideTheFigure() {
+        List<Bout> bouts = new ArrayList<>();
+        for (int i = 0; i < 9; i++) {
+            bouts.add(farglass.core.notation.BoutFile.parse(
+                            "far-glass bout 1\nid: o%d\nA: Other%d\nB: Foe%d\ncovered: story 0:00 to 9:00\n0:10 B guard-pull; held\n"
+                                            .formatted(i, i, i)
+                                    + "0:20 A knee-cut; side A right; line knee\n".repeat(1)
+                                    + "0:30 A toreando; side A right; line knee\n",
+                            LEXICON)
+                    .bout()
+                    .orElseThrow());
+        }
+        for (int i = 0; i < 6; i++) {
+            bouts.add(Bouts.parsed(
+                    "id: j%d\ncovered: story 0:00 to 9:00\n".formatted(i),
+                    "0:10 B guard-pull; held",
+                    "0:20 A knee-cut; side A left; line knee",
+                    "0:30 A knee-cut; side A left; line knee"));
+        }
+        Answer passing =
+                Dossier.of("Juno", bouts, Weighing.ALIKE, LEXICON).answers().get(PASS);
+        Figure left = figure(passing, "To the own left");
+        assertThat(left.share().population().orElseThrow()).isCloseTo(0, within(0.05));
+        assertThat(left.note()).contains("preference for the own left").contains("more than the other");
+    }
+}

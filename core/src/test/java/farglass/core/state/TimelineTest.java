@@ -1,0 +1,107 @@
+package farglass.core.state;
+
+import static farglass.core.Bouts.LEXICON;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import farglass.core.Bouts;
+import farglass.core.bout.Bout;
+import farglass.core.bout.Seat;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+
+class TimelineTest {
+    private static Timeline of(Bout bout) {
+        return Timeline.of(bout, LEXICON);
+    }
+
+    @Test
+    void whatTheRulesOfTheSportSettleIsWorkedOut() {
+        Timeline timeline =
+                of(Bouts.of("0:10 A guard-pull; held", "0:30 B knee-cut; held", "0:50 A hip-escape; threatened"));
+        assertThat(timeline.visits())
+                .extracting(visit -> visit.stand().position().key())
+                .containsExactly("standing", "open-guard", "side-control");
+        assertThat(timeline.visits().get(1).stand().top()).contains(Seat.B);
+        assertThat(timeline.visits().get(1).playedSeconds()).isCloseTo(20, within(1e-9));
+        assertThat(timeline.findings()).isEmpty();
+    }
+
+    @Test
+    void aTryThatDidNotHoldMovesNobody() {
+        Timeline timeline = of(Bouts.of("0:10 A single-leg; nearly", "0:20 A single-leg"));
+        assertThat(timeline.visits()).hasSize(1);
+        assertThat(timeline.visits().get(0).openEnd()).isTrue();
+    }
+
+    @Test
+    void stoppedTimeIsNotPlayedAndARestartIsStanding() {
+        Timeline timeline =
+                of(Bouts.of("0:10 A guard-pull; held", "0:30 - stop edge", "0:50 - restart", "1:00 B award penalty"));
+        Visit guard = timeline.visits().get(1);
+        assertThat(guard.playedSeconds()).isCloseTo(20, within(1e-9));
+        assertThat(guard.toMicros() - guard.fromMicros()).isEqualTo(40_000_000);
+        assertThat(timeline.at(55_000_000).position().key()).isEqualTo("standing");
+    }
+
+    @Test
+    void aRestartInPlaceStaysWhereItWas() {
+        Timeline timeline = of(Bouts.of(
+                "0:10 A reached; -> mount, A on top", "0:30 - stop edge", "0:50 - restart; -> mount, A on top"));
+        assertThat(timeline.at(60_000_000).position().key()).isEqualTo("mount");
+    }
+
+    @Test
+    void aScrambleIsCreditedToNobody() {
+        Timeline timeline = of(Bouts.of("0:10 A reached; -> mount, A on top", "0:20 - reached; -> scramble"));
+        assertThat(timeline.at(30_000_000).top()).isEmpty();
+        assertThat(timeline.visits().get(1).playedSeconds()).isCloseTo(10, within(1e-9));
+    }
+
+    @Test
+    void aFilmThatStartsLateHasNoStandingBeforeItsFirstMoment() {
+        Timeline timeline = of(Bouts.parsed("covered: story 1:00 to 6:00\n", "1:10 A reached; -> mount, A on top"));
+        assertThat(timeline.at(0).position().key()).isEqualTo("not-visible");
+        assertThat(timeline.visits().get(0).openStart()).isTrue();
+    }
+
+    @Test
+    void whatCannotStartThereIsAFinding() {
+        Timeline timeline = of(Bouts.of("0:10 A guard-pull; held", "0:20 A knee-cut; held"));
+        assertThat(timeline.findings()).hasSize(1);
+        assertThat(timeline.findings().get(0).sentence())
+                .contains("Knee cut")
+                .contains("open guard")
+                .contains("underneath");
+        assertThat(of(Bouts.of("0:10 A reached; -> mount")).findings().get(0).sentence())
+                .contains("needs somebody on top");
+    }
+
+    @Test
+    void theTideOfOneIsTheMirrorOfTheOthers() {
+        Bout bout = Bouts.of(
+                "0:10 A guard-pull; held",
+                "0:20 B knee-cut; line knee",
+                "0:30 B knee-cut; held",
+                "0:40 B kimura; stage deep",
+                "0:50 A reached; -> mount, A on top");
+        Timeline timeline = of(bout);
+        for (Ladder ladder : Ladder.values()) {
+            Tide ours = Tide.of(bout, timeline, LEXICON, Seat.A, ladder);
+            Tide theirs = Tide.of(bout, timeline, LEXICON, Seat.B, ladder);
+            for (long at = 0; at < 60_000_000; at += 1_000_000) {
+                assertThat(ours.at(at)).isCloseTo(-theirs.at(at), within(1e-12)).isBetween(-1.0, 1.0);
+            }
+        }
+        assertThat(Tide.of(bout, timeline, LEXICON, Seat.B, Ladder.POINTS).points())
+                .filteredOn(Tide.Point::rung)
+                .hasSize(2);
+    }
+
+    @Test
+    void aDeletedAnswerLeavesNoDanglingLink() {
+        Bout bout = Bouts.of("0:10 A single-leg; nearly", "0:12 B sprawl; answers m1")
+                .without("m1");
+        assertThat(bout.moments().get(0).telling().answers()).isEqualTo(Optional.empty());
+    }
+}
