@@ -3,6 +3,7 @@ package farglass.desktop.desk;
 import java.util.concurrent.Executor;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
@@ -93,9 +94,15 @@ public final class Work implements AutoCloseable {
         }
     }
 
+    /** Asks every task to stop, and gives them a moment to put away what they hold. */
     @Override
     public void close() {
         jobs.forEach(Job::cancel);
         hands.shutdown();
+        try {
+            hands.awaitTermination(2, TimeUnit.SECONDS);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
     }
 }

@@ -150,8 +150,10 @@ public final class ScribeModel {
 
     void edit(Moment moment) {
         edited = Optional.of(moment);
-        text.set(ScribeLine.written(
-                moment, tag.boutProperty().get().orElseThrow(), tag.desk().lexicon()));
+        String written = ScribeLine.written(
+                moment, tag.boutProperty().get().orElseThrow(), tag.desk().lexicon());
+        // Room for the next word, so that one can go on typing.
+        text.set(written + " ");
     }
 
     /** Empties the line; a moment that was being changed stays as it was. */

@@ -40,6 +40,8 @@ final class TransportView extends HBox {
         clock.setMinWidth(Region.USE_PREF_SIZE);
         player.timeProperty().addListener(change -> clock.setText(clock(model)));
         model.boutProperty().addListener(change -> clock.setText(clock(model)));
+        // A film that arrives shows its first frame without the time having moved.
+        player.lastProperty().addListener(change -> clock.setText(clock(model)));
         Region between = new Region();
         HBox.setHgrow(between, Priority.ALWAYS);
         getChildren()

@@ -1,0 +1,149 @@
+package farglass.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import farglass.core.simulate.Cast;
+import farglass.library.Library;
+import java.io.ByteArrayOutputStream;
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** The work without a window. */
+class CommandTest {
+    @TempDir
+    Path folder;
+
+    private final PrintStream out = System.out;
+    private final PrintStream err = System.err;
+    private final ByteArrayOutputStream told = new ByteArrayOutputStream();
+
+    @BeforeEach
+    void listen() {
+        PrintStream both = new PrintStream(told, true, StandardCharsets.UTF_8);
+        System.setOut(both);
+        System.setErr(both);
+    }
+
+    @AfterEach
+    void stopListening() {
+        System.setOut(out);
+        System.setErr(err);
+    }
+
+    private int run(String... arguments) {
+        told.reset();
+        return FarGlass.execute(arguments);
+    }
+
+    private String words() {
+        return told.toString(StandardCharsets.UTF_8);
+    }
+
+    private Path demo() throws Exception {
+        Path path = folder.resolve("demo.farglass");
+        DemoLibrary.lay(path, Home.clock());
+        return path;
+    }
+
+    @Test
+    void theDemoHasADossierWhoseNumbersPointAtMoments() throws Exception {
+        Path demo = demo();
+        assertThat(run("profile", "--library", demo.toString(), "--athlete", Cast.OPPONENTS.get(0), "--json"))
+                .isZero();
+        JsonNode dossier = new ObjectMapper().readTree(words());
+        assertThat(dossier.path("known").asInt()).isEqualTo(6);
+        assertThat(dossier.path("watched").asInt()).isEqualTo(5);
+        assertThat(dossier.path("answers")).hasSize(4);
+        dossier.findParents("evidence").forEach(figure -> assertThat(figure.path("evidence"))
+                .as(figure.path("label").asText())
+                .hasSize(figure.path("successes").asInt()));
+        assertThat(run("profile", "--library", demo.toString(), "--athlete", "Nobody"))
+                .isEqualTo(1);
+        assertThat(words()).contains("no athlete named Nobody").contains(Cast.OURS);
+    }
+
+    @Test
+    void whatIsExportedIsImportedIntoAnotherLibraryAsItWas() throws Exception {
+        Path demo = demo();
+        Path files = folder.resolve("out");
+        assertThat(run("export", "--library", demo.toString(), "--out", files.toString(), "--full"))
+                .isZero();
+        List<String> arguments = new java.util.ArrayList<>(
+                List.of("import", "--library", folder.resolve("other.farglass").toString()));
+        try (Stream<Path> written = Files.list(files)) {
+            written.map(Path::toString).forEach(arguments::add);
+        }
+        assertThat(run(arguments.toArray(String[]::new))).as(words()).isZero();
+        try (Library first = Library.open(demo, Home.clock(), "t");
+                Library second = Library.open(folder.resolve("other.farglass"), Home.clock(), "t")) {
+            assertThat(second.contents().bouts().equals(first.contents().bouts()))
+                    .isTrue();
+        }
+    }
+
+    @Test
+    void checkNamesErrorsWarningsAndDoubts() throws Exception {
+        Path file = Files.writeString(
+                folder.resolve("x.bout"),
+                "far-glass bout 1\nA: Juno\nB: Pip\ncovered: story 0:00 to 1:00\n0:10 A guard-pull; held\n0:20 A knee-cut; held\n0:30 B zzz\n");
+        assertThat(run("check", file.toString())).isZero();
+        assertThat(words())
+                .contains("warning: ")
+                .contains("\"zzz\"")
+                .contains("doubt: ")
+                .contains("at 0:20.0");
+        Files.writeString(file, "far-glass bout 1\nA: Juno\n");
+        assertThat(run("check", "--json", file.toString())).isEqualTo(1);
+        assertThat(new ObjectMapper().readTree(words()).get(0).path("kind").asText())
+                .isEqualTo("error");
+    }
+
+    @Test
+    void aLibraryThatIsOpenElsewhereIsReadButNotWritten() throws Exception {
+        Path demo = demo();
+        Path file = Files.writeString(folder.resolve("x.bout"), "far-glass bout 1\nA: Juno\nB: Pip\n0:10 A mark\n");
+        try (Library open = Library.open(demo, Home.clock(), "t")) {
+            assertThat(open.readOnly()).isEmpty();
+            assertThat(run("import", "--library", demo.toString(), file.toString()))
+                    .isEqualTo(3);
+            assertThat(words()).contains("open in another Far Glass");
+            assertThat(run("profile", "--library", demo.toString(), "--athlete", Cast.OURS))
+                    .isZero();
+        }
+        assertThat(run("import", "--library", demo.toString(), "--preview", file.toString()))
+                .isZero();
+        assertThat(words()).contains("nothing was imported");
+        assertThat(run("import", "--library", demo.toString(), file.toString())).isZero();
+    }
+
+    @Test
+    void wrongUsageSaysHow() {
+        assertThat(run("profile")).isEqualTo(2);
+        assertThat(words()).contains("--library");
+        assertThat(run("profile", "--library", folder.resolve("none.farglass").toString(), "--athlete", "x"))
+                .isEqualTo(1);
+        assertThat(words()).contains("There is no library at");
+    }
+
+    @Test
+    void aDemoLaidAnewKeepsTheOldOne() throws Exception {
+        Path demo = demo();
+        byte[] before = Files.readAllBytes(demo);
+        Path aside = DemoLibrary.setAside(demo, Home.clock());
+        DemoLibrary.lay(demo, Home.clock());
+        assertThat(Files.readAllBytes(aside)).isEqualTo(before);
+        assertThat(folder.resolve("films")).isDirectoryContaining("glob:**.script");
+        DemoLibrary.removeFolder(folder.resolve("films"));
+        assertThat(folder.resolve("films")).doesNotExist();
+    }
+}

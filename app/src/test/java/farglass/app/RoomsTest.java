@@ -1,0 +1,82 @@
+package farglass.app;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchRule;
+
+/** The arrows between the rooms; lives in app, the one room that sees all the others. */
+@AnalyzeClasses(packages = "farglass", importOptions = ImportOption.DoNotIncludeTests.class)
+class RoomsTest {
+    @ArchTest
+    static final ArchRule arrowsPointOneWay = layeredArchitecture()
+            .consideringOnlyDependenciesInLayers()
+            .layer("app")
+            .definedBy("farglass.app..")
+            .layer("desktop")
+            .definedBy("farglass.desktop..")
+            .layer("library")
+            .definedBy("farglass.library..")
+            .layer("film")
+            .definedBy("farglass.film..")
+            .layer("core")
+            .definedBy("farglass.core..")
+            .layer("drawing")
+            .definedBy("farglass.drawing..")
+            .whereLayer("core")
+            .mayNotAccessAnyLayer()
+            .whereLayer("drawing")
+            .mayOnlyAccessLayers("core")
+            .whereLayer("library")
+            .mayOnlyAccessLayers("drawing", "core")
+            .whereLayer("film")
+            .mayOnlyAccessLayers("core")
+            .whereLayer("desktop")
+            .mayOnlyAccessLayers("library", "film", "drawing", "core");
+
+    @ArchTest
+    static final ArchRule noPackagesInACircle =
+            slices().matching("farglass.(*).(*)..").should().beFreeOfCycles();
+
+    @ArchTest
+    static final ArchRule coreKnowsNoScreenFileOrDatabase = noClasses()
+            .that()
+            .resideInAnyPackage("farglass.core..", "farglass.drawing..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage("javafx..", "java.awt..", "java.sql..", "java.nio.file..", "com.fasterxml..");
+
+    /** Editing a tag must never change the film: what shows it reads the script, and nothing that tags can. */
+    @ArchTest
+    static final ArchRule onlyTheFilmReadsTheScript = noClasses()
+            .that()
+            .resideOutsideOfPackages("farglass.core.script..", "farglass.core.simulate..", "farglass.film..")
+            .and()
+            .haveSimpleNameNotStartingWith("DemoLibrary")
+            .should()
+            .dependOnClassesThat()
+            .resideInAPackage("farglass.core.script..");
+
+    @ArchTest
+    static final ArchRule theFilmKnowsNoMoments = noClasses()
+            .that()
+            .resideInAnyPackage("farglass.film..", "farglass.core.script..")
+            .should()
+            .dependOnClassesThat()
+            .haveFullyQualifiedName("farglass.core.bout.Moment")
+            .orShould()
+            .dependOnClassesThat()
+            .haveFullyQualifiedName("farglass.core.bout.Bout");
+
+    @ArchTest
+    static final ArchRule aViewModelKnowsNoNode = noClasses()
+            .that()
+            .haveSimpleNameEndingWith("Model")
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage("javafx.scene..", "javafx.stage..");
+}

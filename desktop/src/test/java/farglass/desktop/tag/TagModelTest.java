@@ -1,0 +1,238 @@
+package farglass.desktop.tag;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import farglass.core.bout.Bout;
+import farglass.core.bout.FilmLink;
+import farglass.core.bout.Moment;
+import farglass.core.lexicon.Lexicon;
+import farglass.core.notation.BoutFile;
+import farglass.desktop.desk.Desk;
+import farglass.desktop.desk.Settings;
+import farglass.desktop.screening.Player;
+import farglass.film.Film;
+import farglass.film.Frame;
+import farglass.library.Library;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** Tagging without a window: properties and a library, no node. */
+class TagModelTest {
+    @TempDir
+    Path folder;
+
+    private final ExecutorService screen = Executors.newSingleThreadExecutor();
+    private Desk desk;
+    private Player player;
+    private TagModel model;
+    private Settings settings;
+
+    private static final class Blank implements Film {
+        @Override
+        public long lastMicros() {
+            return 100_000_000;
+        }
+
+        @Override
+        public Frame at(long micros) {
+            return new Frame(micros, 1, 1, new int[1]);
+        }
+
+        @Override
+        public long after(long micros) {
+            return micros + 40_000;
+        }
+
+        @Override
+        public long before(long micros) {
+            return micros - 40_000;
+        }
+
+        @Override
+        public void close() {}
+    }
+
+    @BeforeEach
+    void open() throws Exception {
+        Bout bout = BoutFile.parse(
+                        "far-glass bout 1\nid: b\nA: Juno\nB: Pip\n0:10 A guard-pull; held\n0:12 B stand-off; answers m1\n",
+                        Lexicon.shipped())
+                .bout()
+                .orElseThrow();
+        Library library = Library.create(folder.resolve("l.farglass"), Clock.systemUTC(), "t");
+        library.act("Add", edit -> edit.put(bout));
+        desk = new Desk(library, Lexicon.shipped(), screen);
+        player = new Player(Runnable::run, Runnable::run);
+        settings = Settings.read(folder.resolve("none"));
+        model = new TagModel(desk, player, settings);
+        onScreen(() -> desk.show(new Desk.Spot("b", Optional.empty())));
+    }
+
+    @AfterEach
+    void close() throws Exception {
+        desk.close();
+        screen.shutdown();
+    }
+
+    private void onScreen(Runnable work) throws Exception {
+        screen.submit(work).get(20, TimeUnit.SECONDS);
+    }
+
+    /** Waits until the write that was begun is on disk and shown. */
+    private void settle() throws Exception {
+        desk.write("nothing", edit -> {}).get(20, TimeUnit.SECONDS);
+        onScreen(() -> {});
+    }
+
+    private void film() throws Exception {
+        onScreen(() -> {
+            Bout bout = model.boutProperty().get().orElseThrow();
+            desk.write(
+                    "Film",
+                    edit -> edit.put(bout.with(bout.header().withFilms(List.of(new FilmLink("x.mp4", 2_000_000))))));
+        });
+        settle();
+        onScreen(() -> player.show(Optional.of(new Blank())));
+    }
+
+    private Moment typed(String text) throws Exception {
+        onScreen(() -> {
+            model.scribe().textProperty().set(text.substring(0, 1));
+            model.scribe().textProperty().set(text);
+            model.scribe().commit();
+        });
+        List<LedgerRow> rows = List.copyOf(model.rows());
+        assertThat(rows)
+                .anyMatch(row ->
+                        row.state() == LedgerRow.State.PENDING || row.moment().isPresent());
+        settle();
+        return model.boutProperty().get().orElseThrow().moments().stream()
+                .reduce((first, second) -> second)
+                .orElseThrow();
+    }
+
+    @Test
+    void aMomentIsPendingFirstAndSavedOnceItIsOnDisk() throws Exception {
+        film();
+        onScreen(() -> {
+            player.seek(22_000_000);
+            model.scribe().textProperty().set("b knee cut");
+            model.scribe().commit();
+            assertThat(model.rows())
+                    .filteredOn(row -> row.state() == LedgerRow.State.PENDING)
+                    .hasSize(1);
+        });
+        settle();
+        assertThat(model.rows())
+                .allMatch(row -> row.state() == LedgerRow.State.SAVED)
+                .hasSize(3);
+        assertThat(desk.library().bout("b").orElseThrow().moments()).hasSize(3);
+    }
+
+    @Test
+    void theInstantIsWhenTypingBeganLessTheLagAtTheFilmsSpeed() throws Exception {
+        film();
+        settings.lagSecondsProperty().set(0.4);
+        onScreen(() -> player.seek(32_000_000));
+        assertThat(typed("b knee cut").atMicros()).as("paused: no lag").hasValue(30_000_000);
+        onScreen(() -> {
+            player.speedProperty().set(0.5);
+            player.playingProperty().set(true);
+            model.scribe().textProperty().set("b");
+            player.seek(50_000_000);
+            model.scribe().textProperty().set("b toreando");
+            model.scribe().commit();
+        });
+        settle();
+        assertThat(model.boutProperty().get().orElseThrow().moments())
+                .as("the instant of the first letter, less 0.4 s at half speed")
+                .anyMatch(moment -> moment.technique().equals(Optional.of("toreando"))
+                        && moment.atMicros().orElse(0) == 29_800_000);
+    }
+
+    @Test
+    void beforeTheBoutBeginsAMomentHasNoTime() throws Exception {
+        film();
+        onScreen(() -> player.seek(1_000_000));
+        assertThat(model.boutMicros()).isEmpty();
+        onScreen(() -> {
+            model.scribe().textProperty().set("a mark");
+            model.scribe().commit();
+        });
+        settle();
+        assertThat(model.boutProperty().get().orElseThrow().moments())
+                .anyMatch(moment -> moment.atMicros().isEmpty());
+    }
+
+    @Test
+    void theLedgerShowsRungsColumnsAndThreads() {
+        assertThat(model.rows()).hasSize(2);
+        LedgerRow pull = model.rows().get(0);
+        assertThat(pull.column()).isEqualTo(LedgerRow.Column.STUDIED);
+        assertThat(pull.rung()).contains("Open guard, Pip on top");
+        assertThat(pull.thread()).isEqualTo(LedgerRow.Thread.LEAVES);
+        assertThat(model.rows().get(1).thread()).isEqualTo(LedgerRow.Thread.ARRIVES);
+        assertThat(model.rows().get(1).column()).isEqualTo(LedgerRow.Column.OTHER);
+    }
+
+    @Test
+    void changingKeepsTheTimeTheIdAndTheAnswer() throws Exception {
+        onScreen(() -> {
+            model.selectedProperty().set(Optional.of("m2"));
+            model.editSelected();
+            assertThat(model.scribe().textProperty().get()).isEqualTo("b stand-off ");
+            model.scribe().textProperty().set("b stand-off unsure");
+            model.scribe().commit();
+        });
+        settle();
+        Moment changed = model.boutProperty().get().orElseThrow().moment("m2").orElseThrow();
+        assertThat(changed.atMicros()).hasValue(12_000_000);
+        assertThat(changed.telling().answers()).contains("m1");
+        assertThat(changed.telling().certainty()).isEqualTo(farglass.core.bout.Certainty.UNSURE);
+    }
+
+    @Test
+    void removingIsUndone() throws Exception {
+        onScreen(() -> {
+            model.selectedProperty().set(Optional.of("m1"));
+            model.removeSelected();
+        });
+        settle();
+        assertThat(model.rows()).hasSize(1);
+        desk.undo().get(20, TimeUnit.SECONDS);
+        onScreen(() -> {});
+        assertThat(model.rows()).hasSize(2);
+        assertThat(model.boutProperty()
+                        .get()
+                        .orElseThrow()
+                        .moments()
+                        .get(1)
+                        .telling()
+                        .answers())
+                .contains("m1");
+    }
+
+    @Test
+    void picksSaveAtTheInstantShown() throws Exception {
+        film();
+        onScreen(() -> player.seek(42_000_000));
+        assertThat(model.picks()).isNotEmpty();
+        onScreen(() -> model.pick(1));
+        settle();
+        assertThat(model.boutProperty().get().orElseThrow().moments())
+                .hasSize(3)
+                .anyMatch(moment -> moment.atMicros().orElse(0) == 40_000_000);
+        onScreen(() -> model.pick(42));
+        settle();
+        assertThat(model.boutProperty().get().orElseThrow().moments()).hasSize(3);
+    }
+}

@@ -1,0 +1,111 @@
+package farglass.film;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import farglass.core.bout.Seat;
+import farglass.core.script.Beat;
+import farglass.core.script.Call;
+import farglass.core.script.Pose;
+import farglass.core.script.Script;
+import farglass.core.script.ScriptFile;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+class PuppetFilmTest {
+    @TempDir
+    Path folder;
+
+    private static Script still(Pose pose, Seat top, boolean mirrored) {
+        return new Script(
+                "white gi",
+                "blue gi",
+                0,
+                10_000_000,
+                List.of(new Beat(0, pose, Optional.of(top), mirrored)),
+                List.of());
+    }
+
+    private static int[] picture(Script script) {
+        return new PuppetFilm(script).at(4_000_000).argb();
+    }
+
+    @Test
+    void everyPoseAndWhoIsOnTopCanBeToldApart() {
+        Set<Integer> pictures = new HashSet<>();
+        for (Pose pose : Pose.values()) {
+            for (Seat top : Seat.values()) {
+                for (boolean mirrored : new boolean[] {false, true}) {
+                    pictures.add(java.util.Arrays.hashCode(picture(still(pose, top, mirrored))));
+                }
+            }
+        }
+        assertThat(pictures).hasSize(Pose.values().length * 4);
+    }
+
+    @Test
+    void anInstantLooksTheSameHoweverOneGotThere() {
+        Script script = new Script(
+                "white gi",
+                "blue gi",
+                2_000_000,
+                20_000_000,
+                List.of(
+                        new Beat(-2_000_000, Pose.RESET, Optional.empty(), false),
+                        new Beat(0, Pose.STANDING, Optional.empty(), false),
+                        new Beat(5_000_000, Pose.MOUNT, Optional.of(Seat.B), true)),
+                List.of(new Call(8_000_000, Optional.of(Seat.B), "4")));
+        PuppetFilm played = new PuppetFilm(script);
+        for (long at = 0; at <= played.lastMicros(); at += 200_000) {
+            played.at(at);
+        }
+        PuppetFilm sought = new PuppetFilm(script);
+        for (long at : new long[] {7_400_000, 400_000, 21_000_000, 10_400_000, 7_400_000}) {
+            assertThat(sought.at(at).argb()).isEqualTo(played.at(at).argb());
+            assertThat(sought.at(at).atMicros()).isLessThanOrEqualTo(at).isGreaterThan(at - 40_000);
+        }
+        assertThat(sought.at(9_000_000).argb())
+                .as("in the middle of a move")
+                .isNotEqualTo(sought.at(7_080_000).argb());
+    }
+
+    @Test
+    void theTopIsDrawnInItsOwnKit() {
+        int[] white = picture(still(Pose.MOUNT, Seat.A, false));
+        int[] blue = picture(still(Pose.MOUNT, Seat.B, false));
+        // The chest of the one who sits on top.
+        int pixel = 265 * PuppetPainter.WIDTH + PuppetPainter.WIDTH / 2 + 55;
+        assertThat(white[pixel] & 0xff).isGreaterThan(200);
+        assertThat(blue[pixel] >> 16 & 0xff).isLessThan(90);
+    }
+
+    @Test
+    void steppingStaysInsideTheFilm() {
+        PuppetFilm film = new PuppetFilm(still(Pose.BACK, Seat.A, false));
+        assertThat(film.after(film.lastMicros())).isEqualTo(film.lastMicros());
+        assertThat(film.before(0)).isZero();
+        assertThat(film.after(film.before(4_000_000))).isEqualTo(4_000_000);
+        assertThat(film.at(-9).atMicros()).isZero();
+    }
+
+    @Test
+    void aMissingAndABrokenScriptSayWhatToDo() throws Exception {
+        assertThatThrownBy(() -> Films.open(folder.resolve("gone.script"), share -> {}, () -> false))
+                .isInstanceOf(FilmException.class)
+                .hasMessageContaining("There is no film at");
+        Path broken = Files.writeString(folder.resolve("x.script"), "far-glass script 1\nbeat soon MOUNT A\n");
+        assertThatThrownBy(() -> Films.open(broken, share -> {}, () -> false))
+                .hasMessageContaining("line 2")
+                .hasMessageContaining("--fresh");
+        Path whole = Files.writeString(folder.resolve("y.script"), ScriptFile.print(still(Pose.TURTLE, Seat.A, false)));
+        try (Film film = Films.open(whole, share -> {}, () -> false)) {
+            assertThat(film.at(0).width()).isEqualTo(PuppetPainter.WIDTH);
+        }
+    }
+}
