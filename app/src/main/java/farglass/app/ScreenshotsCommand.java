@@ -46,6 +46,7 @@ final class ScreenshotsCommand implements Callable<Integer> {
             Settings settings = Settings.read(laid.resolve("settings"));
             settings.darkProperty().set(dark);
             settings.textPercentProperty().set(text);
+            Window.hushStart();
             Platform.startup(() -> {
                 try {
                     Desktop.dress();

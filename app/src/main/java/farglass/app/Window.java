@@ -7,11 +7,16 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
+import java.util.logging.Level;
+import java.util.logging.Logger;
 import javafx.application.Platform;
 import javafx.stage.Stage;
 
 /** Starts the toolkit and waits until the window is closed. */
 final class Window {
+    /** Held, so that the level set on it is not lost with it. */
+    private static final Logger LAUNCH_LOG = Logger.getLogger("com.sun.javafx.application.PlatformImpl");
+
     private Window() {}
 
     /**
@@ -21,6 +26,7 @@ final class Window {
      */
     static int open(Optional<Path> library, boolean exitWhenReady) throws IOException {
         Settings settings = Settings.read(Home.settings());
+        hushStart();
         CompletableFuture<Integer> closed = new CompletableFuture<>();
         Platform.startup(() -> {
             try {
@@ -44,6 +50,11 @@ final class Window {
         int code = closed.join();
         Platform.exit();
         return code;
+    }
+
+    /** JavaFX warns that it runs from the class path: true, decided in docs/decisions.md, and of no use to an analyst. */
+    static void hushStart() {
+        LAUNCH_LOG.setLevel(Level.SEVERE);
     }
 
     /** The second pulse begins after the first picture has been handed to the screen. */

@@ -47,7 +47,7 @@ class CornerCardTest {
         Path pdf = folder.resolve("card.pdf");
         card("standing", "single-leg").writePdf(pdf);
         try (PDDocument document = Loader.loadPDF(pdf.toFile())) {
-            String text = new PDFTextStripper().getText(document);
+            String text = new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
             assertThat(document.getNumberOfPages()).isEqualTo(1);
             assertThat(text)
                     .contains("Maren Tolliver against Runa Castellan")
@@ -74,7 +74,7 @@ class CornerCardTest {
     @Test
     void whatCanHurtBringsItsCaution() {
         assertThat(card("half guard", "heel hook").html())
-                .contains("Heel hook:")
+                .contains("Twisting leg lock")
                 .contains("event\u2019s own rules");
         assertThatThrownBy(() -> card("x", "y").writePdf(folder.resolve("no/such/folder/card.pdf")))
                 .isInstanceOf(LibraryException.class)
