@@ -15,7 +15,7 @@ import javafx.stage.Stage;
 /** Starts the toolkit and waits until the window is closed. */
 final class Window {
     /** Held, so that the level set on it is not lost with it. */
-    private static final Logger LAUNCH_LOG = Logger.getLogger("com.sun.javafx.application.PlatformImpl");
+    private static final Logger LAUNCH_LOG = Logger.getLogger("javafx");
 
     private Window() {}
 

@@ -38,6 +38,8 @@ final class Actor {
     private static final long SECOND = 1_000_000;
     /** Between two things worth tagging, on average. Most of a match is quiet. */
     private static final double QUIET_SECONDS = 6.5;
+    /** A stretch in which nothing is worth tagging; the two are seen holding still. */
+    private static final String QUIET = "wait";
     /** The form of the day moves the log-odds of every success of a bout by this much (SD). */
     private static final double FORM = 0.5;
     /** Two who know each other's game give little away: added to the log-odds of every success. */
@@ -130,6 +132,9 @@ final class Actor {
     }
 
     private void perform(Seat seat, Option option) {
+        if (option.technique().equals(QUIET)) {
+            return;
+        }
         Technique technique = lexicon.technique(option.technique()).orElseThrow();
         double shift = WARY
                 + sheets[seat.ordinal()].skill()

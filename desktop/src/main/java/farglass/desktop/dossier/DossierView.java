@@ -18,6 +18,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** The Dossier place: the answers on the left, the moments behind the chosen figure on the right. */
@@ -37,6 +38,8 @@ public final class DossierView extends BorderPane {
         getStyleClass().add("dossier");
         basis.getStyleClass().add("quiet");
         basis.setId("basis");
+        basis.setWrapText(true);
+        basis.setMinHeight(Region.USE_PREF_SIZE);
         VBox top = new VBox(4, athletes, basis);
         BorderPane.setMargin(top, new javafx.geometry.Insets(0, 0, 10, 0));
         setTop(top);
@@ -56,10 +59,12 @@ public final class DossierView extends BorderPane {
 
     private VBox evidence() {
         sightsTitle.setWrapText(true);
+        sightsTitle.setMinHeight(Region.USE_PREF_SIZE);
         sightsTitle.getStyleClass().add("section");
         Label how = new Label("Enter or a double click opens the film there.");
         how.getStyleClass().add("quiet");
         how.setWrapText(true);
+        how.setMinHeight(Region.USE_PREF_SIZE);
         sights.setId("sights");
         sights.getStyleClass().add("ledger");
         sights.setCellFactory(list -> new SightCell());
@@ -76,7 +81,7 @@ public final class DossierView extends BorderPane {
         });
         VBox.setVgrow(sights, Priority.ALWAYS);
         VBox side = new VBox(6, sightsTitle, how, sights);
-        side.setPrefWidth(310);
+        side.getStyleClass().add("evidence");
         BorderPane.setMargin(side, new javafx.geometry.Insets(0, 0, 0, 18));
         return side;
     }

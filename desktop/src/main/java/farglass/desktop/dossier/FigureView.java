@@ -39,13 +39,13 @@ final class FigureView extends ToggleButton {
         Label interval =
                 new Label(String.format(Locale.ROOT, "%.0f\u2013%.0f %%", 100 * share.low80(), 100 * share.high80()));
         interval.getStyleClass().add("quiet");
-        Label note = new Label((share.isTooLittle() ? "too little film to lean on; " : "") + figure.note());
+        Label note = new Label((share.isTooLittle() ? "too little film; " : "") + figure.note());
         note.setText(note.getText().replaceAll("; $", ""));
         note.getStyleClass().add("quiet");
         note.setWrapText(true);
         GridPane line = new GridPane();
         line.setHgap(10);
-        line.getColumnConstraints().addAll(fixed(16), fixed(13), fixed(5), fixed(6.5), rest());
+        line.getColumnConstraints().addAll(percent(25), percent(20), percent(9), percent(11), percent(35));
         line.addRow(0, label, glyph, count, interval, note);
         label.setWrapText(true);
         setGraphic(line);
@@ -76,18 +76,9 @@ final class FigureView extends ToggleButton {
         return javafx.geometry.Orientation.HORIZONTAL;
     }
 
-    /** Widths in em, so that they grow with the text. */
-    private static ColumnConstraints fixed(double em) {
+    private static ColumnConstraints percent(double share) {
         ColumnConstraints column = new ColumnConstraints();
-        column.setMinWidth(em * 12);
-        column.setPrefWidth(em * 13);
-        return column;
-    }
-
-    private static ColumnConstraints rest() {
-        ColumnConstraints column = new ColumnConstraints();
-        column.setHgrow(javafx.scene.layout.Priority.ALWAYS);
-        column.setMinWidth(60);
+        column.setPercentWidth(share);
         return column;
     }
 }

@@ -15,6 +15,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import javafx.scene.text.TextAlignment;
 
 /** Shows one row of the ledger: the athlete under study left, the other right, time and thread between them. */
 final class LedgerCell extends WrappingCell<LedgerRow> {
@@ -35,6 +36,7 @@ final class LedgerCell extends WrappingCell<LedgerRow> {
         super(all);
         thread = new Drawn(palette);
         studied.setWrapText(true);
+        studied.setTextAlignment(TextAlignment.RIGHT);
         other.setWrapText(true);
         studied.getStyleClass().add("studied");
         other.getStyleClass().add("other");

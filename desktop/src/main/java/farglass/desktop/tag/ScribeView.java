@@ -12,7 +12,6 @@ import javafx.scene.layout.VBox;
 
 /** The line one types into, what Enter would save, and how the words could be finished. */
 final class ScribeView extends VBox {
-    private static final double HINTS_HEIGHT = 136;
 
     private final TextField line = new TextField();
     private final FlowPane completions = new FlowPane(6, 2);
@@ -37,9 +36,8 @@ final class ScribeView extends VBox {
         reading.visibleProperty().bind(model.textProperty().isNotEmpty());
         picks.visibleProperty().bind(model.textProperty().isEmpty());
         StackPane hints = new StackPane(picks, reading);
-        // One height for both, so that nothing jumps when typing begins.
-        hints.setMinHeight(HINTS_HEIGHT);
-        hints.setPrefHeight(HINTS_HEIGHT);
+        // The stylesheet gives both one height, so that nothing jumps when typing begins.
+        hints.getStyleClass().add("hints");
         getChildren().addAll(hints, line);
     }
 

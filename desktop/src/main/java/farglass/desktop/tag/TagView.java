@@ -3,9 +3,12 @@ package farglass.desktop.tag;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Contestant;
 import farglass.core.bout.Seat;
+import farglass.core.notation.Times;
 import farglass.desktop.screening.FilmView;
 import farglass.desktop.screening.Player;
 import farglass.drawing.Palette;
+import java.util.OptionalLong;
+import javafx.application.Platform;
 import javafx.beans.value.ObservableValue;
 import javafx.collections.ListChangeListener;
 import javafx.geometry.Pos;
@@ -16,6 +19,7 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
@@ -29,6 +33,7 @@ public final class TagView extends BorderPane {
     private final Label boardStudied = new Label();
     private final Label boardOther = new Label();
     private final Label saved = new Label();
+    private final Label clock = new Label();
     private final Label empty = new Label();
     private final FilmView film;
     private boolean selecting;
@@ -52,17 +57,16 @@ public final class TagView extends BorderPane {
         model.rows().addListener((ListChangeListener<LedgerRow>) change -> show());
         model.selectedProperty().addListener(change -> showSelection());
         model.player().timeProperty().addListener(change -> showBoard());
+        // A film that arrives shows its first frame without the time having moved.
+        model.player().lastProperty().addListener(change -> showBoard());
         show();
     }
 
     private VBox conversation(ObservableValue<Palette> palette) {
-        HBox names = new HBox(studied, saved, other);
+        HBox names = new HBox(studied, other);
+        names.setSpacing(40);
         studied.getStyleClass().addAll("column-name", "studied");
         other.getStyleClass().addAll("column-name", "other");
-        saved.getStyleClass().add("quiet");
-        saved.setId("saved");
-        saved.setMinWidth(74);
-        saved.setAlignment(Pos.CENTER);
         for (Label name : new Label[] {studied, other}) {
             name.setMaxWidth(Double.MAX_VALUE);
             name.setPrefWidth(10);
@@ -97,7 +101,19 @@ public final class TagView extends BorderPane {
         boardStudied.getStyleClass().addAll("board", "studied");
         boardOther.getStyleClass().addAll("board", "other");
         boardStudied.setId("board");
-        HBox board = new HBox(24, boardStudied, boardOther);
+        saved.getStyleClass().add("quiet");
+        saved.setId("saved");
+        clock.setId("clock");
+        clock.getStyleClass().add("clock");
+        for (Label end : new Label[] {saved, clock}) {
+            end.setMinWidth(Region.USE_PREF_SIZE);
+            end.setPrefWidth(110);
+        }
+        clock.setAlignment(Pos.CENTER_RIGHT);
+        HBox score = new HBox(24, boardStudied, boardOther);
+        score.setAlignment(Pos.CENTER);
+        HBox.setHgrow(score, Priority.ALWAYS);
+        HBox board = new HBox(10, saved, score, clock);
         board.setAlignment(Pos.CENTER);
         VBox.setVgrow(film, Priority.ALWAYS);
         film.setMinSize(0, 0);
@@ -132,6 +148,9 @@ public final class TagView extends BorderPane {
     private void showBoard() {
         boardStudied.setText(model.board(model.studied()));
         boardOther.setText(model.board(model.studied().other()));
+        OptionalLong now = model.boutMicros();
+        clock.setText(
+                now.isPresent() ? Times.tenths(now.getAsLong()) : model.player().hasFilm() ? "before the bout" : "");
     }
 
     private static String name(Bout bout, Seat seat) {
@@ -155,7 +174,10 @@ public final class TagView extends BorderPane {
                 ledger.scrollTo(model.rows().size() - 1);
             } else {
                 ledger.getSelectionModel().select(row);
-                ledger.scrollTo(Math.max(0, row - 3));
+                int first = Math.max(0, row - 2);
+                ledger.scrollTo(first);
+                // Rows get their heights only when they are laid out; before that the list cannot know where one is.
+                Platform.runLater(() -> ledger.scrollTo(first));
             }
         } finally {
             selecting = false;
