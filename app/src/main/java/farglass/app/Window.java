@@ -28,28 +28,38 @@ final class Window {
         Settings settings = Settings.read(Home.settings());
         hushStart();
         CompletableFuture<Integer> closed = new CompletableFuture<>();
-        Platform.startup(() -> {
-            try {
-                Desktop.dress();
-                Stage stage = new Stage();
-                Workbench workbench = Desktop.show(stage, settings, library, Home.clock(), Home.person());
-                stage.setOnHidden(event -> {
-                    workbench.closeLibrary();
-                    closed.complete(0);
-                });
-                if (exitWhenReady) {
-                    whenDrawn(stage, () -> {
-                        System.out.printf(java.util.Locale.ROOT, "ready in %d ms%n", sinceStart());
-                        stage.close();
-                    });
-                }
-            } catch (RuntimeException e) {
-                closed.completeExceptionally(e);
-            }
-        });
+        try {
+            Platform.startup(() -> start(settings, library, exitWhenReady, closed));
+        } catch (UnsupportedOperationException e) {
+            System.err.println(
+                    "No window could be opened: the display %s cannot be reached. Unset DISPLAY to run without one."
+                            .formatted(System.getenv("DISPLAY")));
+            return 1;
+        }
         int code = closed.join();
         Platform.exit();
         return code;
+    }
+
+    private static void start(
+            Settings settings, Optional<Path> library, boolean exitWhenReady, CompletableFuture<Integer> closed) {
+        try {
+            Desktop.dress();
+            Stage stage = new Stage();
+            Workbench workbench = Desktop.show(stage, settings, library, Home.clock(), Home.person());
+            stage.setOnHidden(event -> {
+                workbench.closeLibrary();
+                closed.complete(0);
+            });
+            if (exitWhenReady) {
+                whenDrawn(stage, () -> {
+                    System.out.printf(java.util.Locale.ROOT, "ready in %d ms%n", sinceStart());
+                    stage.close();
+                });
+            }
+        } catch (RuntimeException e) {
+            closed.completeExceptionally(e);
+        }
     }
 
     /** JavaFX warns that it runs from the class path: true, decided in docs/decisions.md, and of no use to an analyst. */

@@ -183,6 +183,6 @@ final class PuppetPainter {
         disc(pen, 130, 132, 9, SKIN);
         pen.setFont(new Font(Font.SANS_SERIF, Font.BOLD, 30));
         pen.setColor(new Color(0xf1eee6));
-        pen.drawString(call.signal(), 148, 136);
+        pen.drawString(call.signal(), 34, 104);
     }
 }
