@@ -50,6 +50,13 @@ public final class Desktop {
         stage.setMinWidth(900);
         stage.setMinHeight(600);
         stage.setOnHidden(event -> workbench.closeLibrary());
+        // A slip of ours must be seen, and must not look as if something had been saved.
+        Thread.currentThread().setUncaughtExceptionHandler((thread, error) -> {
+            error.printStackTrace();
+            workbench.shell().ifPresent(shell -> shell.desk()
+                    .say("Something unexpected happened here (%s). What was shown as saved is safe."
+                            .formatted(error.getClass().getSimpleName())));
+        });
         library.ifPresent(workbench::open);
         stage.show();
         return workbench;

@@ -138,12 +138,13 @@ public final class TagModel {
     }
 
     private void set(Optional<Bout> now) {
+        // Whoever hears of the new bout asks for its timeline at once.
+        timeline = now.map(shown -> Timeline.of(shown, desk.lexicon()));
         bout.set(now);
         refresh();
     }
 
     private void refresh() {
-        timeline = bout.get().map(shown -> Timeline.of(shown, desk.lexicon()));
         rows.setAll(bout.get()
                 .map(shown -> Ledger.rows(shown, timeline.orElseThrow(), studied(), pending, desk.lexicon()))
                 .orElse(List.of()));

@@ -1,5 +1,7 @@
 package farglass.desktop.shell;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 import farglass.core.bout.Bout;
 import farglass.desktop.desk.Choosers;
 import farglass.desktop.desk.Desk;
@@ -12,6 +14,7 @@ import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
+import java.util.concurrent.ConcurrentLinkedDeque;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import javafx.application.Platform;
@@ -33,6 +36,7 @@ abstract class OnStage {
 
     final FxRobot robot = new FxRobot();
     final Deque<Path> chosen = new ArrayDeque<>();
+    private final Deque<Throwable> slips = new ConcurrentLinkedDeque<>();
     Workbench workbench;
 
     private final Choosers choosers = new Choosers() {
@@ -52,6 +56,7 @@ abstract class OnStage {
         Stage stage = FxToolkit.registerPrimaryStage();
         Settings settings = Settings.read(folder.resolve("settings"));
         FxToolkit.setupFixture(() -> {
+            Thread.currentThread().setUncaughtExceptionHandler((thread, error) -> slips.add(error));
             Desktop.dress();
             workbench = new Workbench(settings, choosers, Platform::runLater, Clock.systemUTC(), "tester");
             stage.setScene(new Scene(workbench, Desktop.WIDTH, Desktop.HEIGHT));
@@ -67,6 +72,9 @@ abstract class OnStage {
             return null;
         });
         FxToolkit.cleanupStages();
+        assertThat(slips)
+                .as("nothing went wrong unseen on the interface thread")
+                .isEmpty();
     }
 
     <T> T onScreen(Callable<T> work) throws Exception {
