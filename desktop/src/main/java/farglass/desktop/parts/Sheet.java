@@ -34,6 +34,7 @@ public final class Sheet extends VBox {
         problem.setMaxWidth(560);
         ScrollPane scroll = new ScrollPane(content);
         scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         scroll.setFocusTraversable(false);
         scroll.getStyleClass().add("sheet-content");
         scroll.setMaxHeight(520);

@@ -169,6 +169,17 @@ public final class TagModel {
                 .reduce((first, second) -> second);
     }
 
+    /** {@return the ledger's row of the selected moment, else of the last one at the instant now shown; -1 if none} */
+    int rowShown() {
+        Optional<String> wanted = selected.get().or(() -> before().map(Moment::id));
+        for (int i = 0; i < rows.size(); i++) {
+            if (wanted.isPresent() && rows.get(i).moment().map(Moment::id).equals(wanted)) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
     /** {@return where the two stand at the instant now shown} */
     Stand stand() {
         Timeline known = timeline.orElseThrow();

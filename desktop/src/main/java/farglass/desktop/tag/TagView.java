@@ -25,6 +25,9 @@ import javafx.scene.layout.VBox;
 
 /** The Tag place: the conversation and the line it is written with on the left, the film beside it, the tide below. */
 public final class TagView extends BorderPane {
+    /** So much of what led to a moment stays in sight above it. */
+    private static final int ROWS_BEFORE = 3;
+
     private final TagModel model;
     private final ScribeView scribe;
     private final ListView<LedgerRow> ledger;
@@ -37,6 +40,8 @@ public final class TagView extends BorderPane {
     private final Label empty = new Label();
     private final FilmView film;
     private boolean selecting;
+    private int shownRow = -1;
+    private int shownRows;
 
     public TagView(TagModel model, ObservableValue<Palette> palette) {
         this.model = model;
@@ -56,7 +61,10 @@ public final class TagView extends BorderPane {
         model.boutProperty().addListener(change -> show());
         model.rows().addListener((ListChangeListener<LedgerRow>) change -> show());
         model.selectedProperty().addListener(change -> showSelection());
-        model.player().timeProperty().addListener(change -> showBoard());
+        model.player().timeProperty().addListener(change -> {
+            showBoard();
+            showSelection();
+        });
         // A film that arrives shows its first frame without the time having moved.
         model.player().lastProperty().addListener(change -> showBoard());
         show();
@@ -159,28 +167,26 @@ public final class TagView extends BorderPane {
                 + seat.name().toLowerCase(java.util.Locale.ROOT) + ")";
     }
 
+    /** Keeps the ledger where the film is, or at the chosen moment. */
     private void showSelection() {
+        int row = model.rowShown();
         selecting = true;
         try {
-            java.util.Optional<String> wanted = model.selectedProperty().get();
-            int row = -1;
-            for (int i = 0; i < model.rows().size() && wanted.isPresent(); i++) {
-                if (model.rows().get(i).moment().map(moment -> moment.id()).equals(wanted)) {
-                    row = i;
-                }
-            }
-            if (row < 0) {
+            if (row < 0 || model.selectedProperty().get().isEmpty()) {
                 ledger.getSelectionModel().clearSelection();
-                ledger.scrollTo(model.rows().size() - 1);
             } else {
                 ledger.getSelectionModel().select(row);
-                int first = Math.max(0, row - 2);
-                ledger.scrollTo(first);
-                // Rows get their heights only when they are laid out; before that the list cannot know where one is.
-                Platform.runLater(() -> ledger.scrollTo(first));
             }
         } finally {
             selecting = false;
+        }
+        if (row != shownRow || model.rows().size() != shownRows) {
+            shownRow = row;
+            shownRows = model.rows().size();
+            int first = Math.max(0, row - ROWS_BEFORE);
+            ledger.scrollTo(first);
+            // Rows get their heights only when they are laid out; before that the list cannot know where one is.
+            Platform.runLater(() -> ledger.scrollTo(first));
         }
     }
 
