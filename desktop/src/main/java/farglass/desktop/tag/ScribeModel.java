@@ -156,6 +156,18 @@ public final class ScribeModel {
         text.set(written + " ");
     }
 
+    /** Puts back what could not be saved, with its time, unless something else is being typed already. */
+    void giveBack(Moment moment) {
+        if (text.get().isBlank()) {
+            String written = ScribeLine.written(
+                    moment, tag.boutProperty().get().orElseThrow(), tag.desk().lexicon());
+            String time = moment.atMicros().isPresent()
+                    ? "@" + Times.exact(moment.atMicros().getAsLong()) + " "
+                    : "";
+            text.set(time + written + " ");
+        }
+    }
+
     /** Empties the line; a moment that was being changed stays as it was. */
     public void clear() {
         edited = Optional.empty();

@@ -30,6 +30,8 @@ import java.util.function.Consumer;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.ReadOnlyStringProperty;
+import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.collections.FXCollections;
 import javafx.collections.ObservableList;
@@ -46,6 +48,7 @@ public final class TagModel {
     private final ObservableList<LedgerRow> rows = FXCollections.observableArrayList();
     private final ObservableList<Proposal> picks = FXCollections.observableArrayList();
     private final ObjectProperty<Optional<String>> selected = new SimpleObjectProperty<>(Optional.empty());
+    private final ReadOnlyStringWrapper filmTrouble = new ReadOnlyStringWrapper("");
     private final Set<String> pending = new HashSet<>();
     private Optional<Timeline> timeline = Optional.empty();
     private Continuations continuations;
@@ -92,6 +95,7 @@ public final class TagModel {
     }
 
     private void openFilm() {
+        filmTrouble.set("");
         Optional<FilmLink> link = film();
         if (link.map(FilmLink::path).equals(openFilm.map(FilmLink::path)) && link.isPresent() == player.hasFilm()) {
             openFilm = link;
@@ -118,7 +122,10 @@ public final class TagModel {
                                 opened.close();
                             }
                         },
-                        problem -> desk.say(problem.getMessage()));
+                        problem -> {
+                            filmTrouble.set(problem.getMessage());
+                            desk.say(problem.getMessage());
+                        });
     }
 
     /** A film is named from the library's folder, so that both can be moved together. */
@@ -218,6 +225,9 @@ public final class TagModel {
         set(Optional.of(changed));
         desk.write(what, edit -> edit.put(changed)).whenComplete((act, problem) -> {
             pending.remove(momentId);
+            if (problem != null) {
+                changed.moment(momentId).ifPresent(scribe::giveBack);
+            }
             follow();
             refresh();
         });
@@ -366,6 +376,11 @@ public final class TagModel {
 
     public ReadOnlyObjectProperty<Optional<Bout>> boutProperty() {
         return bout.getReadOnlyProperty();
+    }
+
+    /** {@return why the film of this bout could not be opened; empty if it could} */
+    public ReadOnlyStringProperty filmTroubleProperty() {
+        return filmTrouble.getReadOnlyProperty();
     }
 
     public ObservableList<LedgerRow> rows() {

@@ -60,6 +60,7 @@ public final class TagView extends BorderPane {
         addEventFilter(KeyEvent.KEY_TYPED, this::typed);
         model.boutProperty().addListener(change -> show());
         model.rows().addListener((ListChangeListener<LedgerRow>) change -> show());
+        model.filmTroubleProperty().addListener(change -> show());
         model.selectedProperty().addListener(change -> showSelection());
         model.player().timeProperty().addListener(change -> {
             showBoard();
@@ -147,10 +148,17 @@ public final class TagView extends BorderPane {
                 bout.isEmpty()
                         ? ""
                         : model.film().isPresent()
-                                ? "Reading the film\u2026"
+                                ? filmWords()
                                 : "This bout has no film. Moments can be tagged with a time in front, such as @1:05 knee cut. To add a film, press Ctrl+E.");
         scribe.line().setDisable(bout.isEmpty());
         showSelection();
+    }
+
+    private String filmWords() {
+        String trouble = model.filmTroubleProperty().get();
+        return trouble.isEmpty()
+                ? "Reading the film\u2026"
+                : trouble + "\nThe header (Ctrl+E) says which film belongs here.";
     }
 
     private void showBoard() {

@@ -222,6 +222,26 @@ class TagModelTest {
     }
 
     @Test
+    void whatCannotBeSavedLeavesTheLedgerAndComesBackIntoTheLine() throws Exception {
+        // The library is open already, so a second opening may only read.
+        Library second = Library.open(folder.resolve("l.farglass"), Clock.systemUTC(), "t");
+        try (Desk reading = new Desk(second, Lexicon.shipped(), screen)) {
+            TagModel refused = new TagModel(reading, new Player(Runnable::run, Runnable::run), settings);
+            onScreen(() -> {
+                reading.show(new Desk.Spot("b", Optional.empty()));
+                refused.scribe().textProperty().set("@0:30.5 b knee cut left");
+                refused.scribe().commit();
+                assertThat(refused.rows()).hasSize(3);
+            });
+            reading.submit(Optional::empty, "").get(20, TimeUnit.SECONDS);
+            onScreen(() -> {});
+            assertThat(refused.rows()).hasSize(2);
+            assertThat(refused.scribe().textProperty().get()).isEqualTo("@0:30.5 b knee-cut left ");
+            assertThat(reading.messageProperty().get()).contains("Nothing was changed");
+        }
+    }
+
+    @Test
     void picksSaveAtTheInstantShown() throws Exception {
         film();
         onScreen(() -> player.seek(42_000_000));
