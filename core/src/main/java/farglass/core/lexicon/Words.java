@@ -17,4 +17,15 @@ public final class Words {
         String unmarked = MARKS.matcher(decomposed).replaceAll("");
         return BETWEEN.matcher(unmarked).replaceAll(" ").strip().toLowerCase(Locale.ROOT);
     }
+
+    /** {@return the label within a sentence; one with a name in it, such as De La Riva guard, stays as it is} */
+    public static String inSentence(String label) {
+        boolean holdsName = label.substring(1).chars().anyMatch(Character::isUpperCase);
+        return holdsName ? label : label.substring(0, 1).toLowerCase(Locale.ROOT) + label.substring(1);
+    }
+
+    /** {@return whether the text holds the word or words, whole, in any spelling} */
+    public static boolean holds(String text, String words) {
+        return (" " + plain(text) + " ").contains(" " + plain(words) + " ");
+    }
 }

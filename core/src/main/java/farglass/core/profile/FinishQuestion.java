@@ -8,6 +8,7 @@ import farglass.core.estimate.Share;
 import farglass.core.lexicon.Kind;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.Technique;
+import farglass.core.lexicon.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -57,12 +58,12 @@ final class FinishQuestion {
     private static String noTap(Share ends) {
         String tries = ends.chances() == 1 ? "no tap in the one try" : "no tap in %d tries".formatted(ends.chances());
         double bound = Share.neverSeenBound(ends.effective());
-        return bound > 0.8 ? tries : "%s: under %s %%".formatted(tries, Words.percent(Math.ceil(100 * bound) / 100));
+        return bound > 0.8 ? tries : "%s: under %s %%".formatted(tries, Saying.percent(Math.ceil(100 * bound) / 100));
     }
 
     static Answer answer(String athlete, Census census, Lexicon lexicon) {
         String question = "What do they finish with?";
-        String name = Words.firstName(athlete);
+        String name = Saying.firstName(athlete);
         Census.Count which = census.options(which());
         if (which.chances() == 0) {
             return new Answer(
@@ -79,7 +80,7 @@ final class FinishQuestion {
                 tapped,
                 "tries at a submission",
                 taps.evidence(TAP),
-                Words.comparedWithOthers(tapped).orElse("")));
+                Saying.comparedWithOthers(tapped).orElse("")));
         for (Map.Entry<String, Share> option : which.shares().entrySet()) {
             Share ends = census.yesOrNo(ends(option.getKey()), TAP).shares().get(TAP);
             figures.add(new Figure(
@@ -87,15 +88,15 @@ final class FinishQuestion {
                     option.getValue(),
                     "tries at a submission",
                     which.evidence(option.getKey()),
-                    ends.successes() == 0 ? noTap(ends) : "tap in " + Words.counted(ends)));
+                    ends.successes() == 0 ? noTap(ends) : "tap in " + Saying.counted(ends)));
         }
         String sentence = "%s tried %d submissions and got the tap in %d; most often %s, %s."
                 .formatted(
                         name,
                         which.chances(),
                         tapped.successes(),
-                        Words.lower(figures.get(1).label()),
-                        Words.counted(figures.get(1).share()));
+                        Words.inSentence(figures.get(1).label()),
+                        Saying.counted(figures.get(1).share()));
         return new Answer(question, sentence, figures);
     }
 }

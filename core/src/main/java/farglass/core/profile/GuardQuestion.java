@@ -6,6 +6,7 @@ import farglass.core.estimate.Share;
 import farglass.core.estimate.Stay;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.Role;
+import farglass.core.lexicon.Words;
 import farglass.core.state.Visit;
 import java.util.ArrayList;
 import java.util.List;
@@ -58,7 +59,7 @@ final class GuardQuestion {
             return new Answer(
                     question,
                     "Too little film: %s has not been seen underneath in a guard. That is not the same as never."
-                            .formatted(Words.firstName(athlete)),
+                            .formatted(Saying.firstName(athlete)),
                     List.of());
         }
         List<Figure> figures = new ArrayList<>();
@@ -74,10 +75,10 @@ final class GuardQuestion {
         Figure first = figures.get(0);
         String sentence = "%s was underneath in a guard %s; most often in %s, %s; %s."
                 .formatted(
-                        Words.firstName(athlete),
+                        Saying.firstName(athlete),
                         count.chances() == 1 ? "once" : count.chances() + " times",
-                        Words.lower(first.label()),
-                        Words.counted(first.share()),
+                        Words.inSentence(first.label()),
+                        Saying.counted(first.share()),
                         first.note());
         return new Answer(question, sentence, figures);
     }

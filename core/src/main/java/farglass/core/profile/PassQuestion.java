@@ -9,6 +9,7 @@ import farglass.core.estimate.Share;
 import farglass.core.lexicon.Kind;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.SideRule;
+import farglass.core.lexicon.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -76,7 +77,7 @@ final class PassQuestion {
 
     static Answer answer(String athlete, Census census, Lexicon lexicon) {
         String question = "Where and to which side do they pass, and how deep?";
-        String name = Words.firstName(athlete);
+        String name = Saying.firstName(athlete);
         Census.Count success = census.yesOrNo(success(), PASSED);
         if (success.chances() == 0) {
             return new Answer(
@@ -92,13 +93,13 @@ final class PassQuestion {
                 passed,
                 "tries to pass",
                 success.evidence(PASSED),
-                Words.comparedWithOthers(passed).orElse("")));
-        StringBuilder sentence = new StringBuilder(
-                "%s tried to pass %d times and passed in %s".formatted(name, success.chances(), Words.counted(passed)));
+                Saying.comparedWithOthers(passed).orElse("")));
+        StringBuilder sentence = new StringBuilder("%s tried to pass %d times and passed in %s"
+                .formatted(name, success.chances(), Saying.counted(passed)));
         addSide(census, name, figures, sentence);
         addOptions(census.options(from()), "From ", "tries to pass", lexicon::label, figures);
         Census.Count depth = census.options(depth());
-        addOptions(depth, "Deepest line: ", "tries whose deepest line was told", Words::lower, figures);
+        addOptions(depth, "Deepest line: ", "tries whose deepest line was told", Words::inSentence, figures);
         sentence.append('.');
         stoppedAt(depth)
                 .ifPresent(line ->
@@ -123,7 +124,7 @@ final class PassQuestion {
         String preference = even >= 0.95 || even <= 0.05
                 ? "%s %% sure of a preference for the own %s"
                         .formatted(
-                                Words.percent(Math.min(0.99, Math.max(even, 1 - even))), even > 0.5 ? "left" : "right")
+                                Saying.percent(Math.min(0.99, Math.max(even, 1 - even))), even > 0.5 ? "left" : "right")
                 : "no side preferred for certain";
         figures.add(new Figure(
                 "To the own left",
@@ -131,11 +132,12 @@ final class PassQuestion {
                 "tries that go round a side that was told",
                 sides.evidence(left),
                 preference
-                        + Words.comparedWithOthers(share)
+                        + Saying.comparedWithOthers(share)
                                 .map(words -> "; " + words)
                                 .orElse("")));
-        sentence.append(", going to the own left in ").append(Words.counted(share));
-        Words.comparedWithOthers(share).ifPresent(words -> sentence.append(", ").append(words));
+        sentence.append(", going to the own left in ").append(Saying.counted(share));
+        Saying.comparedWithOthers(share)
+                .ifPresent(words -> sentence.append(", ").append(words));
     }
 
     private static Optional<Map.Entry<String, Integer>> stoppedAt(Census.Count depth) {
@@ -154,6 +156,10 @@ final class PassQuestion {
             List<Figure> figures) {
         count.shares()
                 .forEach((option, share) -> figures.add(new Figure(
-                        before + Words.lower(label.apply(option)), share, denominator, count.evidence(option), "")));
+                        before + Words.inSentence(label.apply(option)),
+                        share,
+                        denominator,
+                        count.evidence(option),
+                        "")));
     }
 }

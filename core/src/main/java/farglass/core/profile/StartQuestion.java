@@ -5,6 +5,7 @@ import farglass.core.bout.Seat;
 import farglass.core.estimate.Share;
 import farglass.core.lexicon.Family;
 import farglass.core.lexicon.Kind;
+import farglass.core.lexicon.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -56,12 +57,13 @@ final class StartQuestion {
                     option.getValue(),
                     "bouts whose start was watched",
                     count.evidence(option.getKey()),
-                    Words.comparedWithOthers(option.getValue()).orElse("")));
+                    Saying.comparedWithOthers(option.getValue()).orElse("")));
             parts.add("%s in %d"
-                    .formatted(Words.lower(option.getKey()), option.getValue().successes()));
+                    .formatted(
+                            Words.inSentence(option.getKey()), option.getValue().successes()));
         }
         String sentence = "Of %d bouts whose start was watched, %s %s."
-                .formatted(count.chances(), Words.firstName(athlete), Words.joined(parts));
+                .formatted(count.chances(), Saying.firstName(athlete), Saying.joined(parts));
         return new Answer(question, sentence, figures);
     }
 }

@@ -2,6 +2,7 @@ package farglass.desktop.plan;
 
 import farglass.core.bout.Bout;
 import farglass.core.lexicon.Role;
+import farglass.core.lexicon.Words;
 import farglass.core.plan.GamePlan;
 import farglass.core.plan.PlanStep;
 import farglass.core.plan.StayOut;
@@ -13,7 +14,6 @@ import farglass.desktop.desk.Place;
 import farglass.library.Library;
 import farglass.library.report.CornerCard;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import javafx.beans.property.ObjectProperty;
@@ -95,7 +95,7 @@ public final class PlanModel {
     String words(UsualAnswers.Attacked found) {
         String replies = found.replies().stream()
                 .map(reply -> reply.deed()
-                                .map(deed -> lower(desk.lexicon().label(deed)))
+                                .map(deed -> Words.inSentence(desk.lexicon().label(deed)))
                                 .orElse("nothing seen to follow")
                         + " " + reply.count())
                 .collect(Collectors.joining(", "));
@@ -118,19 +118,15 @@ public final class PlanModel {
 
     String words(UsualAnswers.Danger danger) {
         String gains = danger.gains().entrySet().stream()
-                .map(gain -> lower(desk.lexicon().label(gain.getKey())) + " " + gain.getValue())
+                .map(gain -> Words.inSentence(desk.lexicon().label(gain.getKey())) + " " + gain.getValue())
                 .collect(Collectors.joining(", "));
         String place = place(danger.position(), danger.role());
         return Character.toUpperCase(place.charAt(0)) + place.substring(1) + ": " + gains + ".";
     }
 
     private String place(String position, Role role) {
-        String where = "from " + lower(desk.lexicon().label(position));
+        String where = "from " + Words.inSentence(desk.lexicon().label(position));
         return role == Role.NEUTRAL ? where : where + (role == Role.TOP ? " on top" : " underneath");
-    }
-
-    private static String lower(String label) {
-        return label.substring(0, 1).toLowerCase(Locale.ROOT) + label.substring(1);
     }
 
     /** {@return a step to write on, begun from an attack and what usually comes back} */
@@ -152,7 +148,7 @@ public final class PlanModel {
                 Library.newId(),
                 desk.lexicon().label(danger.position()),
                 danger.gains().keySet().stream()
-                        .map(deed -> lower(desk.lexicon().label(deed)))
+                        .map(deed -> Words.inSentence(desk.lexicon().label(deed)))
                         .collect(Collectors.joining(", ")));
     }
 

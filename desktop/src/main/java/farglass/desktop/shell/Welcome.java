@@ -8,6 +8,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import javafx.scene.text.TextAlignment;
 
 /** What a first run shows: what this is, and the two ways to begin. */
 final class Welcome extends VBox {
@@ -46,6 +47,7 @@ final class Welcome extends VBox {
         Label label = new Label(text);
         label.setWrapText(true);
         label.setMaxWidth(560);
+        label.setTextAlignment(TextAlignment.CENTER);
         return label;
     }
 }

@@ -2,8 +2,8 @@ package farglass.library.report;
 
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
 import farglass.core.lexicon.Lexicon;
-import farglass.core.lexicon.Technique;
 import farglass.core.lexicon.Term;
+import farglass.core.lexicon.Words;
 import farglass.core.plan.Fallback;
 import farglass.core.plan.GamePlan;
 import farglass.core.plan.PlanStep;
@@ -19,7 +19,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.util.List;
-import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * The plan on one page for the corner: what we do, what we do when it is stopped, what to stay out of. No odds: at the
@@ -125,17 +126,18 @@ public final class CornerCard {
                 .orElse(written);
     }
 
-    /** {@return what to say before anyone drills what the plan names} */
+    /** {@return what to say before anyone drills what the plan names, wherever in its words} */
     public static List<String> cautions(GamePlan plan, Lexicon lexicon) {
-        return plan.steps().stream()
-                .flatMap(step -> java.util.stream.Stream.concat(
-                        java.util.stream.Stream.of(step.choice()),
-                        step.fallbacks().stream().map(Fallback::then)))
-                .flatMap(words -> lexicon.find(words).stream())
-                .flatMap(term -> term instanceof Technique technique
-                        ? technique.caution().map(caution -> technique.label() + ": " + caution).stream()
-                        : Optional.<String>empty().stream())
-                .distinct()
+        String all = plan.steps().stream()
+                .flatMap(step -> Stream.concat(
+                        Stream.of(step.choice()), step.fallbacks().stream().map(Fallback::then)))
+                .collect(Collectors.joining(" | "));
+        return lexicon.techniques().stream()
+                .filter(technique -> technique.caution().isPresent())
+                .filter(technique -> Stream.concat(
+                                Stream.of(technique.key(), technique.label()), technique.aliases().stream())
+                        .anyMatch(words -> Words.holds(all, words)))
+                .map(technique -> technique.label() + ": " + technique.caution().orElseThrow())
                 .toList();
     }
 

@@ -76,6 +76,9 @@ class CornerCardTest {
         assertThat(card("half guard", "heel hook").html())
                 .contains("Twisting leg lock")
                 .contains("event\u2019s own rules");
+        assertThat(card("closed guard", "the KIMURA on the posted arm").html())
+                .contains("Kimura: Twisting shoulder lock");
+        assertThat(card("closed guard", "kimurasque grips").html()).doesNotContain("Twisting");
         assertThatThrownBy(() -> card("x", "y").writePdf(folder.resolve("no/such/folder/card.pdf")))
                 .isInstanceOf(LibraryException.class)
                 .hasMessageContaining("cannot be written");

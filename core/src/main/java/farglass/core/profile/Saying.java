@@ -6,8 +6,8 @@ import java.util.Locale;
 import java.util.Optional;
 
 /** Sentences with numbers in them, alike for every question. */
-final class Words {
-    private Words() {}
+final class Saying {
+    private Saying() {}
 
     static String firstName(String athlete) {
         return athlete.strip().split("\\s+")[0];
@@ -41,11 +41,5 @@ final class Words {
         return parts.size() < 2
                 ? String.join("", parts)
                 : String.join(", ", parts.subList(0, parts.size() - 1)) + " and " + parts.get(parts.size() - 1);
-    }
-
-    /** {@return the label within a sentence; one with a name in it, such as De La Riva guard, stays as it is} */
-    static String lower(String label) {
-        boolean holdsName = label.substring(1).chars().anyMatch(Character::isUpperCase);
-        return holdsName ? label : label.substring(0, 1).toLowerCase(Locale.ROOT) + label.substring(1);
     }
 }
