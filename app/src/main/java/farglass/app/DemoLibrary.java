@@ -48,8 +48,8 @@ final class DemoLibrary {
                 studies(edit);
             });
         }
-        Files.deleteIfExists(unfinished.resolveSibling(unfinished.getFileName() + ".lock"));
         Files.move(unfinished, path);
+        remove(unfinished);
     }
 
     private static void studies(Edit edit) {
@@ -95,7 +95,9 @@ final class DemoLibrary {
 
     private static void remove(Path path) throws IOException {
         Files.deleteIfExists(path);
-        Files.deleteIfExists(path.resolveSibling(path.getFileName() + ".lock"));
+        for (String companion : List.of(".lock", "-journal")) {
+            Files.deleteIfExists(path.resolveSibling(path.getFileName() + companion));
+        }
     }
 
     /** Takes a whole folder away; for demos laid only to be looked at once. */

@@ -54,7 +54,9 @@ public final class Recovery {
                 Map<String, List<Row>> rows = readable();
                 fresh.recovered("Recovered from a damaged library", rows, counts, lost);
             }
-            Files.deleteIfExists(unfinished.resolveSibling(unfinished.getFileName() + ".lock"));
+            for (String companion : List.of(".lock", "-journal")) {
+                Files.deleteIfExists(unfinished.resolveSibling(unfinished.getFileName() + companion));
+            }
             Files.move(library, aside);
             Files.move(unfinished, library);
             return new Report(aside, counts, lost);

@@ -75,10 +75,10 @@ final class LibrarySheets {
                 Recovery.Report report = Recovery.recover(path, clock, who);
                 workbench.open(path);
                 String lost = report.lost().isEmpty()
-                        ? "nothing is known to be missing"
+                        ? "Nothing is known to be missing."
                         : report.lost().stream().limit(3).collect(Collectors.joining(" "));
                 workbench.shell().ifPresent(shell -> shell.desk()
-                        .say("Recovered %d bouts and %d moments; %s. The damaged file is kept as %s."
+                        .say("Recovered %d bouts and %d moments. %s The damaged file is kept as %s."
                                 .formatted(
                                         report.rows().getOrDefault("bout", 0),
                                         report.rows().getOrDefault("moment", 0),
