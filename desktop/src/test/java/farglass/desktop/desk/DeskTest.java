@@ -1,0 +1,178 @@
+package farglass.desktop.desk;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import farglass.core.bout.Bout;
+import farglass.core.bout.Seat;
+import farglass.core.bout.Uniform;
+import farglass.core.lexicon.Lexicon;
+import farglass.core.notation.BoutFile;
+import farglass.core.study.Camp;
+import farglass.core.study.Study;
+import farglass.desktop.dossier.DossierModel;
+import farglass.desktop.plan.PlanModel;
+import farglass.desktop.shelf.ShelfModel;
+import farglass.library.Library;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** The desk and the models that stand on it, without a window. */
+class DeskTest {
+    @TempDir
+    Path folder;
+
+    private final ExecutorService screen = Executors.newSingleThreadExecutor();
+    private Desk desk;
+
+    private static Bout bout(String id, String lines) {
+        return BoutFile.parse(
+                        "far-glass bout 1\nid: %s\nA: Maren\nB: Runa\ncovered: story 0:00 to 9:00\n%s"
+                                .formatted(id, lines),
+                        Lexicon.shipped())
+                .bout()
+                .orElseThrow();
+    }
+
+    @BeforeEach
+    void lay() {
+        Library library = Library.create(folder.resolve("l.farglass"), Clock.systemUTC(), "t");
+        library.act("Prepare", edit -> {
+            edit.put(
+                    bout(
+                            "first",
+                            "date: 2025-01-02\nresult: A by points 2-0\n0:10 A single-leg; nearly\n0:12 B sprawl; answers m1\n0:40 B snap-down; held\n"));
+            edit.put(bout("second", "date: 2026-01-02\nresult: B by submission guillotine\n"));
+            String runa = edit.athlete("Runa").id();
+            String maren = edit.athlete("Maren").id();
+            edit.put(new Study(
+                    "camp",
+                    "Pier Classic",
+                    List.of(runa),
+                    Optional.of(new Camp(
+                            maren, "Pier Classic", LocalDate.of(2026, 6, 6), "points-with-advantages", Uniform.GI))));
+            edit.put(new Study("study", "Maren alone", List.of(maren), Optional.empty()));
+        });
+        desk = new Desk(library, Lexicon.shipped(), screen);
+    }
+
+    @AfterEach
+    void clear() {
+        desk.close();
+        screen.shutdown();
+    }
+
+    private void onScreen(Runnable work) throws Exception {
+        screen.submit(work).get(20, TimeUnit.SECONDS);
+    }
+
+    /** Waits until no long work is left and its result is shown. */
+    private void rest() throws Exception {
+        boolean busy = true;
+        while (busy) {
+            busy = screen.submit(() -> !desk.work().jobs().isEmpty()).get(20, TimeUnit.SECONDS);
+        }
+    }
+
+    @Test
+    void theShelfShowsTheStudysBoutsFromItsAthletesView() {
+        ShelfModel shelf = new ShelfModel(desk);
+        assertThat(shelf.summaryProperty().get()).isEqualTo("Runa: seen 2 of 2 known matches, 1 of 1 loss.");
+        assertThat(shelf.rows()).hasSize(2);
+        assertThat(shelf.rows().toString()).contains("won by guillotine", "lost by points 0\u20132");
+        assertThat(desk.studied(desk.contents().bouts().get(0))).isEqualTo(Seat.B);
+    }
+
+    @Test
+    void theDossierIsCountedOnlyWhenLookedAtAndFollowsTheStudy() throws Exception {
+        DossierModel model = new DossierModel(desk);
+        assertThat(model.athletes()).extracting(athlete -> athlete.name()).containsExactly("Runa", "Maren");
+        assertThat(model.dossierProperty().get()).isEmpty();
+        onScreen(() -> desk.placeProperty().set(Place.DOSSIER));
+        rest();
+        assertThat(model.dossierProperty().get().orElseThrow().athlete()).isEqualTo("Runa");
+        onScreen(() -> desk.studyProperty().set(desk.contents().study("study")));
+        rest();
+        assertThat(model.dossierProperty().get().orElseThrow().athlete()).isEqualTo("Maren");
+        assertThat(model.sights()).isNotEmpty();
+        onScreen(() -> model.open(model.sights().get(0)));
+        assertThat(desk.placeProperty().get()).isEqualTo(Place.TAG);
+        assertThat(desk.spotProperty().get().orElseThrow().bout()).isEqualTo("first");
+    }
+
+    @Test
+    void thePlanKnowsTheUsualAnswersAndTheDangers() throws Exception {
+        PlanModel model = new PlanModel(desk);
+        onScreen(() -> desk.placeProperty().set(Place.PLAN));
+        rest();
+        assertThat(model.planProperty().get()).isPresent();
+        assertThat(model.attacked()).hasSize(1);
+        assertThat(model.dangers()).isEmpty();
+        onScreen(() -> desk.studyProperty().set(desk.contents().study("study")));
+        assertThat(model.planProperty().get())
+                .as("a study without a date has no plan")
+                .isEmpty();
+    }
+
+    @Test
+    void aWriteThatIsRefusedFailsAndIsTold() {
+        CompletableFuture<?> refused = desk.write("Take a name twice", edit -> {
+            edit.put(new farglass.core.study.Athlete("x", "Juno"));
+            edit.put(new farglass.core.study.Athlete("y", "Juno"));
+        });
+        assertThatThrownBy(() -> refused.get(20, TimeUnit.SECONDS)).hasMessageContaining("Nothing was changed");
+        assertThat(desk.messageProperty().get()).contains("Nothing was changed");
+        assertThat(desk.contents().athleteNamed("Juno")).isEmpty();
+    }
+
+    @Test
+    void anUndoneStudyIsNoLongerInForce() throws Exception {
+        desk.write("Begin", edit -> edit.put(new Study("new", "New one", List.of(), Optional.empty())))
+                .get(20, TimeUnit.SECONDS);
+        onScreen(() -> desk.studyProperty().set(desk.contents().study("new")));
+        assertThat(desk.nextUndoProperty().get()).isEqualTo("Begin");
+        desk.undo().get(20, TimeUnit.SECONDS);
+        assertThat(desk.studyProperty().get().orElseThrow().id()).isNotEqualTo("new");
+        assertThat(desk.nextRedoProperty().get()).isEqualTo("Begin");
+    }
+
+    @Test
+    void longWorkTellsItsShareAndCanBeStopped() throws Exception {
+        CountDownLatch begun = new CountDownLatch(1);
+        StringBuilder told = new StringBuilder();
+        CompletableFuture<Work.Job> started = new CompletableFuture<>();
+        onScreen(() -> started.complete(desk.work()
+                .start(
+                        "Counting sheep",
+                        (progress, cancelled) -> {
+                            progress.accept(0.5);
+                            begun.countDown();
+                            while (!cancelled.getAsBoolean()) {
+                                Thread.onSpinWait();
+                            }
+                            return "sheep";
+                        },
+                        told::append,
+                        problem -> told.append("failed"))));
+        assertThat(begun.await(20, TimeUnit.SECONDS)).isTrue();
+        onScreen(() -> {
+            assertThat(started.join().shareProperty().get()).isEqualTo(0.5);
+            assertThat(desk.work().jobs()).extracting(Work.Job::title).containsExactly("Counting sheep");
+        });
+        started.join().cancel();
+        rest();
+        assertThat(told.toString()).as("what was stopped tells nothing").isEmpty();
+    }
+}
