@@ -141,7 +141,8 @@ abstract class OnStage {
         WaitForAsyncUtils.waitForFxEvents();
     }
 
+    /** {@return the words shown there; none while it is not on the screen} */
     String text(String id) throws Exception {
-        return onScreen(() -> ((Label) workbench.lookup(id)).getText());
+        return onScreen(() -> workbench.lookup(id) instanceof Label label ? label.getText() : "");
     }
 }

@@ -10,7 +10,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
 import javafx.scene.Node;
-import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
@@ -42,12 +41,11 @@ class PlacesTest extends OnStage {
         press(KeyCode.SHORTCUT, KeyCode.DIGIT3);
         await(
                 "the dossier is counted",
-                () -> ((ListView<?>) workbench.lookup("#sights")).getItems().size() == 1);
+                () -> workbench.lookup("#sights") instanceof ListView<?> sights
+                        && sights.getItems().size() == 1);
         assertThat(text("#basis")).startsWith("1 of 1 known bouts were watched");
         robot.clickOn("Passes");
-        await(
-                "the evidence of the figure shows",
-                () -> ((Label) workbench.lookup(".section")).getText().startsWith("Passes: 1 of 2"));
+        await("the evidence of the figure shows", () -> text(".section").startsWith("Passes: 1 of 2"));
         robot.clickOn("#sights .list-cell");
         press(KeyCode.ENTER);
         await(
