@@ -72,6 +72,24 @@ public record Header(
         return covered.stream().anyMatch(c -> c.layer() == layer && c.fromMicros() <= micros && micros <= c.toMicros());
     }
 
+    public Header withResult(Result newResult) {
+        return new Header(
+                kind,
+                event,
+                date,
+                round,
+                ruleset,
+                uniform,
+                lengthMicros,
+                a,
+                b,
+                Optional.of(newResult),
+                films,
+                covered,
+                whole,
+                others);
+    }
+
     public Header withFilms(List<FilmLink> newFilms) {
         return new Header(
                 kind,

@@ -309,21 +309,7 @@ final class Actor {
         Bout truth = new Bout(id, header, moments, List.of());
         Board board = Board.atEnd(truth);
         Result result = tap.orElseGet(() -> byBoard(board));
-        Header ended = new Header(
-                header.kind(),
-                header.event(),
-                header.date(),
-                header.round(),
-                header.ruleset(),
-                header.uniform(),
-                header.lengthMicros(),
-                header.a(),
-                header.b(),
-                Optional.of(result),
-                header.films(),
-                header.covered(),
-                header.whole(),
-                header.others());
+        Header ended = header.withResult(result);
         Script script = new Script(
                 header.a().kit().orElse("white gi"),
                 header.b().kit().orElse("blue gi"),
