@@ -108,6 +108,9 @@ public record TideLayout(
                             case POINTS -> "+" + awarded.award().points();
                             case ADVANTAGE -> "adv";
                             case PENALTY -> "pen";
+                            case NEGATIVE -> "neg";
+                            case WARNING -> "warn";
+                            case DISQUALIFICATION -> "dq";
                         };
                 awards.add(new Award(
                         moment.atMicros().getAsLong() * pxPerMicro,

@@ -9,15 +9,20 @@ import farglass.core.bout.BoutKind;
 import farglass.core.bout.Contestant;
 import farglass.core.bout.Covered;
 import farglass.core.bout.FilmLink;
+import farglass.core.bout.Footage;
 import farglass.core.bout.Header;
 import farglass.core.bout.Layer;
 import farglass.core.bout.Level;
 import farglass.core.bout.Method;
 import farglass.core.bout.Moment;
+import farglass.core.bout.Opening;
 import farglass.core.bout.Result;
 import farglass.core.bout.Seat;
+import farglass.core.bout.Segment;
 import farglass.core.bout.Side;
+import farglass.core.bout.Stance;
 import farglass.core.bout.Uniform;
+import farglass.library.json.BoutMapper;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -46,6 +51,17 @@ final class BoutRows {
                 .put("fromUs", stretch.fromMicros())
                 .put("toUs", stretch.toMicros())
                 .put("declared", stretch.declared()));
+        Footage footage = header.footage();
+        put(
+                more,
+                "segments",
+                footage.segments().toArray(Segment[]::new),
+                !footage.segments().isEmpty());
+        footage.opening().ifPresent(opening -> put(more, "opening", opening, true));
+        put(more, "endsEarly", true, footage.endsEarly());
+        put(more, "coders", header.coders(), !header.coders().isEmpty());
+        put(more, "notes", header.notes(), !header.notes().isEmpty());
+        header.rulesetDate().ifPresent(date -> more.put("rulesetDate", date.toString()));
         ObjectNode others = more.putObject("others");
         header.others().forEach(others::put);
         ArrayNode comments = more.putArray("comments");
@@ -70,11 +86,20 @@ final class BoutRows {
         return new Row("bout", bout.id(), columns);
     }
 
+    private static void put(ObjectNode more, String field, Object value, boolean told) {
+        if (told) {
+            more.set(field, BoutMapper.mapper().valueToTree(value));
+        }
+    }
+
     private static ObjectNode contestant(Contestant contestant) {
         ObjectNode node = JsonNodeFactory.instance.objectNode();
         contestant.kit().ifPresent(kit -> node.put("kit", kit));
         contestant.screenSide().ifPresent(side -> node.put("side", side.name()));
         contestant.level().ifPresent(level -> node.put("level", level.name()));
+        contestant.stance().ifPresent(stance -> node.put("stance", stance.name()));
+        contestant.weight().ifPresent(weight -> node.put("weight", weight));
+        contestant.corner().ifPresent(corner -> node.put("corner", corner));
         return node;
     }
 
@@ -116,16 +141,31 @@ final class BoutRows {
                 Optional.ofNullable(row.text("held_on")).map(LocalDate::parse),
                 Optional.ofNullable(row.text("round")),
                 row.text("ruleset"),
+                Json.text(more, "rulesetDate").map(LocalDate::parse),
                 Uniform.valueOf(row.text("uniform")),
                 length == null ? OptionalLong.empty() : OptionalLong.of(length),
                 contestant(nameOf.apply(row.text("a")), more.path("A")),
                 contestant(nameOf.apply(row.text("b")), more.path("B")),
                 more.has("result") ? Optional.of(result(more.path("result"))) : Optional.empty(),
-                films,
-                covered,
-                row.whole("whole") == 1,
+                new Footage(
+                        films,
+                        covered,
+                        all(more.path("segments"), node -> Json.as(node, Segment.class)),
+                        row.whole("whole") == 1,
+                        more.has("opening")
+                                ? Optional.of(Json.as(more.path("opening"), Opening.class))
+                                : Optional.empty(),
+                        more.path("endsEarly").asBoolean()),
+                all(more.path("coders"), JsonNode::asText),
+                all(more.path("notes"), JsonNode::asText),
                 others);
         return new Bout(row.key(), header, moments, comments);
+    }
+
+    private static <T> List<T> all(JsonNode list, Function<JsonNode, T> each) {
+        List<T> all = new ArrayList<>();
+        list.forEach(node -> all.add(each.apply(node)));
+        return all;
     }
 
     private static Contestant contestant(String name, JsonNode node) {
@@ -133,7 +173,10 @@ final class BoutRows {
                 name,
                 Json.text(node, "kit"),
                 Json.text(node, "side").map(Side::valueOf),
-                Json.text(node, "level").map(Level::valueOf));
+                Json.text(node, "level").map(Level::valueOf),
+                Json.text(node, "stance").map(Stance::valueOf),
+                Json.text(node, "weight"),
+                Json.text(node, "corner"));
     }
 
     private static Result result(JsonNode node) {

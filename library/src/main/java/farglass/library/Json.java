@@ -3,6 +3,7 @@ package farglass.library;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import farglass.library.json.BoutMapper;
 import java.util.Optional;
 
 /** The JSON columns: read strictly, so that a damaged one is named and not passed over. */
@@ -21,5 +22,14 @@ final class Json {
 
     static Optional<String> text(JsonNode node, String field) {
         return node.hasNonNull(field) ? Optional.of(node.get(field).asText()) : Optional.empty();
+    }
+
+    /** {@return a value of a bout that a column holds} */
+    static <T> T as(JsonNode node, Class<T> type) {
+        try {
+            return BoutMapper.mapper().treeToValue(node, type);
+        } catch (JsonProcessingException e) {
+            throw new IllegalArgumentException("This tells no %s: %s".formatted(type.getSimpleName(), node), e);
+        }
     }
 }

@@ -7,6 +7,7 @@ import farglass.core.bout.Award;
 import farglass.core.bout.Became;
 import farglass.core.bout.Certainty;
 import farglass.core.bout.Deed;
+import farglass.core.bout.Fact;
 import farglass.core.bout.Line;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Motive;
@@ -16,7 +17,10 @@ import farglass.core.bout.Settled;
 import farglass.core.bout.Side;
 import farglass.core.bout.Stage;
 import farglass.core.bout.Telling;
+import farglass.library.json.BoutMapper;
+import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
@@ -37,14 +41,19 @@ final class MomentRows {
         telling.line().ifPresent(line -> more.put("line", line.name()));
         telling.stage().ifPresent(stage -> more.put("stage", stage.name()));
         telling.motive().ifPresent(motive -> more.put("motive", motive.name()));
-        telling.answers().ifPresent(answers -> more.put("answers", answers));
         if (telling.certainty() != Certainty.SURE) {
             more.put("certainty", telling.certainty().name());
         }
         if (telling.confidential()) {
             more.put("private", true);
         }
+        if (!telling.facts().isEmpty()) {
+            more.set("facts", BoutMapper.mapper().valueToTree(telling.facts().toArray(Fact[]::new)));
+        }
         telling.note().ifPresent(note -> more.put("note", note));
+        moment.settled().flatMap(Settled::side).ifPresent(side -> more.put(
+                        "onSideOf", side.owner().name())
+                .put("onSide", side.side().name()));
         moment.settled().filter(Settled::workedOut).ifPresent(settled -> more.put("workedOut", true));
 
         Map<String, Object> columns = new HashMap<>();
@@ -72,16 +81,11 @@ final class MomentRows {
             columns.put("technique", unnamed.words());
             return "unnamed";
         }
-        if (deed instanceof Deed.Awarded awarded) {
-            more.put("award", awarded.award().kind().name())
-                    .put("points", awarded.award().points());
-            return "awarded";
+        if (!(deed instanceof Deed.Reached || deed instanceof Deed.Mark)) {
+            more.set("deed", BoutMapper.mapper().valueToTree(deed));
+            return "other";
         }
-        if (deed instanceof Deed.Stopped stopped) {
-            more.put("reason", stopped.reason());
-            return "stopped";
-        }
-        return deed instanceof Deed.Restarted ? "restarted" : deed instanceof Deed.Reached ? "reached" : "mark";
+        return deed instanceof Deed.Reached ? "reached" : "mark";
     }
 
     static Moment moment(Row row) {
@@ -93,6 +97,9 @@ final class MomentRows {
                 .map(position -> new Settled(
                         position,
                         Optional.ofNullable(row.text("top")).map(Seat::valueOf),
+                        Json.text(more, "onSide")
+                                .map(word -> new OwnedSide(
+                                        Seat.valueOf(more.path("onSideOf").asText()), Side.valueOf(word))),
                         more.path("workedOut").asBoolean()));
         Telling telling = new Telling(
                 side,
@@ -100,10 +107,10 @@ final class MomentRows {
                 Json.text(more, "line").map(Line::valueOf),
                 Json.text(more, "stage").map(Stage::valueOf),
                 Json.text(more, "motive").map(Motive::valueOf),
-                Json.text(more, "answers"),
                 Json.text(more, "certainty").map(Certainty::valueOf).orElse(Certainty.SURE),
                 more.path("private").asBoolean(),
-                Json.text(more, "note"));
+                Json.text(more, "note"),
+                facts(more));
         return new Moment(
                 row.text("id"),
                 at == null ? OptionalLong.empty() : OptionalLong.of(at),
@@ -113,18 +120,28 @@ final class MomentRows {
                 telling);
     }
 
+    private static List<Fact> facts(JsonNode more) {
+        List<Fact> facts = new ArrayList<>();
+        // Libraries of the first version kept the one answer apart.
+        Json.text(more, "answers").map(Fact.Link::answering).ifPresent(facts::add);
+        more.path("facts").forEach(fact -> facts.add(Json.as(fact, Fact.class)));
+        return facts;
+    }
+
     private static Deed deed(Row row, JsonNode more) {
         return switch (row.text("deed")) {
             case "did" -> new Deed.Did(row.text("technique"));
             case "unnamed" -> new Deed.Unnamed(row.text("technique"));
             case "reached" -> new Deed.Reached();
+            case "mark" -> new Deed.Mark();
+            case "other" -> Json.as(more.path("deed"), Deed.class);
+            // So did libraries of the first version tell these three.
             case "awarded" ->
                 new Deed.Awarded(new Award(
                         Award.Kind.valueOf(more.path("award").asText()),
                         more.path("points").asInt()));
             case "stopped" -> new Deed.Stopped(more.path("reason").asText());
             case "restarted" -> new Deed.Restarted();
-            case "mark" -> new Deed.Mark();
             default -> throw new IllegalArgumentException("No such deed: " + row.text("deed"));
         };
     }

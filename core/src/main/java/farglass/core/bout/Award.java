@@ -1,16 +1,21 @@
 package farglass.core.bout;
 
 /**
- * What the referee gave.
+ * What a referee gives, or an analyst rules should be given.
  *
- * @param points 1 to 9 for points, 0 for an advantage or a penalty
+ * @param points 1 to 9 for points, 0 for everything else
  */
 public record Award(Kind kind, int points) {
-    /** A penalty is a mark against the athlete it goes to. */
+    /** A negative, a penalty, a warning and a disqualification go against the athlete they go to. */
     public enum Kind {
         POINTS,
+        /** A point taken away, where the rules know negatives. */
+        NEGATIVE,
         ADVANTAGE,
-        PENALTY
+        PENALTY,
+        /** A warning, which counts nothing yet. */
+        WARNING,
+        DISQUALIFICATION
     }
 
     public Award {
@@ -30,5 +35,10 @@ public record Award(Kind kind, int points) {
 
     public static Award penalty() {
         return new Award(Kind.PENALTY, 0);
+    }
+
+    /** {@return an award without a number: any but points} */
+    public static Award of(Kind kind) {
+        return new Award(kind, 0);
     }
 }

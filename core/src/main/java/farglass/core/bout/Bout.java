@@ -16,10 +16,14 @@ public record Bout(String id, Header header, List<Moment> moments, List<Comment>
     /**
      * A comment line of a bout file.
      *
-     * @param before id of the moment it stands before, {@link #HEADER} or {@link #END}
+     * @param before id of the moment it stands before, {@link #END}, or what {@link #beforeHeader} gives
      */
     public record Comment(String before, String text) {
-        public static final String HEADER = "(header)";
+        /** {@return what stands for the first header line of that key} */
+        public static String beforeHeader(String key) {
+            return "(header " + key + ")";
+        }
+
         public static final String END = "(end)";
     }
 
@@ -76,16 +80,37 @@ public record Bout(String id, Header header, List<Moment> moments, List<Comment>
         return among.size();
     }
 
-    /** {@return the bout without that moment; what answered it answers nothing} */
+    /** {@return the bout without that moment; what was tied to it is so no more} */
     public Bout without(String momentId) {
         List<Moment> left = moments.stream()
                 .filter(moment -> !moment.id().equals(momentId))
-                .map(moment ->
-                        moment.telling().answers().filter(momentId::equals).isPresent()
-                                ? moment.with(moment.telling().withAnswers(Optional.empty()))
-                                : moment)
+                .map(moment -> {
+                    Telling untied = moment.telling().without(momentId);
+                    return untied == moment.telling() ? moment : moment.with(untied);
+                })
                 .toList();
         return new Bout(id, header, left, comments);
+    }
+
+    /** {@return the bout seen in a mirror: every left is a right; doing it twice changes nothing} */
+    public Bout mirrored() {
+        Header turned = new Header(
+                header.kind(),
+                header.event(),
+                header.date(),
+                header.round(),
+                header.ruleset(),
+                header.rulesetDate(),
+                header.uniform(),
+                header.lengthMicros(),
+                header.a().mirrored(),
+                header.b().mirrored(),
+                header.result(),
+                header.footage(),
+                header.coders(),
+                header.notes(),
+                header.others());
+        return new Bout(id, turned, moments.stream().map(Moment::mirrored).toList(), comments);
     }
 
     /** {@return microseconds from the start to the last thing known of it: its last moment or covered stretch} */

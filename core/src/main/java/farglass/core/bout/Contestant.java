@@ -7,8 +7,17 @@ import java.util.Optional;
  *
  * @param kit what she wears, in words, such as "white gi"
  * @param screenSide where she stands on the screen when it starts
+ * @param weight as announced, in words such as "64 kg"; private, and left out of what is shared
+ * @param corner who spoke from her corner
  */
-public record Contestant(String name, Optional<String> kit, Optional<Side> screenSide, Optional<Level> level) {
+public record Contestant(
+        String name,
+        Optional<String> kit,
+        Optional<Side> screenSide,
+        Optional<Level> level,
+        Optional<Stance> stance,
+        Optional<String> weight,
+        Optional<String> corner) {
     public Contestant {
         if (name.isBlank()) {
             throw new IllegalArgumentException("An athlete needs a name; write \"unknown\" if nobody can tell.");
@@ -17,5 +26,21 @@ public record Contestant(String name, Optional<String> kit, Optional<Side> scree
 
     public static Contestant named(String name) {
         return new Contestant(name, Optional.empty(), Optional.empty(), Optional.empty());
+    }
+
+    /** {@return an athlete of whom no stance, weight or corner is told} */
+    public Contestant(String name, Optional<String> kit, Optional<Side> screenSide, Optional<Level> level) {
+        this(name, kit, screenSide, level, Optional.empty(), Optional.empty(), Optional.empty());
+    }
+
+    /** {@return her without what is private} */
+    public Contestant forSharing() {
+        return new Contestant(name, kit, screenSide, level, stance, Optional.empty(), corner);
+    }
+
+    /** {@return her as a mirror shows her} */
+    Contestant mirrored() {
+        return new Contestant(
+                name, kit, screenSide.map(Side::mirrored), level, stance.map(Stance::mirrored), weight, corner);
     }
 }

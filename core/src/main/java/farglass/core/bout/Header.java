@@ -1,6 +1,7 @@
 package farglass.core.bout;
 
 import java.time.LocalDate;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -11,8 +12,10 @@ import java.util.TreeMap;
  * What is known of a bout as a whole.
  *
  * @param ruleset name of the ruleset it was fought under, such as "points-with-advantages"
+ * @param rulesetDate the day of the rules' version, where it matters
  * @param lengthMicros how long it was set to last
- * @param whole whether the footage is the whole match; highlights are not a sample
+ * @param coders who told it; where there are several, a moment names its own
+ * @param notes free words on the bout
  * @param others header lines of a bout file that this version does not know, kept as they were
  */
 public record Header(
@@ -21,21 +24,22 @@ public record Header(
         Optional<LocalDate> date,
         Optional<String> round,
         String ruleset,
+        Optional<LocalDate> rulesetDate,
         Uniform uniform,
         OptionalLong lengthMicros,
         Contestant a,
         Contestant b,
         Optional<Result> result,
-        List<FilmLink> films,
-        List<Covered> covered,
-        boolean whole,
+        Footage footage,
+        List<String> coders,
+        List<String> notes,
         Map<String, String> others) {
     public static final String DEFAULT_RULESET = "points-with-advantages";
 
     public Header {
-        films = List.copyOf(films);
-        covered = List.copyOf(covered);
-        others = java.util.Collections.unmodifiableMap(new TreeMap<>(others));
+        coders = List.copyOf(coders);
+        notes = List.copyOf(notes);
+        others = Collections.unmodifiableMap(new TreeMap<>(others));
     }
 
     /** {@return a header with nothing known but who met} */
@@ -46,15 +50,28 @@ public record Header(
                 Optional.empty(),
                 Optional.empty(),
                 DEFAULT_RULESET,
+                Optional.empty(),
                 Uniform.GI,
                 OptionalLong.empty(),
                 a,
                 b,
                 Optional.empty(),
+                Footage.NONE,
                 List.of(),
                 List.of(),
-                true,
                 Map.of());
+    }
+
+    public List<FilmLink> films() {
+        return footage.films();
+    }
+
+    public List<Covered> covered() {
+        return footage.covered();
+    }
+
+    public boolean whole() {
+        return footage.whole();
     }
 
     public Contestant contestant(Seat seat) {
@@ -69,60 +86,67 @@ public record Header(
     }
 
     public boolean covers(Layer layer, long micros) {
-        return covered.stream().anyMatch(c -> c.layer() == layer && c.fromMicros() <= micros && micros <= c.toMicros());
+        return covered().stream()
+                .anyMatch(c -> c.layer() == layer && c.fromMicros() <= micros && micros <= c.toMicros());
+    }
+
+    public Header with(Footage newFootage) {
+        return changed(a, b, result, newFootage);
     }
 
     public Header withResult(Result newResult) {
-        return new Header(
-                kind,
-                event,
-                date,
-                round,
-                ruleset,
-                uniform,
-                lengthMicros,
-                a,
-                b,
-                Optional.of(newResult),
-                films,
-                covered,
-                whole,
-                others);
+        return changed(a, b, Optional.of(newResult), footage);
     }
 
     public Header withFilms(List<FilmLink> newFilms) {
-        return new Header(
-                kind,
-                event,
-                date,
-                round,
-                ruleset,
-                uniform,
-                lengthMicros,
-                a,
-                b,
-                result,
-                newFilms,
-                covered,
-                whole,
-                others);
+        return with(footage.withFilms(newFilms));
     }
 
     public Header withCovered(List<Covered> newCovered) {
+        return with(footage.withCovered(newCovered));
+    }
+
+    /** {@return the header without what is private: the athletes' weight} */
+    public Header forSharing() {
+        return changed(a.forSharing(), b.forSharing(), result, footage);
+    }
+
+    /** {@return the same under another ruleset} */
+    public Header under(String otherRuleset) {
+        return new Header(
+                kind,
+                event,
+                date,
+                round,
+                otherRuleset,
+                Optional.empty(),
+                uniform,
+                lengthMicros,
+                a,
+                b,
+                result,
+                footage,
+                coders,
+                notes,
+                others);
+    }
+
+    private Header changed(Contestant newA, Contestant newB, Optional<Result> newResult, Footage newFootage) {
         return new Header(
                 kind,
                 event,
                 date,
                 round,
                 ruleset,
+                rulesetDate,
                 uniform,
                 lengthMicros,
-                a,
-                b,
-                result,
-                films,
-                newCovered,
-                whole,
+                newA,
+                newB,
+                newResult,
+                newFootage,
+                coders,
+                notes,
                 others);
     }
 }

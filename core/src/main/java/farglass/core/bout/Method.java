@@ -10,6 +10,12 @@ public enum Method {
     DECISION,
     SUBMISSION,
     DISQUALIFICATION,
+    /** Less time needed to escape in overtime. */
+    ESCAPE_TIME,
+    KNOCKOUT,
+    REFEREE,
+    DOCTOR,
+    NO_CONTEST,
     DRAW,
     UNKNOWN;
 

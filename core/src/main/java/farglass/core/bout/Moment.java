@@ -41,4 +41,9 @@ public record Moment(
     public Moment with(Telling newTelling) {
         return new Moment(id, atMicros, actor, deed, settled, newTelling);
     }
+
+    /** {@return the same in a bout seen in a mirror} */
+    Moment mirrored() {
+        return new Moment(id, atMicros, actor, deed, settled.map(Settled::mirrored), telling.mirrored());
+    }
 }

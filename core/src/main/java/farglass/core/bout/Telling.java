@@ -1,6 +1,9 @@
 package farglass.core.bout;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * What is told of a moment beyond who did what. Everything may be absent.
@@ -8,12 +11,12 @@ import java.util.Optional;
  * @param side whose side, as the technique's side rule has it
  * @param became what became of the action
  * @param line the last line a pass beat
- * @param stage how far a submission got
+ * @param stage how far a submission, sweep, back take or takedown got
  * @param motive why, as a person judged it
- * @param answers id of the moment this one responds to, linked by a person
  * @param certainty how sure the viewer is
  * @param confidential whether it stays out of anything shared
  * @param note free words
+ * @param facts all else, in the order told
  */
 public record Telling(
         Optional<OwnedSide> side,
@@ -21,10 +24,10 @@ public record Telling(
         Optional<Line> line,
         Optional<Stage> stage,
         Optional<Motive> motive,
-        Optional<String> answers,
         Certainty certainty,
         boolean confidential,
-        Optional<String> note) {
+        Optional<String> note,
+        List<Fact> facts) {
     /** Nothing told, and sure of it. */
     public static final Telling NOTHING = new Telling(
             Optional.empty(),
@@ -32,44 +35,119 @@ public record Telling(
             Optional.empty(),
             Optional.empty(),
             Optional.empty(),
-            Optional.empty(),
             Certainty.SURE,
             false,
-            Optional.empty());
+            Optional.empty(),
+            List.of());
+
+    public Telling {
+        facts = List.copyOf(facts);
+    }
+
+    /** {@return the facts of that kind, in the order told} */
+    public <F extends Fact> Stream<F> facts(Class<F> kind) {
+        return facts.stream().filter(kind::isInstance).map(kind::cast);
+    }
+
+    /** {@return ids of the moments of this bout to which that tie leads} */
+    public Stream<String> tied(Fact.Tie tie) {
+        return facts(Fact.Link.class)
+                .filter(link -> link.tie() == tie && link.bout().isEmpty())
+                .map(Fact.Link::moment);
+    }
+
+    /** {@return id of the first moment that this one responds to, linked by a person} */
+    public Optional<String> answers() {
+        return tied(Fact.Tie.ANSWERS).findFirst();
+    }
+
+    /** {@return whether a person looked and cannot tell} */
+    public boolean unknown(Fact.Field field) {
+        return facts(Fact.Unknown.class).anyMatch(unknown -> unknown.field() == field);
+    }
 
     public Telling withSide(OwnedSide newSide) {
-        return new Telling(Optional.of(newSide), became, line, stage, motive, answers, certainty, confidential, note);
+        return new Telling(Optional.of(newSide), became, line, stage, motive, certainty, confidential, note, facts);
     }
 
     public Telling withBecame(Became newBecame) {
-        return new Telling(side, Optional.of(newBecame), line, stage, motive, answers, certainty, confidential, note);
+        return new Telling(side, Optional.of(newBecame), line, stage, motive, certainty, confidential, note, facts);
     }
 
     public Telling withLine(Line newLine) {
-        return new Telling(side, became, Optional.of(newLine), stage, motive, answers, certainty, confidential, note);
+        return new Telling(side, became, Optional.of(newLine), stage, motive, certainty, confidential, note, facts);
     }
 
     public Telling withStage(Stage newStage) {
-        return new Telling(side, became, line, Optional.of(newStage), motive, answers, certainty, confidential, note);
+        return new Telling(side, became, line, Optional.of(newStage), motive, certainty, confidential, note, facts);
     }
 
     public Telling withMotive(Motive newMotive) {
-        return new Telling(side, became, line, stage, Optional.of(newMotive), answers, certainty, confidential, note);
+        return new Telling(side, became, line, stage, Optional.of(newMotive), certainty, confidential, note, facts);
     }
 
+    /** {@return the telling with this as the only moment it answers, or with none} */
     public Telling withAnswers(Optional<String> newAnswers) {
-        return new Telling(side, became, line, stage, motive, newAnswers, certainty, confidential, note);
+        List<Fact> changed = new ArrayList<>();
+        newAnswers.map(Fact.Link::answering).ifPresent(changed::add);
+        facts.stream()
+                .filter(fact -> !(fact instanceof Fact.Link link && link.tie() == Fact.Tie.ANSWERS))
+                .forEach(changed::add);
+        return withFacts(changed);
     }
 
     public Telling withCertainty(Certainty newCertainty) {
-        return new Telling(side, became, line, stage, motive, answers, newCertainty, confidential, note);
+        return new Telling(side, became, line, stage, motive, newCertainty, confidential, note, facts);
     }
 
     public Telling withConfidential(boolean newConfidential) {
-        return new Telling(side, became, line, stage, motive, answers, certainty, newConfidential, note);
+        return new Telling(side, became, line, stage, motive, certainty, newConfidential, note, facts);
     }
 
     public Telling withNote(String newNote) {
-        return new Telling(side, became, line, stage, motive, answers, certainty, confidential, Optional.of(newNote));
+        return new Telling(side, became, line, stage, motive, certainty, confidential, Optional.of(newNote), facts);
+    }
+
+    public Telling withFacts(List<Fact> newFacts) {
+        return new Telling(side, became, line, stage, motive, certainty, confidential, note, newFacts);
+    }
+
+    public Telling and(Fact fact) {
+        return withFacts(Stream.concat(facts.stream(), Stream.of(fact)).toList());
+    }
+
+    /** {@return the same in a bout seen in a mirror} */
+    public Telling mirrored() {
+        return new Telling(
+                side.map(OwnedSide::mirrored),
+                became,
+                line,
+                stage,
+                motive,
+                certainty,
+                confidential,
+                note,
+                facts.stream().map(Fact::mirrored).toList());
+    }
+
+    /** {@return the telling without ties to that moment of this bout} */
+    Telling without(String momentId) {
+        List<Fact> left = facts.stream()
+                .filter(fact -> !(fact instanceof Fact.Link link
+                        && link.bout().isEmpty()
+                        && link.moment().equals(momentId)))
+                .map(fact -> fact instanceof Fact.Mistake mistake
+                                && mistake.by().filter(momentId::equals).isPresent()
+                        ? new Fact.Mistake(
+                                mistake.code(),
+                                mistake.punished(),
+                                Optional.empty(),
+                                mistake.at(),
+                                mistake.better(),
+                                mistake.forWhom(),
+                                mistake.see())
+                        : fact)
+                .toList();
+        return left.equals(facts) ? this : withFacts(left);
     }
 }

@@ -1,6 +1,7 @@
 package farglass.core.notation;
 
 import farglass.core.bout.Bout;
+import farglass.core.bout.Fact;
 import farglass.core.bout.Header;
 import farglass.core.bout.Moment;
 import farglass.core.lexicon.Lexicon;
@@ -106,15 +107,13 @@ final class BoutReader {
             return;
         }
         if (line.startsWith("#")) {
-            if (inHeader) {
-                comments.add(new Bout.Comment(Bout.Comment.HEADER, line.substring(1)));
-            } else {
-                waitingComments.add(line.substring(1));
-            }
+            waitingComments.add(line.substring(1));
             return;
         }
         if (inHeader && HeaderReader.isEntry(line)) {
-            headerReader.read(line, number);
+            String key = headerReader.read(line, number);
+            waitingComments.forEach(comment -> comments.add(new Bout.Comment(Bout.Comment.beforeHeader(key), comment)));
+            waitingComments.clear();
             return;
         }
         inHeader = false;
@@ -171,19 +170,24 @@ final class BoutReader {
 
     private void checkAnswers() throws Cursor.Wrong {
         for (Moment moment : moments) {
-            Optional<String> answered = moment.telling().answers();
-            if (answered.isEmpty()) {
-                continue;
+            for (Fact fact : moment.telling().facts()) {
+                if (fact instanceof Fact.Link link && link.bout().isEmpty()) {
+                    known(link.moment(), moment, Cursor.spelled(link.tie()));
+                } else if (fact instanceof Fact.Mistake mistake && mistake.by().isPresent()) {
+                    known(mistake.by().get(), moment, "by");
+                }
             }
-            Integer line = lineOfId.get(answered.get());
-            int own = lineOfId.get(moment.id());
-            if (line == null || line >= own) {
-                throw new Cursor("", own)
-                        .wrong(
-                                1,
-                                "this moment answers \"%s\", and no earlier moment has that id; name an earlier one, or take the answer out",
-                                answered.get());
-            }
+        }
+    }
+
+    private void known(String id, Moment in, String key) throws Cursor.Wrong {
+        if (!lineOfId.containsKey(id)) {
+            throw new Cursor("", lineOfId.get(in.id()))
+                    .wrong(
+                            1,
+                            "this moment says \"%s %s\", and no moment has that id; name one that does, or take it out",
+                            key,
+                            id);
         }
     }
 }

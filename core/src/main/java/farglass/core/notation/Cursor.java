@@ -1,7 +1,9 @@
 package farglass.core.notation;
 
+import farglass.core.bout.Seat;
 import java.util.Arrays;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.function.Predicate;
 
 /** Reads one line from left to right, and knows where it is when something is wrong. */
@@ -155,14 +157,97 @@ final class Cursor {
                         word));
     }
 
+    /** {@return a time of the bout, which never begins before 0:00} */
+    long timeFromZero() throws Wrong {
+        int at = column();
+        long micros = time();
+        if (micros < 0) {
+            throw wrong(at, "this time is before the bout began; write a time of 0:00 or later");
+        }
+        return micros;
+    }
+
+    Seat seat(String expected) throws Wrong {
+        if (takeWord("A")) {
+            return Seat.A;
+        }
+        if (takeWord("B")) {
+            return Seat.B;
+        }
+        throw wrong("expected " + expected);
+    }
+
+    Optional<Seat> nobodyOrSeat(String what) throws Wrong {
+        if (takeWord("-")) {
+            return Optional.empty();
+        }
+        return Optional.of(seat(what + ": A, B, or - for nobody or unknown"));
+    }
+
+    /** {@return whether nothing more stands in this field} */
+    boolean fieldEnds() {
+        skipBlanks();
+        return next >= text.length() || text.charAt(next) == ';' || text.charAt(next) == ',';
+    }
+
+    /** {@return words in double quotes, with something in them} */
+    String filledQuote() throws Wrong {
+        skipBlanks();
+        int at = column();
+        String words = quoted();
+        if (words.isBlank()) {
+            throw wrong(at, "there is nothing between these quotes; write what you mean, or leave the field out");
+        }
+        return words;
+    }
+
+    String momentId() throws Wrong {
+        skipBlanks();
+        int at = column();
+        String id = words(c -> c == ';' || c == ',');
+        if (id.isBlank()) {
+            throw wrong(at, "expected the id of a moment, such as m4");
+        }
+        return id;
+    }
+
+    int whole(int from, int to) throws Wrong {
+        skipBlanks();
+        int at = column();
+        String word = word();
+        if (word.matches("-?[0-9]{1,4}") && Integer.parseInt(word) >= from && Integer.parseInt(word) <= to) {
+            return Integer.parseInt(word);
+        }
+        throw wrong(at, "\"%s\" stands where a whole number from " + from + " to " + to + " belongs", word);
+    }
+
+    /** {@return a number in [0, 1]} */
+    double fraction() throws Wrong {
+        skipBlanks();
+        int at = column();
+        String word = word();
+        if (word.matches("[0-9.]{1,25}(E-?[0-9]{1,3})?") && !word.matches(".*\\..*\\..*") && !word.matches("\\.*")) {
+            double value = Double.parseDouble(word);
+            if (value <= 1) {
+                return value;
+            }
+        }
+        throw wrong(at, "\"%s\" stands where a number from 0 to 1 belongs", word);
+    }
+
+    static <E extends Enum<E>> Optional<E> find(Class<E> type, String word) {
+        return Arrays.stream(type.getEnumConstants())
+                .filter(value -> spelled(value).equals(word))
+                .findFirst();
+    }
+
     <E extends Enum<E>> E named(Class<E> type, String what) throws Wrong {
         skipBlanks();
         int at = column();
         String word = word();
-        for (E value : type.getEnumConstants()) {
-            if (spelled(value).equals(word)) {
-                return value;
-            }
+        Optional<E> found = find(type, word);
+        if (found.isPresent()) {
+            return found.get();
         }
         throw wrong(
                 at,

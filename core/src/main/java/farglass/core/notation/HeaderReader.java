@@ -4,13 +4,17 @@ import farglass.core.bout.BoutKind;
 import farglass.core.bout.Contestant;
 import farglass.core.bout.Covered;
 import farglass.core.bout.FilmLink;
+import farglass.core.bout.Footage;
 import farglass.core.bout.Header;
 import farglass.core.bout.Layer;
 import farglass.core.bout.Level;
 import farglass.core.bout.Method;
+import farglass.core.bout.Opening;
 import farglass.core.bout.Result;
 import farglass.core.bout.Seat;
+import farglass.core.bout.Segment;
 import farglass.core.bout.Side;
+import farglass.core.bout.Stance;
 import farglass.core.bout.Uniform;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
@@ -31,19 +35,30 @@ final class HeaderReader {
 
     private static final Pattern SCORE = Pattern.compile("([0-9]{1,3})-([0-9]{1,3})");
 
+    private static final Set<String> REPEATED = Set.of("film", "covered", "segment", "coder", "note");
+
     private final Set<String> seen = new HashSet<>();
     private final String[] names = new String[2];
     private final List<Optional<String>> kits = new ArrayList<>(List.of(Optional.empty(), Optional.empty()));
     private final List<Optional<Side>> sides = new ArrayList<>(List.of(Optional.empty(), Optional.empty()));
     private final List<Optional<Level>> levels = new ArrayList<>(List.of(Optional.empty(), Optional.empty()));
+    private final List<Optional<Stance>> stances = new ArrayList<>(List.of(Optional.empty(), Optional.empty()));
+    private final List<Optional<String>> weights = new ArrayList<>(List.of(Optional.empty(), Optional.empty()));
+    private final List<Optional<String>> corners = new ArrayList<>(List.of(Optional.empty(), Optional.empty()));
+    private final List<String> coders = new ArrayList<>();
+    private final List<String> notes = new ArrayList<>();
     private final List<FilmLink> films = new ArrayList<>();
     private final List<Covered> covered = new ArrayList<>();
+    private final List<Segment> segments = new ArrayList<>();
     private final TreeMap<String, String> others = new TreeMap<>();
     private BoutKind kind = BoutKind.COMPETITION;
     private Optional<String> event = Optional.empty();
     private Optional<LocalDate> date = Optional.empty();
     private Optional<String> round = Optional.empty();
     private String ruleset = Header.DEFAULT_RULESET;
+    private Optional<LocalDate> rulesetDate = Optional.empty();
+    private Optional<Opening> opening = Optional.empty();
+    private boolean endsEarly;
     private Uniform uniform = Uniform.GI;
     private OptionalLong length = OptionalLong.empty();
     private Optional<Result> result = Optional.empty();
@@ -54,7 +69,8 @@ final class HeaderReader {
         return ENTRY.matcher(line).matches();
     }
 
-    void read(String line, int number) throws Cursor.Wrong {
+    /** {@return the key of the line} */
+    String read(String line, int number) throws Cursor.Wrong {
         Matcher matcher = ENTRY.matcher(line);
         if (!matcher.matches()) {
             throw new Cursor(line, number).wrong("expected a header line such as \"event: Lantern Cup\"");
@@ -63,14 +79,14 @@ final class HeaderReader {
         Cursor value = new Cursor(line, number);
         value.until(c -> c == ':');
         value.take(":");
-        boolean repeats = key.equals("film") || key.equals("covered");
-        if (!repeats && !seen.add(key)) {
+        if (!REPEATED.contains(key) && !seen.add(key)) {
             throw value.wrong(1, "\"%s\" stands here a second time; leave one of the two", key);
         }
         entry(key, value);
         if (!value.atEnd()) {
             throw value.wrong("expected the line to end here");
         }
+        return key;
     }
 
     private void entry(String key, Cursor value) throws Cursor.Wrong {
@@ -81,13 +97,22 @@ final class HeaderReader {
             case "A stands", "B stands" ->
                 sides.set(seat(key), Optional.of(value.named(Side.class, "a side of the screen")));
             case "A level", "B level" -> levels.set(seat(key), Optional.of(value.named(Level.class, "a belt")));
+            case "A stance", "B stance" -> stances.set(seat(key), Optional.of(value.named(Stance.class, "a stance")));
+            case "A weight", "B weight" -> weights.set(seat(key), Optional.of(words(value)));
+            case "A corner", "B corner" -> corners.set(seat(key), Optional.of(words(value)));
+            case "coder" -> coders.add(filled(value));
+            case "note" -> notes.add(words(value));
+            case "ruleset date" -> rulesetDate = Optional.of(date(value));
+            case "segment" -> segments.add(segment(value));
+            case "starts" -> opening = Optional.of(opening(value));
+            case "ends" -> endsEarly = early(value);
             case "kind" -> kind = value.named(BoutKind.class, "a kind of bout");
             case "event" -> event = Optional.of(words(value));
             case "date" -> date = Optional.of(date(value));
             case "round" -> round = Optional.of(words(value));
             case "ruleset" -> ruleset = filled(value);
             case "uniform" -> uniform = value.named(Uniform.class, "a uniform");
-            case "length" -> length = OptionalLong.of(notNegative(value));
+            case "length" -> length = OptionalLong.of(value.timeFromZero());
             case "film" -> films.add(film(value));
             case "covered" -> covered.add(covered(value));
             case "result" -> result = Optional.of(result(value));
@@ -113,15 +138,6 @@ final class HeaderReader {
         return words;
     }
 
-    private static long notNegative(Cursor value) throws Cursor.Wrong {
-        int at = value.column();
-        long time = value.time();
-        if (time < 0) {
-            throw value.wrong(at, "this time is before the bout began; write a time of 0:00 or later");
-        }
-        return time;
-    }
-
     private static LocalDate date(Cursor value) throws Cursor.Wrong {
         int at = value.column();
         String word = value.word();
@@ -142,6 +158,60 @@ final class HeaderReader {
         throw value.wrong("expected yes or no");
     }
 
+    private static boolean early(Cursor value) throws Cursor.Wrong {
+        if (value.takeWord("early")) {
+            return true;
+        }
+        throw value.wrong("expected \"early\"; a film that ends with the match needs no line");
+    }
+
+    private static Segment segment(Cursor value) throws Cursor.Wrong {
+        Segment.Kind kind = value.named(Segment.Kind.class, "a kind of footage");
+        long[] stretch = stretch(value);
+        return new Segment(
+                kind,
+                stretch[0],
+                stretch[1],
+                value.takeWord("of") ? OptionalLong.of(value.timeFromZero()) : OptionalLong.empty());
+    }
+
+    private static long[] stretch(Cursor value) throws Cursor.Wrong {
+        long from = value.timeFromZero();
+        if (!value.takeWord("to")) {
+            throw value.wrong("expected \"to\" and the time at which this stretch ends");
+        }
+        int at = value.column();
+        long to = value.timeFromZero();
+        if (to < from) {
+            throw value.wrong(at, "this stretch ends before it begins");
+        }
+        return new long[] {from, to};
+    }
+
+    private static Opening opening(Cursor value) throws Cursor.Wrong {
+        OptionalLong left = OptionalLong.empty();
+        List<Optional<Opening.Marks>> marks = new ArrayList<>(List.of(Optional.empty(), Optional.empty()));
+        if (!value.takeWord("unknown")) {
+            do {
+                Optional<Seat> seat = value.takeWord("A")
+                        ? Optional.of(Seat.A)
+                        : value.takeWord("B") ? Optional.of(Seat.B) : Optional.empty();
+                if (seat.isPresent()) {
+                    marks.set(
+                            seat.get().ordinal(),
+                            Optional.of(
+                                    new Opening.Marks(value.whole(-99, 99), value.whole(0, 99), value.whole(0, 99))));
+                } else {
+                    left = OptionalLong.of(value.timeFromZero());
+                    if (!value.takeWord("left")) {
+                        throw value.wrong("expected \"left\" after the time on the match clock");
+                    }
+                }
+            } while (value.take(","));
+        }
+        return new Opening(left, marks.get(0), marks.get(1));
+    }
+
     private static FilmLink film(Cursor value) throws Cursor.Wrong {
         if (value.quoteFollows()) {
             String path = value.quoted();
@@ -160,16 +230,8 @@ final class HeaderReader {
 
     private static Covered covered(Cursor value) throws Cursor.Wrong {
         Layer layer = value.named(Layer.class, "a layer");
-        long from = notNegative(value);
-        if (!value.takeWord("to")) {
-            throw value.wrong("expected \"to\" and the time at which the covered stretch ends");
-        }
-        int at = value.column();
-        long to = notNegative(value);
-        if (to < from) {
-            throw value.wrong(at, "this stretch ends before it begins");
-        }
-        return new Covered(layer, from, to, value.takeWord("declared"));
+        long[] stretch = stretch(value);
+        return new Covered(layer, stretch[0], stretch[1], value.takeWord("declared"));
     }
 
     private static Result result(Cursor value) throws Cursor.Wrong {
@@ -224,19 +286,27 @@ final class HeaderReader {
                 date,
                 round,
                 ruleset,
+                rulesetDate,
                 uniform,
                 length,
                 contestant(0),
                 contestant(1),
                 result,
-                films,
-                covered,
-                whole,
+                new Footage(films, covered, segments, whole, opening, endsEarly),
+                coders,
+                notes,
                 others);
     }
 
     private Contestant contestant(int seat) {
-        return new Contestant(names[seat], kits.get(seat), sides.get(seat), levels.get(seat));
+        return new Contestant(
+                names[seat],
+                kits.get(seat),
+                sides.get(seat),
+                levels.get(seat),
+                stances.get(seat),
+                weights.get(seat),
+                corners.get(seat));
     }
 
     Optional<String> id() {

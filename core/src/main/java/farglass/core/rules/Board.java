@@ -21,7 +21,9 @@ public record Board(Column a, Column b, List<Moment> awards) {
             return switch (award.kind()) {
                 case POINTS -> new Column(points + award.points(), advantages, penalties);
                 case ADVANTAGE -> new Column(points, advantages + 1, penalties);
+                case NEGATIVE -> new Column(points - 1, advantages, penalties);
                 case PENALTY -> new Column(points, advantages, penalties + 1);
+                case WARNING, DISQUALIFICATION -> this;
             };
         }
     }

@@ -5,6 +5,7 @@ import farglass.core.bout.Became;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Certainty;
 import farglass.core.bout.Deed;
+import farglass.core.bout.Fact;
 import farglass.core.bout.Moment;
 import farglass.core.bout.OwnedSide;
 import farglass.core.bout.Seat;
@@ -12,6 +13,9 @@ import farglass.core.bout.Settled;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.SideRule;
 import farglass.core.lexicon.Technique;
+import farglass.core.lexicon.Words;
+import farglass.core.notation.BoutFile;
+import farglass.core.notation.Times;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -35,6 +39,9 @@ public final class Phrase {
                 .ifPresent(line -> parts.add(line.label() + (line.label().equals("past") ? "" : " line")));
         moment.telling().stage().ifPresent(stage -> parts.add(stage.label()));
         moment.telling().motive().ifPresent(motive -> parts.add(motive.label()));
+        moment.telling().facts().stream()
+                .filter(fact -> !(fact instanceof Fact.Link link && link.tie() == Fact.Tie.ANSWERS))
+                .forEach(fact -> parts.add(BoutFile.field(fact)));
         if (moment.telling().certainty() != Certainty.SURE) {
             parts.add(moment.telling().certainty().label());
         }
@@ -57,14 +64,58 @@ public final class Phrase {
         if (deed instanceof Deed.Stopped stopped) {
             return stopped.reason().isBlank() ? "Stopped" : "Stopped: " + stopped.reason();
         }
-        return deed instanceof Deed.Restarted ? "Restart" : deed instanceof Deed.Reached ? "Settles" : "Mark";
+        if (deed instanceof Deed.Ruled ruled) {
+            return "Ruled: " + Words.inSentence(award(ruled.award()));
+        }
+        if (deed instanceof Deed.Restarted restarted) {
+            return "Restart"
+                    + restarted
+                            .resumed()
+                            .map(how -> how == Deed.Resumed.SAME ? " as they were" : " standing")
+                            .orElse("")
+                    + (restarted.disputed() ? ", disputed" : "");
+        }
+        if (deed instanceof Deed.Instructed instructed) {
+            return "Corner: \u201c" + instructed.words() + "\u201d"
+                    + instructed.followed().map(came -> ", " + words(came)).orElse("");
+        }
+        return clock(deed);
+    }
+
+    private static String clock(Deed deed) {
+        if (deed instanceof Deed.Began began) {
+            return "Begins: " + words(began.period());
+        }
+        if (deed instanceof Deed.Ended ended) {
+            return "Ends: " + words(ended.period());
+        }
+        if (deed instanceof Deed.ClockRead read) {
+            return Times.exact(read.leftMicros()) + " left on the clock";
+        }
+        if (deed instanceof Deed.Timed timed) {
+            return ("Timed to " + Times.exact(timed.toMicros()) + " " + timed.words()).strip();
+        }
+        if (deed instanceof Deed.Verdict verdict) {
+            return ("Verdict " + verdict.words()).strip()
+                    + verdict.score()
+                            .map(score -> " " + score.a() + "\u2013" + score.b())
+                            .orElse("");
+        }
+        return deed instanceof Deed.Reached ? "Settles" : "Mark";
+    }
+
+    private static String words(Enum<?> value) {
+        return Fact.label(value).replace('-', ' ');
     }
 
     private static String award(Award award) {
         return switch (award.kind()) {
             case POINTS -> award.points() == 1 ? "Given 1 point" : "Given %d points".formatted(award.points());
+            case NEGATIVE -> "Given a negative";
             case ADVANTAGE -> "Given an advantage";
             case PENALTY -> "Given a penalty";
+            case WARNING -> "Warned";
+            case DISQUALIFICATION -> "Disqualified";
         };
     }
 

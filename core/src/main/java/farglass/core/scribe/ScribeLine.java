@@ -5,6 +5,7 @@ import farglass.core.bout.Became;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Certainty;
 import farglass.core.bout.Deed;
+import farglass.core.bout.Fact;
 import farglass.core.bout.Line;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Motive;
@@ -21,6 +22,7 @@ import farglass.core.lexicon.SideRule;
 import farglass.core.lexicon.Technique;
 import farglass.core.lexicon.Term;
 import farglass.core.lexicon.Words;
+import farglass.core.notation.BoutFile;
 import farglass.core.state.Stand;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
@@ -29,6 +31,7 @@ import java.util.Deque;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /**
  * Reads what is typed while the film runs: {@code runa knee cut left nearly knee}, {@code a mount}, {@code +3},
@@ -49,9 +52,23 @@ public final class ScribeLine {
         this.bout = bout;
         this.now = now;
         this.lexicon = lexicon;
-        Arrays.stream(text.strip().split("\\s+"))
+        String[] fields = text.split(";", -1);
+        for (int i = 1; i < fields.length; i++) {
+            field(fields[i].strip());
+        }
+        Arrays.stream(fields[0].strip().split("\\s+"))
                 .filter(word -> !word.isEmpty())
                 .forEach(words::add);
+    }
+
+    /** After a semicolon stands a field of the bout file; what is none stays as words. */
+    private void field(String text) {
+        Optional<Fact> fact = BoutFile.fact(text, lexicon);
+        if (fact.isPresent()) {
+            telling = telling.and(fact.get());
+        } else if (!text.isEmpty()) {
+            kept.add(text);
+        }
     }
 
     /**
@@ -105,7 +122,11 @@ public final class ScribeLine {
             parts.add("private");
         }
         telling.note().ifPresent(parts::add);
-        return String.join(" ", parts);
+        return String.join(" ", parts)
+                + telling.facts().stream()
+                        .filter(fact -> !(fact instanceof Fact.Link link && link.tie() == Fact.Tie.ANSWERS))
+                        .map(fact -> "; " + BoutFile.field(fact))
+                        .collect(Collectors.joining());
     }
 
     private static String written(Moment moment) {
@@ -121,6 +142,7 @@ public final class ScribeLine {
                 case POINTS -> "+" + awarded.award().points();
                 case ADVANTAGE -> "adv";
                 case PENALTY -> "pen";
+                default -> BoutFile.deed(deed);
             };
         }
         if (deed instanceof Deed.Stopped stopped) {
@@ -131,12 +153,12 @@ public final class ScribeLine {
             boolean top = where.top().equals(moment.actor());
             return where.position() + (where.top().isEmpty() ? "" : top ? " on top" : " under");
         }
-        return deed instanceof Deed.Restarted ? "restart" : "mark";
+        return BoutFile.deed(deed);
     }
 
     private Proposal proposal(Optional<String> answerable) {
         takeActor();
-        Deed deed = fixed().orElseGet(this::spoken);
+        Deed deed = happening().or(this::fixed).orElseGet(this::spoken);
         if (!(deed instanceof Deed.Stopped)) {
             while (!words.isEmpty()) {
                 detail(words.poll(), answerable);
@@ -164,6 +186,13 @@ public final class ScribeLine {
                 return;
             }
         }
+    }
+
+    /** What the bout file has a reserved word for is typed as it is written there. */
+    private Optional<Deed> happening() {
+        Optional<Deed> deed = BoutFile.happening(String.join(" ", words), lexicon);
+        deed.ifPresent(found -> words.clear());
+        return deed;
     }
 
     private Optional<Deed> fixed() {

@@ -5,6 +5,7 @@ import farglass.core.bout.BoutKind;
 import farglass.core.bout.Contestant;
 import farglass.core.bout.Covered;
 import farglass.core.bout.FilmLink;
+import farglass.core.bout.Footage;
 import farglass.core.bout.Header;
 import farglass.core.bout.Layer;
 import farglass.core.bout.Level;
@@ -105,15 +106,16 @@ public final class Cast {
                 Optional.of(date),
                 Optional.of(turn % 3 == 2 ? "final" : turn % 3 == 1 ? "semi-final" : "first round"),
                 Header.DEFAULT_RULESET,
+                Optional.empty(),
                 Uniform.GI,
                 OptionalLong.of((turn < 2 ? 6 : 7) * MINUTE),
                 new Contestant(first.name(), Optional.of("white gi"), Optional.of(side), Optional.of(level(turn))),
                 new Contestant(
                         second.name(), Optional.of("blue gi"), Optional.of(side.mirrored()), Optional.of(level(turn))),
                 Optional.empty(),
+                Footage.NONE,
                 List.of(),
                 List.of(),
-                true,
                 Map.of());
         Acted acted = Actor.act(id, first, second, header, lexicon, random.split());
         bouts.add(new Acted(told(acted, id, seen), acted.script(), acted.truth()));

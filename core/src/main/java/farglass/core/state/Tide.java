@@ -4,6 +4,7 @@ import farglass.core.bout.Became;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Seat;
+import farglass.core.bout.Stage;
 import farglass.core.lexicon.Kind;
 import farglass.core.lexicon.Lexicon;
 import java.util.ArrayList;
@@ -18,8 +19,17 @@ import java.util.List;
 public record Tide(List<Point> points) {
     /** How far a beaten line lifts the tide above the position it was tried from, by depth; past is the next position. */
     private static final double[] LINE_RUNGS = {0.06, 0.14, 0.24, 0.3};
-    /** Likewise for the stages of a submission; the last is an escape, which leaves no mark. */
-    private static final double[] STAGE_RUNGS = {0.1, 0.25, 0.4, 1, 0};
+    /** Likewise for the stages of every ladder; an escape leaves no mark. */
+    private static double rung(Stage stage) {
+        return switch (stage) {
+            case THREAT, OFF_BALANCED, IN_HAND -> 0.1;
+            case ONE_LEG_LOADED, BEHIND -> 0.15;
+            case LOCKED, UPPER_BODY -> 0.25;
+            case DEEP, HIP_DOWN, ONE_HOOK, DOWN -> 0.4;
+            case TAP -> 1;
+            case ESCAPED, ON_TOP, SETTLED -> 0;
+        };
+    }
 
     /**
      * A knot.
@@ -56,10 +66,7 @@ public record Tide(List<Point> points) {
                 .line()
                 .map(found -> LINE_RUNGS[found.ordinal()])
                 .orElse(0.0);
-        double stage = moment.telling()
-                .stage()
-                .map(found -> STAGE_RUNGS[found.ordinal()])
-                .orElse(0.0);
+        double stage = moment.telling().stage().map(Tide::rung).orElse(0.0);
         boolean sweepNearly = moment.became(Became.NEARLY)
                 && moment.technique()
                         .flatMap(lexicon::technique)

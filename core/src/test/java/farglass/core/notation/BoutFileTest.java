@@ -99,7 +99,7 @@ class BoutFileTest {
                 "0:10 A knee-cut; line knee held | 4 | semicolon",
                 "-0:10 A knee-cut | 4 | before the bout",
                 "0:10 A reached | 4 | needs a position",
-                "0:10 A knee-cut; answers m9 | 4 | no earlier moment",
+                "0:10 A knee-cut; answers m9 | 4 | no moment has that id",
                 "0:10 A knee-cut; side left | 4 | whose side",
                 "0:10 A ''''; held | 4 | words between its quotes",
             })

@@ -143,8 +143,8 @@ final class HeaderForm extends VBox {
      */
     Header header() {
         Optional<Side> side = aSide.getValue();
-        Contestant first = new Contestant(name(a, "A"), filled(aKit), side, aLevel.getValue());
-        Contestant second = new Contestant(name(b, "B"), filled(bKit), side.map(Side::mirrored), bLevel.getValue());
+        Contestant first = told(before.a(), name(a, "A"), filled(aKit), side, aLevel.getValue());
+        Contestant second = told(before.b(), name(b, "B"), filled(bKit), side.map(Side::mirrored), bLevel.getValue());
         if (first.name().equals(second.name()) && !first.name().equals("unknown")) {
             throw new IllegalArgumentException(
                     "Both athletes are %s. Name the other one, or write \"unknown\".".formatted(first.name()));
@@ -155,15 +155,22 @@ final class HeaderForm extends VBox {
                 filled(date).map(HeaderForm::date),
                 filled(round),
                 filled(ruleset.getEditor()).orElse(Header.DEFAULT_RULESET),
+                before.rulesetDate(),
                 uniform.getValue(),
                 time(length, "Length"),
                 first,
                 second,
                 result(),
-                films(),
-                covered(),
-                before.whole(),
+                before.footage().withFilms(films()).withCovered(covered()),
+                before.coders(),
+                before.notes(),
                 before.others());
+    }
+
+    /** What the form does not ask stays as it was. */
+    private static Contestant told(
+            Contestant before, String name, Optional<String> kit, Optional<Side> side, Optional<Level> level) {
+        return new Contestant(name, kit, side, level, before.stance(), before.weight(), before.corner());
     }
 
     private static String name(ComboBox<String> box, String seat) {

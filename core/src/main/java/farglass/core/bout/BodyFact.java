@@ -1,0 +1,44 @@
+package farglass.core.bout;
+
+import java.util.List;
+import java.util.Locale;
+
+/** The facts of the body that are counted, with the words each may take. */
+public enum BodyFact {
+    HIPS("toward", "away", "pinned", "free"),
+    HEAD("inside", "outside"),
+    /** Space between chest and back. */
+    GAP("none", "hand", "forearm", "wide"),
+    LIES("flat", "left", "right"),
+    HOOKS("none", "left", "right", "both", "triangle"),
+    /** Which foot leads. */
+    LEADS("left", "right", "square"),
+    POSTURE("low", "upright", "bladed"),
+    DISTANCE("far", "middle", "close"),
+    PLACE("centre", "edge", "wall"),
+    /** What the cloth does: any words. */
+    KIT();
+
+    private final List<String> words;
+
+    BodyFact(String... words) {
+        this.words = List.of(words);
+    }
+
+    public List<String> words() {
+        return words;
+    }
+
+    public boolean takes(String value) {
+        return words.isEmpty() ? !value.isBlank() : words.contains(value);
+    }
+
+    String mirrored(String value) {
+        return words.isEmpty() ? value : value.equals("left") ? "right" : value.equals("right") ? "left" : value;
+    }
+
+    /** {@return the word for it in files and on screen} */
+    public String label() {
+        return name().toLowerCase(Locale.ROOT);
+    }
+}

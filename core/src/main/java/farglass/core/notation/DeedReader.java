@@ -1,0 +1,131 @@
+package farglass.core.notation;
+
+import farglass.core.bout.Award;
+import farglass.core.bout.Deed;
+import farglass.core.bout.Result;
+import java.util.Optional;
+
+/** Reads what a moment is about. */
+final class DeedReader {
+    private final Cursor cursor;
+    private final Words words;
+
+    DeedReader(Cursor cursor, Words words) {
+        this.cursor = cursor;
+        this.words = words;
+    }
+
+    Deed read() throws Cursor.Wrong {
+        if (cursor.quoteFollows()) {
+            int at = cursor.column();
+            String said = cursor.quoted();
+            if (said.isBlank()) {
+                throw cursor.wrong(
+                        at, "an unnamed moment needs words between its quotes; write mark if there are none");
+            }
+            return new Deed.Unnamed(said);
+        }
+        Optional<Deed> reserved = reserved();
+        if (reserved.isPresent()) {
+            return reserved.get();
+        }
+        int at = cursor.column() + 1;
+        String said = cursor.until(c -> c == ';');
+        return switch (said) {
+            case "reached" -> new Deed.Reached();
+            case "mark" -> new Deed.Mark();
+            case "" -> throw cursor.wrong("expected what happened: a technique, or words in double quotes");
+            default -> words.technique(said, at);
+        };
+    }
+
+    /** {@return what a reserved word begins; empty for any other text} */
+    Optional<Deed> reserved() throws Cursor.Wrong {
+        for (Reserved word : Reserved.values()) {
+            if (cursor.takeWord(word.spelled())) {
+                return Optional.of(after(word));
+            }
+        }
+        return Optional.empty();
+    }
+
+    private Deed after(Reserved word) throws Cursor.Wrong {
+        return switch (word) {
+            case AWARD -> new Deed.Awarded(award("award"));
+            case RULE -> new Deed.Ruled(award("rule"));
+            case VERDICT -> verdict();
+            case STOP -> new Deed.Stopped(cursor.words(c -> c == ';'));
+            case RESTART -> restart();
+            case BEGIN -> new Deed.Began(cursor.named(Deed.Period.class, "a period"));
+            case END -> new Deed.Ended(cursor.named(Deed.Period.class, "a period"));
+            case TIME_LEFT -> new Deed.ClockRead(cursor.timeFromZero());
+            case TIMED -> timed();
+            case CORNER -> corner();
+        };
+    }
+
+    private Award award(String verb) throws Cursor.Wrong {
+        int at = cursor.column();
+        String word = cursor.word();
+        for (Award.Kind kind : Award.Kind.values()) {
+            if (kind != Award.Kind.POINTS && Cursor.spelled(kind).equals(word)) {
+                return Award.of(kind);
+            }
+        }
+        if (!word.matches("[1-9]") || !(cursor.takeWord("points") || cursor.takeWord("point"))) {
+            throw cursor.wrong(
+                    at,
+                    "expected what was given, such as \"%s 3 points\", \"%s advantage\", \"%s penalty\", \"%s negative\", \"%s warning\" or \"%s disqualification\"",
+                    verb,
+                    verb,
+                    verb,
+                    verb,
+                    verb,
+                    verb);
+        }
+        return Award.points(Integer.parseInt(word));
+    }
+
+    private Deed verdict() throws Cursor.Wrong {
+        String said = cursor.quoteFollows() ? cursor.quoted() : "";
+        if (cursor.fieldEnds()) {
+            return new Deed.Verdict(said, Optional.empty());
+        }
+        int at = cursor.column();
+        String word = cursor.word();
+        if (!word.matches("[0-9]{1,3}-[0-9]{1,3}")) {
+            throw cursor.wrong(at, "\"%s\" stands where a score A-B belongs, such as 10-9", word);
+        }
+        String[] score = word.split("-");
+        return new Deed.Verdict(
+                said, Optional.of(new Result.Score(Integer.parseInt(score[0]), Integer.parseInt(score[1]))));
+    }
+
+    private Deed restart() {
+        Optional<Deed.Resumed> resumed = cursor.takeWord("neutral")
+                ? Optional.of(Deed.Resumed.NEUTRAL)
+                : cursor.takeWord("same") ? Optional.of(Deed.Resumed.SAME) : Optional.empty();
+        return new Deed.Restarted(resumed, cursor.takeWord("disputed"));
+    }
+
+    private Deed timed() throws Cursor.Wrong {
+        if (!cursor.takeWord("to")) {
+            throw cursor.wrong("expected \"to\" and the time at which the stopwatch was stopped");
+        }
+        long to = cursor.timeFromZero();
+        return new Deed.Timed(to, cursor.quoteFollows() ? cursor.quoted() : "");
+    }
+
+    private Deed corner() throws Cursor.Wrong {
+        int at = cursor.column();
+        String said = cursor.quoted();
+        if (said.isBlank()) {
+            throw cursor.wrong(at, "an instruction needs words between its quotes");
+        }
+        return new Deed.Instructed(
+                said,
+                cursor.fieldEnds()
+                        ? Optional.empty()
+                        : Optional.of(cursor.named(Deed.Followed.class, "what came of an instruction")));
+    }
+}

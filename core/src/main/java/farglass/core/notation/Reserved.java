@@ -1,0 +1,19 @@
+package farglass.core.notation;
+
+/** Words that begin a moment which is no technique; no technique may have a name that begins with one of them. */
+enum Reserved {
+    AWARD,
+    RULE,
+    VERDICT,
+    STOP,
+    RESTART,
+    BEGIN,
+    END,
+    TIME_LEFT,
+    TIMED,
+    CORNER;
+
+    String spelled() {
+        return Cursor.spelled(this);
+    }
+}

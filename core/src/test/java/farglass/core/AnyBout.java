@@ -1,0 +1,323 @@
+package farglass.core;
+
+import farglass.core.bout.Award;
+import farglass.core.bout.Became;
+import farglass.core.bout.BodyFact;
+import farglass.core.bout.Bout;
+import farglass.core.bout.BoutKind;
+import farglass.core.bout.Certainty;
+import farglass.core.bout.Contestant;
+import farglass.core.bout.Covered;
+import farglass.core.bout.Deed;
+import farglass.core.bout.Fact;
+import farglass.core.bout.FilmLink;
+import farglass.core.bout.Footage;
+import farglass.core.bout.Header;
+import farglass.core.bout.Layer;
+import farglass.core.bout.Level;
+import farglass.core.bout.Line;
+import farglass.core.bout.Method;
+import farglass.core.bout.Moment;
+import farglass.core.bout.Motive;
+import farglass.core.bout.Opening;
+import farglass.core.bout.OwnedSide;
+import farglass.core.bout.Part;
+import farglass.core.bout.Result;
+import farglass.core.bout.Seat;
+import farglass.core.bout.Segment;
+import farglass.core.bout.Settled;
+import farglass.core.bout.Side;
+import farglass.core.bout.Stage;
+import farglass.core.bout.Stance;
+import farglass.core.bout.Telling;
+import farglass.core.bout.Uniform;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalLong;
+import java.util.Random;
+import java.util.function.Supplier;
+
+/** Bouts with every field there is, filled at random with words that are hard to write down. */
+public final class AnyBout {
+    private static final String[] WORDS = {
+        "a",
+        "\"",
+        "\\",
+        ";",
+        "#",
+        "->",
+        "held",
+        "0:10",
+        "  two  ",
+        "\u00e9\u4e2d",
+        "m1",
+        "\t",
+        "\n",
+        "side A left",
+        "'",
+        "=1+1",
+        ",",
+        "\u05d0\u05d1",
+        "on",
+        "by",
+        "\uD83E\uDD4B",
+        "\u0000",
+        "\u2028",
+        "\u202e"
+    };
+
+    private final Random random;
+
+    private AnyBout(long seed) {
+        random = new Random(seed);
+    }
+
+    public static Bout of(long seed) {
+        return new AnyBout(seed).bout();
+    }
+
+    private Bout bout() {
+        List<Moment> moments = new ArrayList<>();
+        long at = 0;
+        int count = random.nextInt(8);
+        for (int i = 0; i < count; i++) {
+            at += random.nextInt(3) == 0 ? 0 : random.nextInt(90_000_000);
+            moments.add(moment(at, moments));
+        }
+        List<Bout.Comment> comments = new ArrayList<>();
+        if (random.nextBoolean()) {
+            comments.add(new Bout.Comment(Bout.Comment.beforeHeader("kind"), " a remark"));
+        }
+        if (!moments.isEmpty() && random.nextBoolean()) {
+            comments.add(new Bout.Comment(moments.get(0).id(), " on the first"));
+        }
+        return new Bout("b" + random.nextInt(1000), header(), moments, comments);
+    }
+
+    private Header header() {
+        return new Header(
+                any(BoutKind.values()),
+                maybe(this::words),
+                maybe(() -> LocalDate.of(2020 + random.nextInt(6), 3, 14)),
+                maybe(this::words),
+                random.nextBoolean() ? Header.DEFAULT_RULESET : "r " + words(),
+                maybe(() -> LocalDate.of(2025, 1, 1)),
+                any(Uniform.values()),
+                maybeTime(),
+                contestant("Juno "),
+                contestant("Pip "),
+                maybe(() -> new Result(
+                        maybe(this::seat),
+                        any(Method.values()),
+                        maybe(() -> "x" + words()),
+                        maybe(() -> new Result.Score(random.nextInt(30), random.nextInt(30))))),
+                footage(),
+                random.nextBoolean() ? List.of() : List.of("c" + words(), "Imke"),
+                random.nextBoolean() ? List.of() : List.of(words()),
+                random.nextBoolean() ? Map.of() : Map.of("mat", words()));
+    }
+
+    private Footage footage() {
+        return new Footage(
+                random.nextBoolean()
+                        ? List.of()
+                        : List.of(new FilmLink("f" + words(), random.nextInt(99_000_000) - 40_000_000)),
+                random.nextBoolean()
+                        ? List.of()
+                        : List.of(new Covered(any(Layer.values()), 5, 5 + time(), random.nextBoolean())),
+                random.nextBoolean()
+                        ? List.of()
+                        : List.of(new Segment(any(Segment.Kind.values()), 7, 7 + time(), maybeTime())),
+                random.nextBoolean(),
+                maybe(() -> new Opening(maybeTime(), maybe(this::marks), maybe(this::marks))),
+                random.nextBoolean());
+    }
+
+    private Opening.Marks marks() {
+        return new Opening.Marks(random.nextInt(20) - 3, random.nextInt(4), random.nextInt(4));
+    }
+
+    private Contestant contestant(String name) {
+        return new Contestant(
+                name + words(),
+                maybe(this::words),
+                maybe(this::side),
+                maybe(() -> any(Level.values())),
+                maybe(() -> any(Stance.values())),
+                maybe(this::words),
+                maybe(this::words));
+    }
+
+    private Moment moment(long at, List<Moment> before) {
+        List<Fact> facts = new ArrayList<>();
+        int count = random.nextInt(5);
+        for (int i = 0; i < count; i++) {
+            facts.add(fact(before));
+        }
+        Telling telling = new Telling(
+                maybe(this::owned),
+                maybe(() -> any(Became.values())),
+                maybe(() -> any(Line.values())),
+                maybe(() -> any(Stage.values())),
+                maybe(() -> any(Motive.values())),
+                any(Certainty.values()),
+                random.nextBoolean(),
+                maybe(this::words),
+                facts);
+        return new Moment(
+                random.nextBoolean() ? "m" + (before.size() + 1) : "x," + before.size(),
+                random.nextInt(5) == 0 ? OptionalLong.empty() : OptionalLong.of(at),
+                maybe(this::seat),
+                deed(),
+                maybe(this::settled),
+                telling);
+    }
+
+    private Deed deed() {
+        return switch (random.nextInt(13)) {
+            case 0 -> new Deed.Unnamed(filled());
+            case 1 -> new Deed.Awarded(award());
+            case 2 -> new Deed.Ruled(award());
+            case 3 -> new Deed.Stopped(random.nextBoolean() ? "" : words());
+            case 4 -> new Deed.Mark();
+            case 5 -> new Deed.Restarted(maybe(() -> any(Deed.Resumed.values())), random.nextBoolean());
+            case 6 ->
+                new Deed.Verdict(
+                        random.nextBoolean() ? "" : words(),
+                        maybe(() -> new Result.Score(random.nextInt(11), random.nextInt(11))));
+            case 7 -> new Deed.Began(any(Deed.Period.values()));
+            case 8 -> new Deed.Ended(any(Deed.Period.values()));
+            case 9 -> new Deed.ClockRead(time());
+            case 10 -> new Deed.Timed(time(), random.nextBoolean() ? "" : words());
+            case 11 -> new Deed.Instructed(filled(), maybe(() -> any(Deed.Followed.values())));
+            default -> new Deed.Did("knee-cut");
+        };
+    }
+
+    private Award award() {
+        Award.Kind kind = any(Award.Kind.values());
+        return kind == Award.Kind.POINTS ? Award.points(1 + random.nextInt(9)) : Award.of(kind);
+    }
+
+    private Fact fact(List<Moment> before) {
+        return switch (random.nextInt(26)) {
+            case 0 ->
+                new Fact.Effect(random.nextBoolean(), any(Fact.Gain.values()), random.nextBoolean() ? "" : filled());
+            case 1 -> new Fact.Passed(maybe(this::side), any(Line.values()), maybe(() -> any(Line.values())));
+            case 2 -> new Fact.Condition(any(Fact.Met.values()), filled());
+            case 3 -> new Fact.Travel(side());
+            case 4 -> new Fact.LeadLeg(side());
+            case 5 -> new Fact.HeadSide(owned());
+            case 6 -> new Fact.LimbOn(part(), part());
+            case 7 ->
+                new Fact.Grip(
+                        part(),
+                        part(),
+                        maybe(() -> any(Fact.Firmness.values())),
+                        maybeTime(),
+                        maybe(() -> any(Fact.GripEnd.values())),
+                        maybe(this::filled),
+                        maybe(this::filled),
+                        maybe(this::filled),
+                        maybe(this::filled));
+            case 8 -> new Fact.Strike(part(), filled(), filled(), any(Fact.Contact.values()));
+            case 9 -> new Fact.Range(random.nextInt(21));
+            case 10 -> {
+                BodyFact what = any(BodyFact.values());
+                String value =
+                        what.words().isEmpty() ? filled() : any(what.words().toArray(String[]::new));
+                yield new Fact.Body(maybe(this::seat), what, value);
+            }
+            case 11 -> new Fact.Could(filled());
+            case 12 ->
+                new Fact.Mistake(
+                        filled(),
+                        maybe(() -> any(Fact.Punished.values())),
+                        before.isEmpty()
+                                ? Optional.empty()
+                                : maybe(() -> any(before).id()),
+                        maybe(() -> any(Level.values())),
+                        maybe(this::filled),
+                        maybe(this::filled),
+                        maybe(this::filled));
+            case 13 -> new Fact.Well(filled());
+            case 14 -> new Fact.Principle(random.nextBoolean(), filled());
+            case 15 -> new Fact.PlanStep(filled());
+            case 16 -> new Fact.Remark(any(Fact.Remark.About.values()), filled());
+            case 17 ->
+                new Fact.Drawing(
+                        any(Fact.Shape.values()), List.of(random.nextDouble(), 0.0, 1.0, random.nextDouble() / 1e6));
+            case 18 -> new Fact.InLayer(any(Layer.values()));
+            case 19 -> new Fact.Coder(filled());
+            case 20 ->
+                new Fact.About(
+                        any(Fact.Field.values()),
+                        Optional.of(any(Certainty.values())),
+                        maybe(() -> any(Fact.Source.values())));
+            case 21 -> new Fact.Unknown(any(Fact.Field.values()));
+            case 22 -> new Fact.Rival(any(Fact.Field.values()), filled(), filled());
+            case 23 -> new Fact.From(settled());
+            case 24 -> new Fact.Link(Fact.Tie.COMPARES, "m9", Optional.of("x" + words()), maybe(this::words));
+            default ->
+                before.isEmpty()
+                        ? new Fact.Range(3)
+                        : new Fact.Link(any(Fact.Tie.values()), any(before).id(), Optional.empty(), maybe(this::words));
+        };
+    }
+
+    private Part part() {
+        return new Part(seat(), maybe(this::side), any(Part.Kind.values()));
+    }
+
+    private Settled settled() {
+        return new Settled("mount", maybe(this::seat), maybe(this::owned), random.nextBoolean());
+    }
+
+    private OwnedSide owned() {
+        return new OwnedSide(seat(), side());
+    }
+
+    private Seat seat() {
+        return any(Seat.values());
+    }
+
+    private Side side() {
+        return any(Side.values());
+    }
+
+    private long time() {
+        return random.nextInt(900_000_000);
+    }
+
+    private OptionalLong maybeTime() {
+        return random.nextBoolean() ? OptionalLong.of(time()) : OptionalLong.empty();
+    }
+
+    private String filled() {
+        return "w" + words();
+    }
+
+    private String words() {
+        StringBuilder words = new StringBuilder();
+        int count = random.nextInt(5);
+        for (int i = 0; i <= count; i++) {
+            words.append(any(WORDS));
+        }
+        return words.toString();
+    }
+
+    private <T> T any(T[] values) {
+        return values[random.nextInt(values.length)];
+    }
+
+    private <T> T any(List<T> values) {
+        return values.get(random.nextInt(values.size()));
+    }
+
+    private <T> Optional<T> maybe(Supplier<T> value) {
+        return random.nextBoolean() ? Optional.of(value.get()) : Optional.empty();
+    }
+}

@@ -1,0 +1,54 @@
+package farglass.library.json;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import farglass.core.AnyBout;
+import farglass.core.bout.Bout;
+import farglass.core.lexicon.Lexicon;
+import farglass.core.notation.BoutFile;
+import net.jqwik.api.Example;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+
+class BoutJsonPropertyTest {
+    private static final Lexicon LEXICON = Lexicon.shipped();
+
+    @Property(tries = 500)
+    void whatIsWrittenIsReadAsTheSame(@ForAll long seed) {
+        Bout bout = AnyBout.of(seed);
+        String json = BoutJson.write(bout);
+        BoutFile.Reading reading = BoutJson.read(json, LEXICON);
+        assertThat(reading.diagnostics()).as(json).isEmpty();
+        assertThat(reading.bout()).contains(bout);
+    }
+
+    @Property(tries = 500)
+    void noSlipMakesTheReaderFail(@ForAll long seed, @ForAll int place, @ForAll char slip) {
+        StringBuilder text = new StringBuilder(BoutJson.write(AnyBout.of(seed)));
+        text.setCharAt(Math.floorMod(place, text.length()), slip);
+        BoutFile.Reading reading = BoutJson.read(text.toString(), LEXICON);
+        assertThat(reading.bout().isPresent() || !reading.diagnostics().isEmpty())
+                .isTrue();
+    }
+
+    @Example
+    void aWrongWordIsNamedWithItsPlaceAndTheWordsThatFit() {
+        String json = BoutJson.write(AnyBout.of(1)).replaceFirst("\"uniform\" : \"[^\"]+\"", "\"uniform\" : \"kilt\"");
+        BoutFile.Reading reading = BoutJson.read(json, LEXICON);
+        assertThat(reading.bout()).isEmpty();
+        assertThat(reading.diagnostics().get(0).message()).contains("uniform", "kilt", "gi, no-gi");
+        assertThat(reading.diagnostics().get(0).line()).isGreaterThan(1);
+    }
+
+    @Example
+    void whatNeverEndsAndWhatIsNoBoutIsRefused() {
+        assertThat(BoutJson.read("[".repeat(100_000), LEXICON).bout()).isEmpty();
+        assertThat(BoutJson.read("", LEXICON).diagnostics()).hasSize(1);
+        assertThat(BoutJson.read("{\"format\":\"far-glass bout\",\"version\":1}", LEXICON)
+                        .diagnostics()
+                        .get(0)
+                        .message())
+                .contains("bout");
+        assertThat(BoutJson.read("null", LEXICON).diagnostics()).hasSize(1);
+    }
+}
