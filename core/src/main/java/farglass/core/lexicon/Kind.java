@@ -18,6 +18,8 @@ public enum Kind {
     ESCAPE,
     DEFENCE,
     GUARD_CHANGE,
+    RETENTION,
+    STRIKE,
     MOVEMENT,
     WAITING;
 

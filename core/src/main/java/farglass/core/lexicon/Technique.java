@@ -3,36 +3,48 @@ package farglass.core.lexicon;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * Something an athlete does.
  *
- * @param from keys of the positions it starts from
- * @param fromRole the actor's role there
- * @param to key of the position it ends in when it works; empty when it leaves the position as it is
+ * @param starts where it starts from, and in which role
+ * @param to keys of the positions it can end in when it works, the usual one first; empty when it leaves the position as it is
  * @param ends who is on top then
  * @param sideRule whose side a bare "left" means
+ * @param reach which depth can be told of it
  * @param caution what to say before anybody drills it; empty for most
  */
 public record Technique(
         String key,
         String label,
         Kind kind,
-        Set<String> from,
-        Role fromRole,
-        Optional<String> to,
+        List<Start> starts,
+        List<String> to,
         Ends ends,
         SideRule sideRule,
-        List<String> aliases,
+        Set<Reach> reach,
+        String says,
+        Names names,
         Optional<String> caution)
         implements Term {
     public Technique {
-        from = Set.copyOf(from);
-        aliases = List.copyOf(aliases);
+        starts = List.copyOf(starts);
+        to = List.copyOf(to);
+        reach = Set.copyOf(reach);
+    }
+
+    /** {@return keys of all the positions it starts from} */
+    public Set<String> from() {
+        return starts.stream().flatMap(start -> start.positions().stream()).collect(Collectors.toSet());
     }
 
     /** {@return whether the sport allows it from there} */
     public boolean canStart(Position position, Role role) {
-        return from.contains(position.key()) && (fromRole == Role.ANY || fromRole == role);
+        return starts.stream().anyMatch(start -> start.allows(position, role));
+    }
+
+    Technique named(String newLabel, Names newNames) {
+        return new Technique(key, newLabel, kind, starts, to, ends, sideRule, reach, says, newNames, caution);
     }
 }

@@ -1,15 +1,16 @@
 package farglass.core.lexicon;
 
-import java.util.List;
-
 /** An entry of the lexicon. */
 public sealed interface Term permits Position, Technique {
     /** {@return the word that files and the library use, such as "knee-cut"} */
     String key();
 
-    /** {@return the name people read} */
+    /** {@return the name people read, in the words of the school shown} */
     String label();
 
-    /** {@return other words for the same thing, in any language, as written in the lexicon} */
-    List<String> aliases();
+    /** {@return what it is, in one plain sentence} */
+    String says();
+
+    /** {@return other words for the same thing} */
+    Names names();
 }

@@ -17,7 +17,6 @@ import farglass.core.bout.Stage;
 import farglass.core.bout.Telling;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.Position;
-import farglass.core.lexicon.Role;
 import farglass.core.lexicon.SideRule;
 import farglass.core.lexicon.Technique;
 import farglass.core.lexicon.Term;
@@ -226,7 +225,7 @@ public final class ScribeLine {
     private Deed spoken() {
         List<String> all = List.copyOf(words);
         for (int count = all.size(); count > 0; count--) {
-            Optional<Term> term = lexicon.find(String.join(" ", all.subList(0, count)));
+            Optional<Term> term = lexicon.find(String.join(" ", all.subList(0, count)), now.position());
             if (term.isPresent()) {
                 drop(count);
                 return term.get() instanceof Technique technique ? did(technique) : reached((Position) term.get());
@@ -256,7 +255,7 @@ public final class ScribeLine {
 
     /** Who can have done it follows from the rules of the sport only where the two are in different roles. */
     private Optional<Seat> onlyOneWhoCould(Technique technique) {
-        if (now.top().isEmpty() || technique.fromRole() == Role.ANY) {
+        if (now.top().isEmpty()) {
             return Optional.empty();
         }
         List<Seat> could = Arrays.stream(Seat.values())

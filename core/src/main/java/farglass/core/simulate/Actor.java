@@ -11,6 +11,7 @@ import farglass.core.bout.Moment;
 import farglass.core.bout.OwnedSide;
 import farglass.core.bout.Result;
 import farglass.core.bout.Seat;
+import farglass.core.bout.Settled;
 import farglass.core.bout.Side;
 import farglass.core.bout.Stage;
 import farglass.core.bout.Telling;
@@ -150,7 +151,7 @@ final class Actor {
         telling = became(technique, option, telling, works);
         Moment moment = moment(Optional.of(seat), new Deed.Did(technique.key()), telling, works);
         moments.add(moment);
-        if (works && technique.to().isPresent()) {
+        if (works && !technique.to().isEmpty()) {
             settle(seat, technique);
         } else if (technique.kind() == Kind.PASS || technique.kind() == Kind.TAKEDOWN) {
             flinch(seat);
@@ -230,21 +231,33 @@ final class Actor {
 
     private Moment moment(Optional<Seat> actor, Deed deed, Telling telling, boolean settles) {
         Moment moment = new Moment("m" + ++made, OptionalLong.of(now), actor, deed, Optional.empty(), telling);
-        return settles
+        return settles && deed instanceof Deed.Did did
                 ? new Moment(
                         moment.id(),
                         moment.atMicros(),
                         actor,
                         deed,
-                        farglass.core.state.Timeline.workedOut(moment, lexicon),
+                        lexicon.technique(did.technique())
+                                .filter(technique -> !technique.to().isEmpty())
+                                .map(technique -> arrival(technique, actor.orElseThrow())),
                         telling)
                 : moment;
+    }
+
+    /** Where it ends; an analyst has to look where a technique with several ends went, and sees what one with one end did. */
+    private Settled arrival(Technique technique, Seat actor) {
+        return new Settled(
+                technique.to().get(0),
+                technique.ends() == Ends.NOBODY
+                        ? Optional.empty()
+                        : Optional.of(technique.ends() == Ends.ACTOR ? actor : actor.other()),
+                technique.to().size() == 1);
     }
 
     private void settle(Seat seat, Technique technique) {
         String before = position.key();
         Optional<Seat> topBefore = top;
-        position = lexicon.position(technique.to().orElseThrow()).orElseThrow();
+        position = lexicon.position(technique.to().get(0)).orElseThrow();
         top = technique.ends() == Ends.NOBODY
                 ? Optional.empty()
                 : Optional.of(technique.ends() == Ends.ACTOR ? seat : seat.other());

@@ -7,6 +7,8 @@ import farglass.core.bout.Layer;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Seat;
 import farglass.core.bout.Settled;
+import farglass.core.lexicon.Control;
+import farglass.core.lexicon.Ends;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.Position;
 import farglass.core.lexicon.Role;
@@ -119,24 +121,41 @@ public final class Timeline {
     }
 
     /**
-     * {@return where a moment leads by the rules of the sport alone} Only a technique that held, has an actor and always
-     * ends in one place does; anything else is left open.
+     * {@return where a moment leads by the rules of the sport alone} Only a technique that held and has an actor leads
+     * anywhere; where it can end in several places, only who is on top is settled, and the place stays "not told".
      */
     public static Optional<Settled> workedOut(Moment moment, Lexicon lexicon) {
         if (moment.actor().isEmpty() || !moment.became(Became.HELD)) {
             return Optional.empty();
         }
         Seat actor = moment.actor().get();
-        return moment.technique().flatMap(lexicon::technique).flatMap(technique -> technique
-                .to()
-                .map(to -> new Settled(
-                        to,
+        return moment.technique()
+                .flatMap(lexicon::technique)
+                .filter(technique -> !technique.to().isEmpty())
+                .map(technique -> new Settled(
+                        place(technique, lexicon),
                         switch (technique.ends()) {
                             case ACTOR -> Optional.of(actor);
                             case RECEIVER -> Optional.of(actor.other());
                             case NOBODY -> Optional.empty();
                         },
-                        true)));
+                        true));
+    }
+
+    private static String place(Technique technique, Lexicon lexicon) {
+        if (technique.to().size() == 1) {
+            return technique.to().get(0);
+        }
+        if (technique.ends() == Ends.NOBODY) {
+            return "not-visible";
+        }
+        List<Control> places = technique.to().stream()
+                .flatMap(key -> lexicon.position(key).stream())
+                .map(Position::control)
+                .toList();
+        return places.stream().allMatch(Control::isPast)
+                ? "past-not-told"
+                : places.stream().allMatch(Control::isTopOnGround) ? "ground-not-told" : "attack-not-told";
     }
 
     private void check(Moment moment, Technique technique) {

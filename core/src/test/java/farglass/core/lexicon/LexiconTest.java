@@ -4,7 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.io.StringReader;
+import java.util.HashSet;
+import java.util.List;
 import java.util.Locale;
+import java.util.Set;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 
@@ -18,18 +22,104 @@ class LexiconTest {
     }
 
     @Test
-    void itHoldsAtLeastFortyPositionsAndAHundredAndTwentyTechniquesThatFitTogether() {
-        assertThat(LEXICON.positions()).hasSizeGreaterThanOrEqualTo(40);
-        assertThat(LEXICON.techniques()).hasSizeGreaterThanOrEqualTo(120).allSatisfy(technique -> {
-            assertThat(technique.from()).as(technique.key()).isNotEmpty().allSatisfy(from -> assertThat(
-                            LEXICON.position(from))
-                    .as(from)
-                    .isPresent());
-            technique.to().ifPresent(to -> assertThat(
+    void itHoldsAtLeastSeventyPositionsAndTwoHundredAndSixtyTechniquesThatFitTogether() {
+        assertThat(LEXICON.positions()).hasSizeGreaterThanOrEqualTo(70);
+        assertThat(LEXICON.techniques()).hasSizeGreaterThanOrEqualTo(260).allSatisfy(technique -> {
+            assertThat(technique.from()).as(technique.key()).isNotEmpty();
+            assertThat(technique.says()).as(technique.key()).endsWith(".");
+            technique.to().forEach(to -> assertThat(
                             LEXICON.position(to).orElseThrow().hasTop())
                     .as(technique.key() + " to " + to)
                     .isEqualTo(technique.ends() != Ends.NOBODY));
+            for (Start start : technique.starts()) {
+                start.positions().forEach(from -> assertThat(start.role() == Role.ANY
+                                || LEXICON.position(from).orElseThrow().hasTop() == (start.role() != Role.NEUTRAL))
+                        .as("%s from %s as %s", technique.key(), from, start.role())
+                        .isTrue());
+            }
         });
+    }
+
+    @Test
+    void everyPositionAndSoEveryTechniqueIsReachedFromStanding() {
+        Set<String> reached = new HashSet<>(Set.of("standing"));
+        Set<String> done = new HashSet<>();
+        boolean grew = true;
+        while (grew) {
+            grew = false;
+            for (Technique technique : LEXICON.techniques()) {
+                if (technique.from().stream().anyMatch(reached::contains) && done.add(technique.key())) {
+                    reached.addAll(technique.to());
+                    grew = true;
+                }
+            }
+        }
+        assertThat(LEXICON.techniques()).extracting(Technique::key).allSatisfy(key -> assertThat(done)
+                .contains(key));
+        assertThat(LEXICON.positions())
+                .filteredOn(Position::isSettled)
+                .extracting(Position::key)
+                .allSatisfy(key -> assertThat(reached).contains(key));
+    }
+
+    @Test
+    void everySideRuleIsUsedAndSpokenAsSomebodysLimbOrWay() {
+        for (SideRule rule : SideRule.values()) {
+            assertThat(LEXICON.techniques()).extracting(Technique::sideRule).contains(rule);
+        }
+        assertThat(SideRule.THEIR_ARM.phrase("left")).isEqualTo("left arm");
+        assertThat(SideRule.THEIR_LEG.belongsToReceiver()).isTrue();
+        assertThat(SideRule.OWN_LEG.phrase("right")).isEqualTo("right leg");
+        assertThat(SideRule.OWN_LEG.belongsToReceiver()).isFalse();
+        assertThat(SideRule.TRAVEL.phrase("left")).isEqualTo("left");
+    }
+
+    @Test
+    void aWordForSeveralThingsMeansTheOneThatCanStartThere() {
+        Position legs = LEXICON.position("fifty-fifty").orElseThrow();
+        Position mount = LEXICON.position("mount").orElseThrow();
+        assertThat(LEXICON.find("mao de vaca", legs).orElseThrow().key()).isEqualTo("toe-hold");
+        assertThat(LEXICON.find("mao de vaca", mount).orElseThrow().key()).isEqualTo("wrist-lock");
+        assertThat(LEXICON.meanings("mao de vaca")).extracting(Term::key).containsExactly("wrist-lock", "toe-hold");
+        assertThat(LEXICON.ambiguities()).hasSizeGreaterThan(10).allSatisfy(word -> assertThat(
+                        LEXICON.find(word.word()).orElseThrow().key())
+                .isEqualTo(word.means()));
+    }
+
+    @Test
+    void everyEntryReadsBackFromItsOwnStanza() {
+        Stream.<Term>concat(LEXICON.positions().stream(), LEXICON.techniques().stream())
+                .forEach(term -> assertThat(LEXICON.entry(Lexicon.stanza(term))).isEqualTo(term));
+    }
+
+    @Test
+    void additionsWinOverShippedWordsAndABrokenOneIsLeftOutAndTold() {
+        String own =
+                """
+                technique coat-hanger "Coat hanger"
+                  kind submission
+                  from back-control : top
+                  side own-arm
+                  says A choke of our own gym.
+                  also rear choke
+                """;
+        Lexicon.Extended extended = LEXICON.with(List.of(
+                own,
+                "names knee-cut\n  slang the slicer\n",
+                "technique x \"X\"\n  kind pass\n  from nowhere : top\n  side none\n  says Lost.\n"));
+        assertThat(extended.problems()).singleElement().asString().contains("nowhere");
+        assertThat(extended.lexicon().find("rear choke").orElseThrow().key()).isEqualTo("coat-hanger");
+        assertThat(extended.lexicon().find("The Slicer").orElseThrow().key()).isEqualTo("knee-cut");
+        assertThat(LEXICON.find("rear choke").orElseThrow().key()).isEqualTo("rear-naked-choke");
+    }
+
+    @Test
+    void anotherSchoolShowsItsOwnWordsAndUnderstandsAll() {
+        Lexicon japanese = LEXICON.shownIn(School.JAPANESE);
+        assertThat(japanese.label("armbar")).isEqualTo("Juji gatame");
+        assertThat(japanese.label("knee-cut")).isEqualTo("Knee cut");
+        assertThat(japanese.find("straight armlock").orElseThrow().key()).isEqualTo("armbar");
+        assertThat(LEXICON.shownIn(School.PORTUGUESE).label("half-guard")).isEqualTo("Meia guarda");
     }
 
     @Test
@@ -54,16 +144,19 @@ class LexiconTest {
     }
 
     @Test
-    void everySubmissionThatTwistsAJointOrALegHasACaution() {
-        for (String key : new String[] {"heel-hook", "kneebar", "toe-hold", "calf-slicer"}) {
-            assertThat(LEXICON.technique(key).orElseThrow().caution()).as(key).isPresent();
-        }
+    void whatCanInjureHasACaution() {
+        Set<Kind> risky = Set.of(Kind.SUBMISSION, Kind.TAKEDOWN, Kind.STRIKE);
+        assertThat(LEXICON.techniques())
+                .filteredOn(technique -> risky.contains(technique.kind()))
+                .allSatisfy(technique ->
+                        assertThat(technique.caution()).as(technique.key()).isPresent());
+        assertThat(LEXICON.technique("heel-hook").orElseThrow().caution().orElseThrow())
+                .contains("never drilled live");
     }
 
     @Test
     void aBrokenLexiconSaysInWhichLine() {
-        assertThatThrownBy(() ->
-                        new LexiconReader(new StringReader("position x \"X\"\n  family nowhere\n  top no\n")).read())
+        assertThatThrownBy(() -> Lexicon.read(new StringReader("position x \"X\"\n  family nowhere\n  top no\n")))
                 .isInstanceOf(LexiconException.class)
                 .hasMessageContaining("line");
     }

@@ -131,12 +131,12 @@ class BoutFileTest {
 
     @Test
     void anUnknownWordIsKeptWithAWarningAndTheNearestWord() {
-        BoutFile.Reading reading = read(HEAD + "0:10 A kimora; held\n");
-        assertThat(reading.bout().orElseThrow().moments().get(0).deed()).isEqualTo(new Deed.Unnamed("kimora"));
+        BoutFile.Reading reading = read(HEAD + "0:10 A kimurra; held\n");
+        assertThat(reading.bout().orElseThrow().moments().get(0).deed()).isEqualTo(new Deed.Unnamed("kimurra"));
         assertThat(reading.diagnostics()).hasSize(1);
         assertThat(reading.diagnostics().get(0).error()).isFalse();
         assertThat(reading.diagnostics().get(0).message())
-                .contains("\"kimora\"")
+                .contains("\"kimurra\"")
                 .contains("\"kimura\"");
     }
 

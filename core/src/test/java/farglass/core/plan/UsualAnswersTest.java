@@ -18,7 +18,7 @@ class UsualAnswersTest {
             "0:33 B stand-off",
             "0:50 A single-leg; threatened",
             "1:30 B stand-off",
-            "2:00 B single-leg; held",
+            "2:00 B single-leg; -> half-guard, B on top; held",
             "2:20 B knee-cut; held");
 
     @Test

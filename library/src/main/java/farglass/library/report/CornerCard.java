@@ -135,7 +135,7 @@ public final class CornerCard {
         return lexicon.techniques().stream()
                 .filter(technique -> technique.caution().isPresent())
                 .filter(technique -> Stream.concat(
-                                Stream.of(technique.key(), technique.label()), technique.aliases().stream())
+                                Stream.of(technique.key(), technique.label()), technique.names().all().stream())
                         .anyMatch(words -> Words.holds(all, words)))
                 .map(technique -> technique.label() + ": " + technique.caution().orElseThrow())
                 .toList();

@@ -1,0 +1,15 @@
+package farglass.core.lexicon;
+
+import java.util.List;
+import java.util.Map;
+
+/**
+ * What a lexicon text holds, before it is known whether it fits together.
+ *
+ * @param moreNames further words, by the key of the entry they are for
+ */
+record Entries(
+        List<Position> positions,
+        List<Technique> techniques,
+        Map<String, Names> moreNames,
+        List<Ambiguity> ambiguities) {}

@@ -1,0 +1,75 @@
+package farglass.core.lexicon;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+
+/** Writes an entry as the stanza that reads back as it. */
+final class LexiconPrinter {
+    private LexiconPrinter() {}
+
+    static String stanza(Term term) {
+        StringBuilder out = new StringBuilder();
+        if (term instanceof Position position) {
+            out.append("position %s \"%s\"\n".formatted(position.key(), position.label()));
+            field(out, "family", spelled(position.family()));
+            field(out, "counts", spelled(position.control()));
+            field(out, "top", position.hasTop() ? "yes" : "no");
+            field(
+                    out,
+                    "worth",
+                    position.worth().points() + " " + position.worth().finish());
+        } else if (term instanceof Technique technique) {
+            out.append("technique %s \"%s\"\n".formatted(technique.key(), technique.label()));
+            field(out, "kind", spelled(technique.kind()));
+            for (Start start : technique.starts()) {
+                field(
+                        out,
+                        "from",
+                        start.positions().stream().sorted().collect(Collectors.joining(" ")) + " : "
+                                + spelled(start.role()));
+            }
+            if (!technique.to().isEmpty()) {
+                field(out, "to", String.join(" ", technique.to()) + " : " + spelled(technique.ends()));
+            }
+            field(out, "side", spelled(technique.sideRule()));
+            if (!technique.reach().equals(Reach.usual(technique.kind()))) {
+                field(
+                        out,
+                        "reach",
+                        technique.reach().stream()
+                                .sorted()
+                                .map(LexiconPrinter::spelled)
+                                .collect(Collectors.joining(" ")));
+            }
+            technique.caution().ifPresent(caution -> field(out, "caution", caution));
+        }
+        field(out, "says", term.says());
+        out.append(names(term.names()));
+        return out.toString();
+    }
+
+    static String names(Names names) {
+        StringBuilder out = new StringBuilder();
+        words(out, "also", names.english());
+        words(out, "pt", names.portuguese());
+        words(out, "ja", names.japanese());
+        words(out, "slang", names.slang());
+        words(out, "typos", names.misspelt());
+        return out.toString();
+    }
+
+    private static void words(StringBuilder out, String name, List<String> words) {
+        if (!words.isEmpty()) {
+            field(out, name, String.join(", ", words));
+        }
+    }
+
+    private static void field(StringBuilder out, String name, String value) {
+        out.append("  ").append(name).append(' ').append(value).append('\n');
+    }
+
+    static String spelled(Enum<?> value) {
+        return value.name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+}
