@@ -4,20 +4,27 @@ import farglass.core.bout.Award;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
+import farglass.core.bout.Opening;
 import farglass.core.bout.Seat;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
 /**
- * What the referee had given by an instant, under points with advantages.
+ * Two columns of points, advantages and penalties.
  *
  * @param awards the moments it rests on, in order
  */
 public record Board(Column a, Column b, List<Moment> awards) {
-    /** One athlete's side of the board; every number is 0 or more. */
+    /** One athlete's side of the board; points may be negative where the rules know negatives. */
     public record Column(int points, int advantages, int penalties) {
-        private Column plus(Award award) {
+        static final Column EMPTY = new Column(0, 0, 0);
+
+        private static Column of(Opening.Marks marks) {
+            return new Column(marks.points(), marks.advantages(), marks.penalties());
+        }
+
+        Column plus(Award award) {
             return switch (award.kind()) {
                 case POINTS -> new Column(points + award.points(), advantages, penalties);
                 case ADVANTAGE -> new Column(points, advantages + 1, penalties);
@@ -28,19 +35,35 @@ public record Board(Column a, Column b, List<Moment> awards) {
         }
     }
 
-    /** {@return the board at that instant of the bout's timeline; awards without a time count from the start} */
+    public Board {
+        awards = List.copyOf(awards);
+    }
+
+    /** {@return the board as it stood when the film began} */
+    static Board opening(Bout bout) {
+        Optional<Opening> opening = bout.header().footage().opening();
+        return new Board(
+                opening.flatMap(Opening::a).map(Column::of).orElse(Column.EMPTY),
+                opening.flatMap(Opening::b).map(Column::of).orElse(Column.EMPTY),
+                List.of());
+    }
+
+    Board plus(Seat to, Award award) {
+        return to == Seat.A ? new Board(a.plus(award), b, awards) : new Board(a, b.plus(award), awards);
+    }
+
+    /** {@return what the referee had given by that instant of the timeline; awards without a time count from the start} */
     public static Board at(Bout bout, long micros) {
-        Column[] columns = {new Column(0, 0, 0), new Column(0, 0, 0)};
+        Board board = opening(bout);
         List<Moment> awards = new ArrayList<>();
         for (Moment moment : bout.moments()) {
             boolean given = moment.atMicros().isEmpty() || moment.atMicros().getAsLong() <= micros;
             if (given && moment.actor().isPresent() && moment.deed() instanceof Deed.Awarded awarded) {
-                int seat = moment.actor().get().ordinal();
-                columns[seat] = columns[seat].plus(awarded.award());
+                board = board.plus(moment.actor().get(), awarded.award());
                 awards.add(moment);
             }
         }
-        return new Board(columns[0], columns[1], List.copyOf(awards));
+        return new Board(board.a, board.b, awards);
     }
 
     /** {@return the board when all is over} */
@@ -54,9 +77,22 @@ public record Board(Column a, Column b, List<Moment> awards) {
 
     /** {@return who leads: by points, then advantages, then fewer penalties; empty when level} */
     public Optional<Seat> leader() {
-        int order = Integer.compare(a.points, b.points);
-        order = order != 0 ? order : Integer.compare(a.advantages, b.advantages);
-        order = order != 0 ? order : Integer.compare(b.penalties, a.penalties);
-        return order == 0 ? Optional.empty() : Optional.of(order > 0 ? Seat.A : Seat.B);
+        return lead(List.of(Ruleset.Criterion.values())).seat();
+    }
+
+    /** {@return who leads by that order} */
+    Lead lead(List<Ruleset.Criterion> order) {
+        for (Ruleset.Criterion criterion : order) {
+            int sign =
+                    switch (criterion) {
+                        case POINTS -> Integer.compare(a.points, b.points);
+                        case ADVANTAGES -> Integer.compare(a.advantages, b.advantages);
+                        case PENALTIES -> Integer.compare(b.penalties, a.penalties);
+                    };
+            if (sign != 0) {
+                return new Lead(Optional.of(sign > 0 ? Seat.A : Seat.B), Lead.By.valueOf(criterion.name()));
+            }
+        }
+        return Lead.LEVEL;
     }
 }

@@ -6,6 +6,7 @@ import farglass.core.bout.Deed;
 import farglass.core.bout.Layer;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Seat;
+import farglass.core.bout.Segment;
 import farglass.core.bout.Settled;
 import farglass.core.lexicon.Control;
 import farglass.core.lexicon.Ends;
@@ -14,6 +15,7 @@ import farglass.core.lexicon.Position;
 import farglass.core.lexicon.Role;
 import farglass.core.lexicon.Technique;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -31,25 +33,68 @@ public final class Timeline {
     private final Lexicon lexicon;
     private final long endMicros;
 
+    private final Bout bout;
+    private final MatchClock clock;
+
     private Stand now;
     private long since;
-    private long played;
-    private long clockFrom;
-    private boolean stopped;
     private boolean openStart;
     private Optional<String> openedBy = Optional.empty();
 
     private Timeline(Bout bout, Lexicon lexicon) {
+        this.bout = bout;
         this.lexicon = lexicon;
+        this.clock = MatchClock.of(bout);
         this.endMicros = bout.extentMicros();
         // By the rules a bout starts standing; but only if its start was watched do we know that this is its start.
-        boolean startSeen = bout.header().whole() && bout.header().covers(Layer.STORY, 0);
+        boolean startSeen = bout.header().whole()
+                && bout.header().footage().opening().isEmpty()
+                && bout.header().covers(Layer.STORY, 0);
         now = new Stand(position(startSeen ? "standing" : "not-visible"), Optional.empty());
         openStart = !startSeen;
-        for (Moment moment : bout.moments()) {
-            step(moment, moment.atMicros().orElse(clockFrom));
-        }
+        walk();
         close(endMicros, Optional.empty());
+        findings.addAll(Contradictions.in(bout, lexicon));
+        findings.addAll(clock.findings());
+    }
+
+    /** Moments in their order, and between them the stretches in which nothing live is seen. */
+    private void walk() {
+        List<Segment> cuts = bout.header().footage().segments().stream()
+                .filter(segment -> !segment.isLive())
+                .sorted(Comparator.comparingLong(Segment::fromMicros))
+                .toList();
+        int cut = 0;
+        long at = 0;
+        for (Moment moment : bout.moments()) {
+            at = moment.atMicros().orElse(at);
+            while (cut < cuts.size() && cuts.get(cut).toMicros() <= at) {
+                skip(cuts.get(cut++));
+            }
+            if (cut < cuts.size() && cuts.get(cut).holds(at)) {
+                before.put(moment.id(), now);
+                after.put(moment.id(), now);
+            } else {
+                step(moment, at);
+            }
+        }
+        while (cut < cuts.size()) {
+            skip(cuts.get(cut++));
+        }
+    }
+
+    /** What a replay hides is not known afterwards either, unless the match stood still meanwhile. */
+    private void skip(Segment segment) {
+        long from = Math.min(Math.max(segment.fromMicros(), since), endMicros);
+        long to = Math.min(Math.max(segment.toMicros(), from), endMicros);
+        Stand kept = now;
+        close(from, Optional.empty());
+        now = new Stand(position("not-visible"), Optional.empty());
+        openedBy = Optional.empty();
+        openStart = true;
+        close(to, Optional.empty());
+        openStart = true;
+        now = clock.runs(from) && segment.kind() == Segment.Kind.REPLAY ? now : kept;
     }
 
     /** {@return the timeline of a bout; linear in its moments} Words the lexicon lacks change nothing. */
@@ -63,13 +108,6 @@ public final class Timeline {
 
     private void step(Moment moment, long at) {
         before.put(moment.id(), now);
-        run(at);
-        if (moment.deed() instanceof Deed.Stopped) {
-            stopped = true;
-        }
-        if (moment.deed() instanceof Deed.Restarted) {
-            stopped = false;
-        }
         moment.technique().flatMap(lexicon::technique).ifPresent(technique -> check(moment, technique));
         reached(moment).ifPresent(next -> {
             if (!next.equals(now)) {
@@ -81,21 +119,13 @@ public final class Timeline {
         after.put(moment.id(), now);
     }
 
-    private void run(long at) {
-        if (!stopped) {
-            played += at - clockFrom;
-        }
-        clockFrom = at;
-    }
-
     private void close(long at, Optional<String> endedBy) {
-        run(at);
         if (at > since) {
             boolean openEnd = endedBy.isEmpty();
+            long played = clock.playedMicros(at) - clock.playedMicros(since);
             visits.add(new Visit(now, since, at, played, openStart, openEnd, openedBy, endedBy));
         }
         since = at;
-        played = 0;
         openStart = false;
     }
 
@@ -113,8 +143,11 @@ public final class Timeline {
             }
             return position.map(found -> new Stand(found, settled.top()));
         }
-        if (moment.deed() instanceof Deed.Restarted) {
-            return Optional.of(new Stand(position("standing"), Optional.empty()));
+        if (moment.deed() instanceof Deed.Restarted restarted) {
+            // "Same" goes on from where it was stopped; the stop itself moved nobody.
+            return restarted.resumed().equals(Optional.of(Deed.Resumed.SAME))
+                    ? Optional.empty()
+                    : Optional.of(new Stand(position("standing"), Optional.empty()));
         }
         return workedOut(moment, lexicon)
                 .flatMap(settled -> lexicon.position(settled.position()).map(found -> new Stand(found, settled.top())));
@@ -204,6 +237,16 @@ public final class Timeline {
             found = visit.stand();
         }
         return found;
+    }
+
+    /** {@return the match clock of the bout} */
+    public MatchClock clock() {
+        return clock;
+    }
+
+    /** {@return what happened from each settled position to the next, in order} */
+    public List<Exchange> exchanges() {
+        return Exchange.of(bout.moments(), this);
     }
 
     /** {@return microseconds from the start to the last thing known of the bout} */

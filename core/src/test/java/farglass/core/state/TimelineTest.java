@@ -104,4 +104,89 @@ class TimelineTest {
                 .without("m1");
         assertThat(bout.moments().get(0).telling().answers()).isEqualTo(Optional.empty());
     }
+
+    @Test
+    void replaysAndTalkNeverCount() {
+        Bout bout = Bouts.parsed(
+                "segment: replay 0:30 to 0:40 of 0:10\nsegment: talk 1:00 to 1:20\ncovered: story 0:00 to 2:00\n",
+                "0:10 A guard-pull; held; -> open-guard, B on top",
+                "0:35 B toreando; held; -> side-control, B on top",
+                "0:50 B leg-pin; -> open-guard, B on top",
+                "1:30 B toreando; held; -> side-control, B on top");
+        Timeline timeline = of(bout);
+        assertThat(timeline.visits())
+                .extracting(visit -> visit.stand().position().key())
+                .containsExactly(
+                        "standing",
+                        "open-guard",
+                        "not-visible",
+                        "not-visible",
+                        "open-guard",
+                        "not-visible",
+                        "open-guard",
+                        "side-control");
+        assertThat(timeline.findings())
+                .anySatisfy(finding -> assertThat(finding.momentId()).isEqualTo("m2"));
+    }
+
+    @Test
+    void aRestartGoesOnAsItWasOrStanding() {
+        Timeline same = of(Bouts.of(
+                "0:10 A guard-pull; held; -> open-guard, B on top",
+                "0:20 - stop edge",
+                "0:30 - restart same",
+                "0:40 B leg-pin"));
+        assertThat(same.at(35_000_000).position().key()).isEqualTo("open-guard");
+        assertThat(same.visits()).hasSize(2);
+        assertThat(same.visits().get(1).playedSeconds()).isCloseTo(580, within(1e-6));
+    }
+
+    @Test
+    void exchangesEndWhereThePositionSettles() {
+        Timeline timeline = of(Bouts.of(
+                "0:10 A single-leg; nearly",
+                "0:12 B sprawl; held; -> front-headlock, B on top",
+                "0:15 A sit-through; threatened",
+                "0:20 - reached; -> scramble",
+                "0:22 - reached; -> turtle, B on top",
+                "0:30 B seat-belt"));
+        assertThat(timeline.exchanges())
+                .extracting(exchange -> exchange.moments().size())
+                .containsExactly(2, 3, 1);
+    }
+
+    @Test
+    void answersAreThoseAPersonGaveTheRestMerelyFollowed() {
+        Bout bout = Bouts.of(
+                "0:10 A single-leg; nearly",
+                "0:11 A double-leg",
+                "0:12 B sprawl; answers m1",
+                "0:14 B go-behind",
+                "0:15 A mark");
+        Conversation conversation = Conversation.of(bout);
+        assertThat(conversation.before(bout.moments().get(2)))
+                .contains(new Conversation.Turn(bout.moments().get(0), true));
+        assertThat(conversation.before(bout.moments().get(3)))
+                .contains(new Conversation.Turn(bout.moments().get(1), false));
+        assertThat(conversation.before(bout.moments().get(0))).isEmpty();
+    }
+
+    @Test
+    void whatContradictsItselfIsFoundWithAWayToMendIt() {
+        Bout bout = Bouts.parsed(
+                "segment: talk 0:10 to 0:30\nsegment: reference 0:20 to 0:40\ncovered: story 0:00 to 5:00\nresult: A by submission kimura\n",
+                "1:00 A sleeve-grip; grip A left hand on B right sleeve, until 0:50",
+                "1:10 A knee-cut; answers m3; stage deep",
+                "1:20 B kimura; line knee",
+                "1:30 - reached; -> mount");
+        assertThat(of(bout).findings())
+                .extracting(Finding::sentence)
+                .anyMatch(text -> text.contains("overlap"))
+                .anyMatch(text -> text.contains("no moment has a tap"))
+                .anyMatch(text -> text.contains("grip ends before"))
+                .anyMatch(text -> text.contains("only later"))
+                .anyMatch(text -> text.contains("no stage \"deep\""))
+                .anyMatch(text -> text.contains("is no pass"))
+                .anyMatch(text -> text.contains("needs somebody on top"));
+    }
 }

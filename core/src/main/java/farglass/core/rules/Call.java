@@ -1,0 +1,50 @@
+package farglass.core.rules;
+
+import farglass.core.bout.Award;
+import farglass.core.bout.Seat;
+import java.util.List;
+import java.util.Locale;
+
+/**
+ * Something the rules say of a bout.
+ *
+ * @param to who gets it; a penalty, warning or negative goes against her
+ * @param atMicros when, on the bout's timeline: for a hold, when the required seconds were over
+ * @param moments ids of the moments it rests on
+ * @param sentence why, in one sentence
+ */
+public record Call(
+        Verdict verdict, Seat to, Reason reason, Award gift, long atMicros, List<String> moments, String sentence) {
+    /** How much the moments settle. */
+    public enum Verdict {
+        /** Pattern and hold are certain from the moments. */
+        BY_RULES,
+        /** It rests on the referee's judgement, or on something not told. */
+        COULD,
+        /** The hold, or the instant from which points count, is within the tagging error. */
+        ARGUABLE;
+
+        public String label() {
+            return name().toLowerCase(Locale.ROOT).replace('_', '-');
+        }
+
+        Verdict weaker(Verdict other) {
+            return this == BY_RULES ? other : this;
+        }
+    }
+
+    public Call {
+        moments = List.copyOf(moments);
+    }
+
+    /** {@return it in three words, such as "A pass 3" or "B submission advantage"} */
+    public String brief() {
+        return to + " " + reason.label() + " " + gift(gift);
+    }
+
+    static String gift(Award award) {
+        return award.kind() == Award.Kind.POINTS
+                ? Integer.toString(award.points())
+                : award.kind().name().toLowerCase(Locale.ROOT);
+    }
+}

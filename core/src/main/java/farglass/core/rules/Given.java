@@ -1,0 +1,104 @@
+package farglass.core.rules;
+
+import farglass.core.bout.Award;
+import farglass.core.bout.Bout;
+import farglass.core.bout.Deed;
+import farglass.core.bout.Moment;
+import farglass.core.bout.Seat;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/** Lays what the referee gave beside what the rules say: which award was for what, and what is left over on either side. */
+final class Given {
+    /** An award comes at most so long before the hold was over as tagged, and so long after. */
+    private static final long BEFORE_MICROS = 4_000_000;
+
+    private static final long AFTER_MICROS = 30_000_000;
+
+    /** By the moment of an award, what it was given for. */
+    final Map<String, List<Call>> calls = new LinkedHashMap<>();
+
+    private final List<Moment> awards = new ArrayList<>();
+    private final Set<Call> matched = new LinkedHashSet<>();
+
+    private Given() {}
+
+    static Given match(Bout bout, List<Call> calls) {
+        Given given = new Given();
+        for (Moment moment : bout.moments()) {
+            if (moment.actor().isPresent() && moment.deed() instanceof Deed.Awarded) {
+                given.awards.add(moment);
+            }
+        }
+        // What is certain has the first claim on an award.
+        given.match(calls, Call.Verdict.BY_RULES);
+        given.match(calls, Call.Verdict.ARGUABLE);
+        given.match(calls, Call.Verdict.COULD);
+        return given;
+    }
+
+    static Award award(Moment moment) {
+        return ((Deed.Awarded) moment.deed()).award();
+    }
+
+    private void match(List<Call> all, Call.Verdict verdict) {
+        for (Moment moment : awards) {
+            if (calls.containsKey(moment.id())) {
+                continue;
+            }
+            Seat to = moment.actor().orElseThrow();
+            List<Call> open = all.stream()
+                    .filter(call -> call.verdict() == verdict && call.to() == to && !matched.contains(call))
+                    .filter(call -> call.gift().kind() == award(moment).kind())
+                    .filter(call -> near(moment, call))
+                    .toList();
+            List<Call> found = sum(open, award(moment).points());
+            if (!found.isEmpty()) {
+                calls.put(moment.id(), found);
+                matched.addAll(found);
+            }
+        }
+    }
+
+    private static boolean near(Moment moment, Call call) {
+        return moment.atMicros().isEmpty()
+                || moment.atMicros().getAsLong() >= call.atMicros() - BEFORE_MICROS
+                        && moment.atMicros().getAsLong() <= call.atMicros() + AFTER_MICROS;
+    }
+
+    /** {@return the first call of that many points, or else a run of calls that adds up to it} Other gifts have 0 points. */
+    private static List<Call> sum(List<Call> open, int points) {
+        for (Call call : open) {
+            if (call.gift().points() == points) {
+                return List.of(call);
+            }
+        }
+        for (int from = 0; from < open.size(); from++) {
+            int total = 0;
+            for (int to = from; to < open.size() && total < points; to++) {
+                total += open.get(to).gift().points();
+                if (total == points) {
+                    return open.subList(from, to + 1);
+                }
+            }
+        }
+        return List.of();
+    }
+
+    boolean isGiven(Call call) {
+        return matched.contains(call);
+    }
+
+    /** {@return awards of the referee that no call explains} */
+    List<Moment> unexplained() {
+        return awards.stream().filter(moment -> !calls.containsKey(moment.id())).toList();
+    }
+
+    boolean isEmpty() {
+        return awards.isEmpty();
+    }
+}

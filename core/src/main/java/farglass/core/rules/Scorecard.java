@@ -1,0 +1,410 @@
+package farglass.core.rules;
+
+import farglass.core.bout.Award;
+import farglass.core.bout.Bout;
+import farglass.core.bout.Deed;
+import farglass.core.bout.Moment;
+import farglass.core.bout.Result;
+import farglass.core.bout.Seat;
+import farglass.core.bout.Stage;
+import farglass.core.lexicon.Lexicon;
+import farglass.core.state.Finding;
+import farglass.core.state.Timeline;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A bout read under a ruleset: what is certain by the rules, what could be given, what is arguable, what the referee gave, and
+ * where they differ. Neither side is called wrong. Start at {@link #of}.
+ */
+public final class Scorecard {
+    private final Bout bout;
+    private final Ruleset ruleset;
+    private final List<Call> calls = new ArrayList<>();
+    private final List<Difference> differences = new ArrayList<>();
+    private final List<Finding> findings = new ArrayList<>();
+    private final Given given;
+    private final Optional<EscapeTime> escapeTime;
+
+    /**
+     * Where the referee and the rules differ.
+     *
+     * @param brief in a few words, such as "A pass 3 not given"
+     */
+    public record Difference(long atMicros, String brief, String sentence, List<String> moments) {
+        public Difference {
+            moments = List.copyOf(moments);
+        }
+    }
+
+    private Scorecard(Bout bout, Ruleset ruleset, Lexicon lexicon, Timeline timeline) {
+        this.bout = bout;
+        this.ruleset = ruleset;
+        List<Holds.Lost> lost = List.of();
+        if (ruleset.scoring() == Ruleset.Scoring.POINTS) {
+            Holds holds = new Holds(bout, ruleset, lexicon, timeline);
+            calls.addAll(holds.calls());
+            lost = holds.lost();
+            calls.addAll(Judgements.of(bout, ruleset, lexicon, timeline.clock()));
+            ladder();
+            calls.sort(Comparator.comparingLong(Call::atMicros));
+        }
+        given = Given.match(bout, calls);
+        escapeTime = ruleset.overtime().pairs() > 0
+                ? Optional.of(EscapeTime.of(bout, ruleset.overtime()))
+                        .filter(time -> !time.rounds().isEmpty())
+                : Optional.empty();
+        if (ruleset.scoring() == Ruleset.Scoring.POINTS && !given.isEmpty()) {
+            differ(lost);
+        }
+        compareWithResult();
+    }
+
+    /** {@return the bout read under those rules; linear in its moments but for holds across stoppages} */
+    public static Scorecard of(Bout bout, Ruleset ruleset, Lexicon lexicon) {
+        return of(bout, ruleset, lexicon, Timeline.of(bout, lexicon));
+    }
+
+    /** {@return the same, with a timeline made before} */
+    public static Scorecard of(Bout bout, Ruleset ruleset, Lexicon lexicon, Timeline timeline) {
+        return new Scorecard(bout, ruleset, lexicon, timeline);
+    }
+
+    private void ladder() {
+        Board opening = Board.opening(bout);
+        for (Seat seat : Seat.values()) {
+            int count = opening.of(seat).penalties();
+            for (Moment moment : bout.moments()) {
+                boolean penalty = moment.actor().equals(Optional.of(seat))
+                        && moment.deed() instanceof Deed.Awarded awarded
+                        && awarded.award().kind() == Award.Kind.PENALTY;
+                if (!penalty || count >= ruleset.ladder().size()) {
+                    continue;
+                }
+                int number = ++count;
+                ruleset.ladder().get(number - 1).ifPresent(step -> {
+                    boolean out = step.kind() == Award.Kind.DISQUALIFICATION;
+                    calls.add(new Call(
+                            Call.Verdict.BY_RULES,
+                            out ? seat : seat.other(),
+                            Reason.LADDER,
+                            step,
+                            moment.atMicros().orElse(0),
+                            List.of(moment.id()),
+                            "Penalty number %d of %s brings this by the ladder.".formatted(number, name(seat))));
+                });
+            }
+        }
+    }
+
+    private String name(Seat seat) {
+        return bout.header().contestant(seat).name();
+    }
+
+    private void differ(List<Holds.Lost> lost) {
+        for (Call call : calls) {
+            boolean shouldBeThere =
+                    call.verdict() == Call.Verdict.BY_RULES && call.reason() != Reason.LADDER && !given.isGiven(call);
+            if (shouldBeThere) {
+                differences.add(new Difference(
+                        call.atMicros(),
+                        call.brief() + " not given",
+                        "By the rules %s gets %s for %s, and no award of the referee fits it. %s"
+                                .formatted(
+                                        name(call.to()),
+                                        words(call.gift()),
+                                        call.reason().label(),
+                                        call.sentence()),
+                        call.moments()));
+            }
+        }
+        for (Moment moment : given.unexplained()) {
+            Award award = Given.award(moment);
+            if (award.kind() == Award.Kind.POINTS) {
+                Seat to = moment.actor().orElseThrow();
+                Optional<Holds.Lost> tooShort = lost.stream()
+                        .filter(each -> each.to() == to && each.points() == award.points())
+                        .filter(each -> moment.atMicros().orElse(0) >= each.atMicros()
+                                && moment.atMicros().orElse(0) <= each.atMicros() + 15_000_000)
+                        .findFirst();
+                String why = tooShort.map(each -> "The %s before it was held for %s as told, and the rules ask for %s."
+                                .formatted(
+                                        each.scored().label(),
+                                        Holds.seconds(each.heldMicros()),
+                                        Holds.seconds(ruleset.holdMicros())))
+                        .orElse("Nothing told shows what for. Look at the film before it, or note what it was.");
+                differences.add(new Difference(
+                        moment.atMicros().orElse(0),
+                        to + " " + award.points() + " given",
+                        "The referee gave %s %s. %s".formatted(name(to), words(award), why),
+                        List.of(moment.id())));
+                if (tooShort.isPresent()) {
+                    findings.add(new Finding(
+                            moment.id(),
+                            "Points were given for a hold of %s, and the rules ask for %s. Mend the times, time it on the film, or leave it as the referee's."
+                                    .formatted(
+                                            Holds.seconds(tooShort.get().heldMicros()),
+                                            Holds.seconds(ruleset.holdMicros()))));
+                }
+            }
+        }
+        differences.sort(Comparator.comparingLong(Difference::atMicros));
+    }
+
+    private static String words(Award award) {
+        return switch (award.kind()) {
+            case POINTS -> award.points() == 1 ? "1 point" : award.points() + " points";
+            case ADVANTAGE -> "an advantage";
+            case PENALTY -> "a penalty";
+            case NEGATIVE -> "a negative";
+            case WARNING -> "a warning";
+            case DISQUALIFICATION -> "a disqualification";
+        };
+    }
+
+    /** A final score that no reading of the awards adds up to is a finding. */
+    private void compareWithResult() {
+        Optional<Result.Score> score = bout.header().result().flatMap(Result::score);
+        boolean watched = bout.header().whole() && !bout.moments().isEmpty();
+        if (score.isEmpty() || !watched || ruleset.scoring() != Ruleset.Scoring.POINTS) {
+            return;
+        }
+        Board board = board(Long.MAX_VALUE);
+        if (board.a().points() == score.get().a()
+                && board.b().points() == score.get().b()) {
+            return;
+        }
+        if (reachable(Seat.A, score.get().a()) && reachable(Seat.B, score.get().b())) {
+            return;
+        }
+        Board byRules = byRules(Long.MAX_VALUE);
+        findings.add(new Finding(
+                "",
+                "The official result says %d-%d. The awards told add up to %d-%d, the rules give %d-%d, and no reading of what could be given makes up the difference. Look for an award that is missing, or mend the result."
+                        .formatted(
+                                score.get().a(),
+                                score.get().b(),
+                                board.a().points(),
+                                board.b().points(),
+                                byRules.a().points(),
+                                byRules.b().points())));
+    }
+
+    private boolean reachable(Seat seat, int points) {
+        long sums = 1L;
+        for (Call call : calls) {
+            if (call.verdict() != Call.Verdict.BY_RULES
+                    && call.to() == seat
+                    && call.gift().kind() == Award.Kind.POINTS
+                    && !given.isGiven(call)) {
+                sums |= sums << call.gift().points();
+            }
+        }
+        int missing = points - byRules(Long.MAX_VALUE).of(seat).points();
+        return missing >= 0 && missing < 63 && (sums >> missing & 1) == 1;
+    }
+
+    public Ruleset ruleset() {
+        return ruleset;
+    }
+
+    /** {@return everything the rules say, in order of time} */
+    public List<Call> calls() {
+        return List.copyOf(calls);
+    }
+
+    /** {@return what the rules say with that verdict; what could be given and was, is left out: it stands on the board} */
+    public List<Call> calls(Call.Verdict verdict) {
+        return calls.stream()
+                .filter(call -> call.verdict() == verdict)
+                .filter(call -> verdict == Call.Verdict.BY_RULES || !given.isGiven(call))
+                .toList();
+    }
+
+    /** {@return what an award of the referee was for, as far as the moments show} */
+    public List<Call> explains(Moment award) {
+        return given.calls.getOrDefault(award.id(), List.of());
+    }
+
+    /** {@return where the referee and the rules differ; nothing where no award of the referee was told} */
+    public List<Difference> differences() {
+        return List.copyOf(differences);
+    }
+
+    /** {@return contradictions between what was given, held and announced} */
+    public List<Finding> findings() {
+        return List.copyOf(findings);
+    }
+
+    public Optional<EscapeTime> escapeTime() {
+        return escapeTime;
+    }
+
+    /** {@return taps of the other that this athlete brought about} */
+    public int taps(Seat seat) {
+        return (int) bout.moments().stream()
+                .filter(moment -> moment.actor().equals(Optional.of(seat)))
+                .filter(moment -> moment.telling().stage().equals(Optional.of(Stage.TAP)))
+                .count();
+    }
+
+    /** {@return the board as the referee gave it by that instant} */
+    public Board board(long micros) {
+        return Board.at(bout, micros);
+    }
+
+    /**
+     * {@return the board by the rules at that instant} What is certain, and of what rests on a judgement only what the referee gave
+     * or a person ruled.
+     */
+    public Board byRules(long micros) {
+        Board board = Board.opening(bout);
+        for (Call call : calls) {
+            if (call.verdict() == Call.Verdict.BY_RULES && call.atMicros() <= micros) {
+                board = board.plus(call.to(), call.gift());
+            }
+        }
+        for (Moment moment : bout.moments()) {
+            if (moment.actor().isEmpty() || moment.atMicros().orElse(0) > micros) {
+                continue;
+            }
+            Seat to = moment.actor().get();
+            if (moment.deed() instanceof Deed.Ruled ruled) {
+                board = board.plus(to, ruled.award());
+            } else if (moment.deed() instanceof Deed.Awarded awarded) {
+                List<Call> found = explains(moment);
+                boolean counted = !found.isEmpty() && found.get(0).verdict() == Call.Verdict.BY_RULES;
+                boolean judgement = awarded.award().kind() != Award.Kind.POINTS || !found.isEmpty();
+                if (judgement && !counted) {
+                    board = board.plus(to, awarded.award());
+                }
+            }
+        }
+        return board;
+    }
+
+    /** {@return who leads, or has won, at that instant by the rules} */
+    public Lead lead(long micros) {
+        if (ruleset.scoring() == Ruleset.Scoring.TRAINING) {
+            return Lead.LEVEL;
+        }
+        Optional<Lead> ended = ended(micros);
+        if (ended.isPresent()) {
+            return ended.get();
+        }
+        return switch (ruleset.scoring()) {
+            case POINTS -> byRules(micros).lead(ruleset.order());
+            case SUBMISSION -> escapeTime.map(EscapeTime::lead).orElse(Lead.LEVEL);
+            case JUDGES -> judged(micros);
+            case TRAINING -> Lead.LEVEL;
+        };
+    }
+
+    private Optional<Lead> ended(long micros) {
+        for (Call call : calls) {
+            if (call.gift().kind() == Award.Kind.DISQUALIFICATION && call.atMicros() <= micros) {
+                return Optional.of(new Lead(Optional.of(call.to().other()), Lead.By.DISQUALIFICATION));
+            }
+        }
+        for (Moment moment : bout.moments()) {
+            if (moment.actor().isEmpty() || moment.atMicros().orElse(0) > micros) {
+                continue;
+            }
+            if (moment.deed() instanceof Deed.Awarded awarded
+                    && awarded.award().kind() == Award.Kind.DISQUALIFICATION) {
+                return Optional.of(new Lead(moment.actor().map(Seat::other), Lead.By.DISQUALIFICATION));
+            }
+            if (moment.telling().stage().equals(Optional.of(Stage.TAP)) && escapeTime.isEmpty()) {
+                return Optional.of(new Lead(moment.actor(), Lead.By.SUBMISSION));
+            }
+        }
+        return Optional.empty();
+    }
+
+    private Lead judged(long micros) {
+        int order = 0;
+        for (Moment moment : bout.moments()) {
+            if (moment.deed() instanceof Deed.Verdict verdict
+                    && verdict.score().isPresent()
+                    && moment.atMicros().orElse(0) <= micros) {
+                order += Integer.signum(
+                        verdict.score().get().a() - verdict.score().get().b());
+            }
+        }
+        return order == 0 ? Lead.LEVEL : new Lead(Optional.of(order > 0 ? Seat.A : Seat.B), Lead.By.DECISION);
+    }
+
+    /** {@return what would take the lead away from whoever has it at that instant, in sentences; empty where nobody leads} */
+    public List<String> toAvoid(long micros) {
+        Lead lead = lead(micros);
+        if (lead.seat().isEmpty()
+                || ruleset.scoring() != Ruleset.Scoring.POINTS
+                || ended(micros).isPresent()) {
+            return List.of();
+        }
+        Seat leader = lead.seat().get();
+        Board board = byRules(micros);
+        List<String> losing = new ArrayList<>();
+        List<String> levelling = new ArrayList<>();
+        for (Scored scored : Scored.values()) {
+            Ruleset.Worth worth = ruleset.worths().get(scored);
+            if (worth != null) {
+                after(board, leader.other(), Award.points(worth.points()), leader, scored.label(), losing, levelling);
+            }
+        }
+        if (ruleset.advantages()) {
+            after(board, leader.other(), Award.advantage(), leader, "advantage", losing, levelling);
+        }
+        List<String> said = new ArrayList<>();
+        if (!losing.isEmpty()) {
+            said.add("One %s for %s and the lead is gone.".formatted(either(losing), name(leader.other())));
+        }
+        if (!levelling.isEmpty()) {
+            said.add("One %s for %s and it is level.".formatted(either(levelling), name(leader.other())));
+        }
+        if (losing.isEmpty() && levelling.isEmpty()) {
+            said.add("No single award takes the lead away; a submission does.");
+        }
+        nextPenalty(board, leader).ifPresent(said::add);
+        return said;
+    }
+
+    private void after(
+            Board board, Seat to, Award gift, Seat leader, String what, List<String> losing, List<String> levelling) {
+        Optional<Seat> then = board.plus(to, gift).lead(ruleset.order()).seat();
+        if (then.equals(Optional.of(leader.other()))) {
+            losing.add(what);
+        } else if (then.isEmpty()) {
+            levelling.add(what);
+        }
+    }
+
+    private static String either(List<String> words) {
+        return words.size() == 1
+                ? words.get(0)
+                : String.join(", ", words.subList(0, words.size() - 1)) + " or " + words.get(words.size() - 1);
+    }
+
+    private Optional<String> nextPenalty(Board board, Seat leader) {
+        int next = board.of(leader).penalties();
+        return next < ruleset.ladder().size()
+                ? ruleset.ladder().get(next).map(step -> "The next penalty brings %s to the other."
+                        .formatted(words(step))
+                        .replace("brings a disqualification to the other", "is a disqualification"))
+                : Optional.empty();
+    }
+
+    /** {@return what this reading says that the other one does not, in order of time; for the same bout under other rules} */
+    public List<Call> beyond(Scorecard other) {
+        List<String> theirs = new ArrayList<>(other.calls.stream()
+                .filter(call -> call.verdict() == Call.Verdict.BY_RULES)
+                .map(call -> call.atMicros() + call.brief())
+                .toList());
+        return calls.stream()
+                .filter(call -> call.verdict() == Call.Verdict.BY_RULES)
+                .filter(call -> !theirs.remove(call.atMicros() + call.brief()))
+                .toList();
+    }
+}

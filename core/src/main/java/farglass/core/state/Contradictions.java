@@ -1,0 +1,167 @@
+package farglass.core.state;
+
+import farglass.core.bout.Bout;
+import farglass.core.bout.Deed;
+import farglass.core.bout.Fact;
+import farglass.core.bout.Method;
+import farglass.core.bout.Moment;
+import farglass.core.bout.Result;
+import farglass.core.bout.Seat;
+import farglass.core.bout.Segment;
+import farglass.core.bout.Stage;
+import farglass.core.laterality.Laterality;
+import farglass.core.lexicon.Lexicon;
+import farglass.core.lexicon.Reach;
+import farglass.core.lexicon.Technique;
+import farglass.core.notation.Times;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** What of a telling contradicts itself whatever the rules of the event: each with the ways to mend it, none of them taken. */
+final class Contradictions {
+    private final Bout bout;
+    private final Lexicon lexicon;
+    private final Map<String, Integer> places = new HashMap<>();
+    private final List<Finding> findings = new ArrayList<>();
+
+    private Contradictions(Bout bout, Lexicon lexicon) {
+        this.bout = bout;
+        this.lexicon = lexicon;
+    }
+
+    static List<Finding> in(Bout bout, Lexicon lexicon) {
+        Contradictions found = new Contradictions(bout, lexicon);
+        for (int i = 0; i < bout.moments().size(); i++) {
+            found.places.put(bout.moments().get(i).id(), i);
+        }
+        found.header();
+        for (int i = 0; i < bout.moments().size(); i++) {
+            found.moment(bout.moments().get(i), i);
+        }
+        return found.findings;
+    }
+
+    private void find(String momentId, String sentence, Object... words) {
+        findings.add(new Finding(momentId, sentence.formatted(words)));
+    }
+
+    private void header() {
+        List<Segment> segments = bout.header().footage().segments();
+        for (int i = 0; i < segments.size(); i++) {
+            for (int j = i + 1; j < segments.size(); j++) {
+                Segment one = segments.get(i);
+                Segment two = segments.get(j);
+                if (one.fromMicros() < two.toMicros() && two.fromMicros() < one.toMicros()) {
+                    find(
+                            "",
+                            "The %s from %s and the %s from %s overlap. Mend the times of one, or leave one out.",
+                            one.kind().label(),
+                            Times.exact(one.fromMicros()),
+                            two.kind().label(),
+                            Times.exact(two.fromMicros()));
+                }
+            }
+        }
+        bout.header().result().ifPresent(this::result);
+    }
+
+    private void result(Result result) {
+        boolean whole = bout.header().whole() && !bout.header().footage().endsEarly();
+        Optional<Moment> tap = bout.moments().stream()
+                .filter(moment -> moment.telling().stage().equals(Optional.of(Stage.TAP)))
+                .reduce((first, second) -> second);
+        boolean watched = !bout.moments().isEmpty() && whole;
+        if (result.method() == Method.SUBMISSION && watched && tap.isEmpty()) {
+            find(
+                    "",
+                    "The official result is a submission, but no moment has a tap. Add \"stage tap\" to the finish, say that the film \"ends: early\", or mend the result.");
+        }
+        if (result.method() == Method.SUBMISSION
+                && tap.flatMap(Moment::actor).isPresent()
+                && result.winner().isPresent()
+                && !tap.flatMap(Moment::actor).equals(result.winner())) {
+            find(
+                    tap.get().id(),
+                    "The official winner is %s, but the tap goes to %s. Mend who did it, or the result.",
+                    name(result.winner().get()),
+                    name(tap.flatMap(Moment::actor).get()));
+        }
+    }
+
+    private String name(Seat seat) {
+        return bout.header().contestant(seat).name();
+    }
+
+    private void moment(Moment moment, int place) {
+        moment.telling().facts().forEach(fact -> fact(fact, moment, place));
+        moment.technique().flatMap(lexicon::technique).ifPresent(technique -> technique(technique, moment));
+        if (moment.atMicros().isPresent()
+                && !bout.header().footage().isLive(moment.atMicros().getAsLong())
+                && !(moment.deed() instanceof Deed.Mark)) {
+            find(
+                    moment.id(),
+                    "It lies in a stretch that is not live, so it is not counted. Move it to the live instant, or mend the stretch.");
+        }
+        if (moment.deed() instanceof Deed.Restarted restarted && restarted.disputed()) {
+            find(
+                    moment.id(),
+                    "The restart was disputed; it is noted with where they were before and where it restarted.");
+        }
+        if (moment.deed() instanceof Deed.Timed timed
+                && timed.toMicros() < moment.atMicros().orElse(0)) {
+            find(moment.id(), "The stopwatch ends before it begins. Mend one of the two times.");
+        }
+    }
+
+    private void fact(Fact fact, Moment moment, int place) {
+        if (fact instanceof Fact.Link link && link.bout().isEmpty()) {
+            boolean later = places.getOrDefault(link.moment(), -1) > place;
+            if (later && link.tie() == Fact.Tie.ANSWERS) {
+                find(
+                        moment.id(),
+                        "It answers something that happens only later. Mend the link, or the time of one of the two.");
+            }
+            if (!later && link.tie() == Fact.Tie.CAUSES) {
+                find(
+                        moment.id(),
+                        "It causes something that happened before. Mend the link, or the time of one of the two.");
+            }
+        } else if (fact instanceof Fact.Grip grip
+                && grip.untilMicros().isPresent()
+                && grip.untilMicros().getAsLong() < moment.atMicros().orElse(0)) {
+            find(moment.id(), "The grip ends before it begins. Mend one of the two times.");
+        } else if (fact instanceof Fact.Passed passed
+                && passed.kept()
+                        .filter(kept -> kept.compareTo(passed.reached()) > 0)
+                        .isPresent()) {
+            find(moment.id(), "More of the pass was kept than was reached. Mend one of the two lines.");
+        }
+    }
+
+    private void technique(Technique technique, Moment moment) {
+        if (moment.telling().line().isPresent() && !technique.reach().contains(Reach.LINES)) {
+            find(
+                    moment.id(),
+                    "%s is no pass, yet a line is told. Leave the line out, or mend the technique.",
+                    technique.label());
+        }
+        moment.telling().stage().ifPresent(stage -> {
+            boolean reaches = technique.reach().stream()
+                    .filter(reach -> reach != Reach.LINES)
+                    .anyMatch(reach -> stage.isOn(Stage.Ladder.valueOf(reach.name())));
+            if (!reaches) {
+                find(
+                        moment.id(),
+                        "%s has no stage \"%s\". Mend the stage, or the technique.",
+                        technique.label(),
+                        stage.label());
+            }
+        });
+        if (Laterality.contradicts(moment, technique)) {
+            find(moment.id(), "The side told and the limbs told are not the same. Mend one of the two.");
+        }
+    }
+}

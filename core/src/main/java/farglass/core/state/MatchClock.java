@@ -1,0 +1,155 @@
+package farglass.core.state;
+
+import farglass.core.bout.Bout;
+import farglass.core.bout.Deed;
+import farglass.core.bout.Moment;
+import farglass.core.bout.Opening;
+import farglass.core.bout.Segment;
+import farglass.core.notation.Times;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.OptionalLong;
+
+/**
+ * The match clock, derived from the bout's own timeline: it runs but for stoppages, and for footage that was cut in
+ * (reference, demonstration, talk over a still picture). During a replay the match goes on unseen, unless it was stopped.
+ */
+public final class MatchClock {
+    /** By so much may a clock read off the picture differ from the derived one before it is a finding. */
+    static final long TOLERANCE_MICROS = 2_000_000;
+
+    /** From an instant on, the clock runs or not. */
+    private record Knot(long at, long played, boolean runs) {}
+
+    private final List<Knot> knots = new ArrayList<>();
+    private final List<Finding> findings = new ArrayList<>();
+    private final OptionalLong left;
+    private OptionalLong overtimeFrom = OptionalLong.empty();
+    private OptionalLong lastRead = OptionalLong.empty();
+    private long lastReadLeft;
+
+    private MatchClock(Bout bout) {
+        left = bout.header()
+                .footage()
+                .opening()
+                .map(Opening::leftMicros)
+                .orElse(bout.header().lengthMicros());
+        List<long[]> frozen = new ArrayList<>();
+        for (Segment segment : bout.header().footage().segments()) {
+            if (segment.kind() != Segment.Kind.LIVE && segment.kind() != Segment.Kind.REPLAY) {
+                frozen.add(new long[] {segment.fromMicros(), segment.toMicros()});
+            }
+        }
+        run(bout, frozen);
+    }
+
+    /** {@return the clock of a bout; linear in its moments and segments} Moments without a time do not move it. */
+    public static MatchClock of(Bout bout) {
+        return new MatchClock(bout);
+    }
+
+    private void run(Bout bout, List<long[]> frozen) {
+        record Turn(long at, int stops, int freezes, Moment moment) {}
+        List<Turn> turns = new ArrayList<>();
+        for (long[] stretch : frozen) {
+            turns.add(new Turn(stretch[0], 0, 1, null));
+            turns.add(new Turn(stretch[1], 0, -1, null));
+        }
+        for (Moment moment : bout.moments()) {
+            if (moment.atMicros().isPresent() && touchesClock(moment.deed())) {
+                turns.add(new Turn(moment.atMicros().getAsLong(), stops(moment.deed()), 0, moment));
+            }
+        }
+        turns.sort(Comparator.comparingLong(Turn::at));
+        knots.add(new Knot(0, 0, true));
+        boolean stopped = false;
+        int freezes = 0;
+        for (Turn turn : turns) {
+            stopped = turn.stops() == 0 ? stopped : turn.stops() > 0;
+            freezes += turn.freezes();
+            knots.add(new Knot(turn.at(), playedMicros(turn.at()), !stopped && freezes == 0));
+            if (turn.moment() != null) {
+                note(turn.moment(), turn.at());
+            }
+        }
+    }
+
+    private static boolean touchesClock(Deed deed) {
+        return stops(deed) != 0 || deed instanceof Deed.ClockRead;
+    }
+
+    private static int stops(Deed deed) {
+        if (deed instanceof Deed.Stopped || deed instanceof Deed.Ended) {
+            return 1;
+        }
+        return deed instanceof Deed.Restarted || deed instanceof Deed.Began ? -1 : 0;
+    }
+
+    private void note(Moment moment, long at) {
+        if (moment.deed() instanceof Deed.Began began
+                && began.period() == Deed.Period.OVERTIME
+                && overtimeFrom.isEmpty()) {
+            overtimeFrom = OptionalLong.of(at);
+        }
+        if (moment.deed() instanceof Deed.ClockRead read) {
+            OptionalLong derived = leftMicros(at);
+            if (derived.isPresent() && Math.abs(derived.getAsLong() - read.leftMicros()) > TOLERANCE_MICROS) {
+                findings.add(new Finding(
+                        moment.id(),
+                        "The picture says %s left, but by the stoppages told there would be %s. Look for a stoppage or restart that is missing, or mend the time."
+                                .formatted(Times.exact(read.leftMicros()), Times.seconds(derived.getAsLong()))));
+            }
+            lastRead = OptionalLong.of(playedMicros(at));
+            lastReadLeft = read.leftMicros();
+        }
+    }
+
+    private Knot knot(long at) {
+        int low = 0;
+        int high = knots.size() - 1;
+        while (low < high) {
+            int middle = (low + high + 1) / 2;
+            if (knots.get(middle).at() <= at) {
+                low = middle;
+            } else {
+                high = middle - 1;
+            }
+        }
+        return knots.get(low);
+    }
+
+    /** {@return microseconds of match time from the start of the timeline to that instant} */
+    public long playedMicros(long at) {
+        Knot knot = knot(at);
+        return knot.played() + (knot.runs() ? Math.max(0, at - knot.at()) : 0);
+    }
+
+    public boolean runs(long at) {
+        return knot(at).runs();
+    }
+
+    public boolean inOvertime(long at) {
+        return overtimeFrom.isPresent() && at >= overtimeFrom.getAsLong();
+    }
+
+    /**
+     * {@return time left in regular time, 0 or more; empty where neither length nor clock is known, and in overtime} A clock
+     * read off the picture is believed over the derived one from there on.
+     */
+    public OptionalLong leftMicros(long at) {
+        if (inOvertime(at)) {
+            return OptionalLong.empty();
+        }
+        long played = playedMicros(at);
+        if (lastRead.isPresent() && played >= lastRead.getAsLong()) {
+            return OptionalLong.of(Math.max(0, lastReadLeft - (played - lastRead.getAsLong())));
+        }
+        return left.isEmpty() ? left : OptionalLong.of(Math.max(0, left.getAsLong() - played));
+    }
+
+    /** {@return clocks read off the picture that contradict the stoppages told} */
+    public List<Finding> findings() {
+        return List.copyOf(findings);
+    }
+}
