@@ -14,8 +14,18 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 
-/** Everything a library holds at one instant, as values. */
-public record Contents(List<Athlete> athletes, List<Bout> bouts, List<Study> studies, List<GamePlan> plans) {
+/**
+ * Everything a library holds at one instant, as values.
+ *
+ * @param today the day a library of made-up bouts takes for today; empty where it is the real one
+ */
+public record Contents(
+        List<Athlete> athletes,
+        List<Bout> bouts,
+        List<Study> studies,
+        List<GamePlan> plans,
+        OwnWords words,
+        Optional<LocalDate> today) {
     public Contents {
         athletes = List.copyOf(athletes);
         bouts = List.copyOf(bouts);
@@ -36,7 +46,7 @@ public record Contents(List<Athlete> athletes, List<Bout> bouts, List<Study> stu
                         told(row, bout -> BoutRows.bout(bout, moments.getOrDefault(bout.key(), List.of()), names::get)))
                 .sorted(IN_ORDER)
                 .toList();
-        return new Contents(athletes, bouts, studies(store), plans(store));
+        return new Contents(athletes, bouts, studies(store), plans(store), OwnWords.read(store), today(store));
     }
 
     private static List<Study> studies(Store store) {
@@ -45,6 +55,13 @@ public record Contents(List<Athlete> athletes, List<Bout> bouts, List<Study> stu
                         row,
                         study -> StudyRows.study(study, store.where("study_subject", "study", study.key(), "ord"))))
                 .toList();
+    }
+
+    private static Optional<LocalDate> today(Store store) {
+        return store.allIfThere("about", "key").stream()
+                .filter(row -> row.key().equals("today"))
+                .map(row -> told(row, about -> LocalDate.parse(about.text("value"))))
+                .findFirst();
     }
 
     private static List<GamePlan> plans(Store store) {
@@ -60,8 +77,9 @@ public record Contents(List<Athlete> athletes, List<Bout> bouts, List<Study> stu
         act.bouts().forEach(id -> bout.apply(id).ifPresent(bouts::add));
         bouts.sort(IN_ORDER);
         return act.others()
-                ? new Contents(athletes(store), bouts, studies(store), plans(store))
-                : new Contents(before.athletes(), bouts, before.studies(), before.plans());
+                ? new Contents(athletes(store), bouts, studies(store), plans(store), OwnWords.read(store), today(store))
+                : new Contents(
+                        before.athletes(), bouts, before.studies(), before.plans(), before.words(), before.today());
     }
 
     /** The oldest first, undated ones before all. */

@@ -79,6 +79,24 @@ public final class Edit {
         putGroup(StudyRows.rows(plan), "plan_line", "plan", plan.id());
     }
 
+    /** Adds to the lexicon of this library, or changes an addition; it is never lost by an update of the shipped one. */
+    public void put(OwnWords.Stanza addition) {
+        writer.put(new Row("term", addition.key(), Map.of("stanza", addition.text())));
+    }
+
+    public void removeTerm(String key) {
+        writer.remove("term", key);
+    }
+
+    public void put(OwnWords.KeptMapping mapping) {
+        writer.put(new Row("mapping", mapping.id(), Map.of("name", mapping.name(), "text", mapping.text())));
+    }
+
+    /** Says which day this library takes for today: for made-up bouts. */
+    public void today(java.time.LocalDate day) {
+        writer.put(new Row("about", "today", Map.of("value", day.toString())));
+    }
+
     private void putGroup(List<Row> rows, String childTable, String parentColumn, String parent) {
         Set<String> kept = new HashSet<>();
         for (Row row : rows) {

@@ -9,7 +9,7 @@ import org.jdbi.v3.core.Handle;
 /** Brings a library's tables up to this version: numbered SQL files, each in one transaction. */
 final class Schema {
     /** The newest migration. */
-    static final int VERSION = 1;
+    static final int VERSION = 2;
     /** Marks the SQLite file as a library of ours: "FGLS". */
     static final int APPLICATION = 0x46474c53;
 

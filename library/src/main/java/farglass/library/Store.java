@@ -8,8 +8,8 @@ import org.jdbi.v3.core.Handle;
 /** Reads and writes rows, and notes each write in the change log. Knows no bout and no study. */
 final class Store {
     /** Children after parents, so that a copy in this order never points at what is not there yet. */
-    static final List<String> TABLES =
-            List.of("athlete", "bout", "moment", "study", "study_subject", "plan", "plan_line");
+    static final List<String> TABLES = List.of(
+            "athlete", "bout", "moment", "study", "study_subject", "plan", "plan_line", "term", "mapping", "about");
 
     private final Handle handle;
 
@@ -38,6 +38,16 @@ final class Store {
                 .mapToMap()
                 .map(columns -> new Row(table, (String) columns.get("key"), columns))
                 .list();
+    }
+
+    /** {@return the rows of a table that an older library, opened only to read, may not have yet} */
+    List<Row> allIfThere(String table, String order) {
+        boolean there = handle.createQuery("SELECT count(*) FROM sqlite_master WHERE type = 'table' AND name = :table")
+                        .bind("table", table)
+                        .mapTo(Integer.class)
+                        .one()
+                > 0;
+        return there ? all(table, order) : List.of();
     }
 
     void write(Row row) {

@@ -85,7 +85,7 @@ final class BoutReader {
         }
         waitingComments.forEach(comment -> comments.add(new Bout.Comment(Bout.Comment.END, comment)));
         Bout bout = new Bout(headerReader.id().orElseGet(this::idFromContent), header.orElseThrow(), moments, comments);
-        return new BoutFile.Reading(Optional.of(bout), diagnostics);
+        return new BoutFile.Reading(Optional.of(bout), diagnostics, lineOfId);
     }
 
     /** A file without an id gets one from its content, so that reading it twice is seen to be the same bout. */

@@ -14,9 +14,9 @@ import java.nio.file.StandardCopyOption;
 public final class BoutExport {
     private BoutExport() {}
 
-    /** {@return the bout without its private moments and the answers that rest on them} */
+    /** {@return the bout without its private moments, the ties that rest on them, and the athletes' weight} */
     public static Bout forSharing(Bout bout) {
-        Bout shared = bout;
+        Bout shared = bout.with(bout.header().forSharing());
         for (Moment moment : bout.moments()) {
             if (moment.telling().confidential()) {
                 shared = shared.without(moment.id());

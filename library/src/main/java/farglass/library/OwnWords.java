@@ -1,0 +1,38 @@
+package farglass.library;
+
+import java.util.List;
+
+/**
+ * What a library adds to the words of the product.
+ *
+ * @param stanzas additions to the lexicon, each with its key
+ * @param mappings how foreign spreadsheets are read, by name
+ */
+public record OwnWords(List<Stanza> stanzas, List<KeptMapping> mappings) {
+    /** An addition to the lexicon. */
+    public record Stanza(String key, String text) {}
+
+    /** A kept mapping, as text. */
+    public record KeptMapping(String id, String name, String text) {}
+
+    public OwnWords {
+        stanzas = List.copyOf(stanzas);
+        mappings = List.copyOf(mappings);
+    }
+
+    static OwnWords read(Store store) {
+        return new OwnWords(
+                store.allIfThere("term", "key").stream()
+                        .map(row -> Contents.told(row, term -> new Stanza(term.key(), term.text("stanza"))))
+                        .toList(),
+                store.allIfThere("mapping", "name").stream()
+                        .map(row -> Contents.told(
+                                row, each -> new KeptMapping(each.key(), each.text("name"), each.text("text"))))
+                        .toList());
+    }
+
+    /** {@return the texts of the additions} */
+    public List<String> texts() {
+        return stanzas.stream().map(Stanza::text).toList();
+    }
+}
