@@ -6,11 +6,13 @@ import farglass.core.bout.Bout;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
 import farglass.core.notation.Diagnostic;
-import farglass.core.notation.Times;
+import farglass.core.rules.Rulesets;
+import farglass.core.rules.Scorecard;
 import farglass.core.state.Finding;
 import farglass.core.state.Timeline;
-import farglass.library.exchange.BoutImport;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
@@ -22,7 +24,7 @@ import picocli.CommandLine.Parameters;
         mixinStandardHelpOptions = true,
         description = "Says what is wrong or doubtful in bout files. Leaves with 1 if one of them cannot be imported.")
 final class CheckCommand implements Callable<Integer> {
-    @Parameters(arity = "1..*", paramLabel = "FILE", description = "bout files")
+    @Parameters(arity = "1..*", paramLabel = "FILE", description = "bout files, JSON documents or tables")
     private List<Path> files;
 
     @Option(names = "--json", description = "as JSON")
@@ -31,20 +33,16 @@ final class CheckCommand implements Callable<Integer> {
     @Override
     public Integer call() {
         Lexicon lexicon = Lexicon.shipped();
+        Rulesets rulesets = Rules.all();
         boolean clean = true;
         ArrayNode told = JsonNodeFactory.instance.arrayNode();
         for (Path file : files) {
-            BoutFile.Reading reading = BoutImport.read(file, lexicon);
+            BoutFile.Reading reading = BoutText.read(file, lexicon, "A", "B");
             clean &= reading.bout().isPresent();
-            for (Diagnostic diagnostic : reading.diagnostics()) {
-                tell(
-                        told,
-                        file,
-                        diagnostic.error() ? "error" : "warning",
-                        diagnostic.in(file.toString()),
-                        diagnostic.line());
-            }
-            reading.bout().ifPresent(bout -> findings(bout, lexicon, file, told));
+            List<Diagnostic> all = new ArrayList<>(reading.diagnostics());
+            reading.bout().ifPresent(bout -> all.addAll(doubts(bout, reading, lexicon, rulesets)));
+            all.sort(Comparator.comparingInt(Diagnostic::line));
+            all.forEach(diagnostic -> tell(told, file, diagnostic));
             if (reading.bout().isPresent() && !json) {
                 System.out.println("%s: %d moments can be imported"
                         .formatted(file, reading.bout().get().moments().size()));
@@ -56,24 +54,33 @@ final class CheckCommand implements Callable<Integer> {
         return clean ? 0 : 1;
     }
 
-    private void findings(Bout bout, Lexicon lexicon, Path file, ArrayNode told) {
-        for (Finding finding : Timeline.of(bout, lexicon).findings()) {
-            String at = bout.moment(finding.momentId())
-                    .filter(moment -> moment.atMicros().isPresent())
-                    .map(moment -> "at " + Times.tenths(moment.atMicros().getAsLong()))
-                    .orElse("at an unknown time");
-            tell(told, file, "doubt", "%s, %s: %s".formatted(file, at, finding.sentence()), 0);
-        }
+    /** Contradictions, as warnings at the line of their moment; those of the whole bout stand at line 1. */
+    private static List<Diagnostic> doubts(Bout bout, BoutFile.Reading reading, Lexicon lexicon, Rulesets rulesets) {
+        Timeline timeline = Timeline.of(bout, lexicon);
+        List<Finding> findings = new ArrayList<>(timeline.findings());
+        rulesets.named(bout.header().ruleset())
+                .ifPresentOrElse(
+                        ruleset -> findings.addAll(
+                                Scorecard.of(bout, ruleset, lexicon, timeline).findings()),
+                        () -> findings.add(new Finding(
+                                "",
+                                "There is no ruleset \"%s\" here, so nothing is scored. Name one of those that ship, or put its file into the folder \"rulesets\"."
+                                        .formatted(bout.header().ruleset()))));
+        return findings.stream()
+                .map(finding -> new Diagnostic(
+                        reading.lines().getOrDefault(finding.momentId(), 1), 1, false, finding.sentence()))
+                .toList();
     }
 
-    private void tell(ArrayNode told, Path file, String kind, String sentence, int line) {
+    private void tell(ArrayNode told, Path file, Diagnostic diagnostic) {
         told.addObject()
                 .put("file", file.toString())
-                .put("kind", kind)
-                .put("line", line)
-                .put("message", sentence);
+                .put("line", diagnostic.line())
+                .put("column", diagnostic.column())
+                .put("kind", diagnostic.error() ? "error" : "warning")
+                .put("message", diagnostic.message());
         if (!json) {
-            System.out.println(kind + ": " + sentence);
+            System.out.println(diagnostic.in(file.toString()));
         }
     }
 }

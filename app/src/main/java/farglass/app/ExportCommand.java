@@ -29,6 +29,9 @@ final class ExportCommand implements Callable<Integer> {
     @Option(names = "--out", required = true, paramLabel = "DIR", description = "where to write")
     private Path folder;
 
+    @Option(names = "--as", paramLabel = "FORM", description = "${COMPLETION-CANDIDATES}", defaultValue = "bout")
+    private BoutExport.Form form;
+
     @Option(names = "--full", description = "a full copy, with private moments")
     private boolean full;
 
@@ -47,14 +50,14 @@ final class ExportCommand implements Callable<Integer> {
             Files.createDirectories(folder);
             ArrayNode written = JsonNodeFactory.instance.arrayNode();
             for (Bout bout : bouts) {
-                Path target = folder.resolve(BoutExport.fileName(bout));
-                BoutExport.write(bout, target, full);
+                Path target = folder.resolve(BoutExport.fileName(bout, form));
+                BoutExport.write(bout, target, form, full);
                 written.add(target.toString());
             }
             System.out.println(
                     json
                             ? written.toPrettyString()
-                            : "Wrote %d bout files to %s, %s."
+                            : "Wrote %d files to %s, %s."
                                     .formatted(bouts.size(), folder, full ? "a full copy" : "for sharing"));
             return 0;
         }

@@ -18,6 +18,10 @@ import picocli.CommandLine.Command;
             ImportCommand.class,
             ExportCommand.class,
             ProfileCommand.class,
+            ScoreCommand.class,
+            ConvertCommand.class,
+            LexiconCommand.class,
+            RulesetsCommand.class,
             ScreenshotsCommand.class
         })
 public final class FarGlass implements Runnable {

@@ -100,8 +100,8 @@ class CommandTest {
         assertThat(words())
                 .contains("warning: ")
                 .contains("\"zzz\"")
-                .contains("doubt: ")
-                .contains("at 0:20.0");
+                .contains("x.bout:7:9: warning: ")
+                .contains("x.bout:6:1: warning: Knee cut does not start");
         Files.writeString(file, "far-glass bout 1\nA: Juno\n");
         assertThat(run("check", "--json", file.toString())).isEqualTo(1);
         assertThat(new ObjectMapper().readTree(words()).get(0).path("kind").asText())
@@ -145,5 +145,71 @@ class CommandTest {
         assertThat(folder.resolve("films")).isDirectoryContaining("glob:**.script");
         DemoLibrary.removeFolder(folder.resolve("films"));
         assertThat(folder.resolve("films")).doesNotExist();
+    }
+
+    private Path scored() throws Exception {
+        return Files.writeString(
+                folder.resolve("scored.bout"),
+                """
+                far-glass bout 1
+                A: Juno
+                A weight: 64 kg
+                B: Pip
+                length: 6:00
+                covered: story 0:00 to 6:00
+                0:10 A guard-pull; held
+                1:00 B knee-cut; held
+                1:20 B award 3 points
+                2:00 A kimura; stage deep
+                3:00 B mark; private; note "=secret"
+                """);
+    }
+
+    @Test
+    void aScoreIsToldInWordsAndAsJsonAtAnyInstantAndUnderOtherRules() throws Exception {
+        String file = scored().toString();
+        assertThat(run("score", file)).isZero();
+        assertThat(words())
+                .contains("Ahead: Pip by points")
+                .contains("B pass 3")
+                .contains("A submission advantage");
+        assertThat(run("score", file, "--at", "0:30", "--json")).isZero();
+        assertThat(new ObjectMapper().readTree(words()).path("lead").path("by").asText())
+                .isEqualTo("nothing");
+        assertThat(run("score", file, "--under", "submission-only", "--json")).isZero();
+        JsonNode other = new ObjectMapper().readTree(words());
+        assertThat(other.path("onlyUnderOwn").get(0).path("reason").asText()).isEqualTo("pass");
+        assertThat(run("score", file, "--under", "no-such-rules")).isEqualTo(1);
+        assertThat(words()).contains("Known are: points-with-advantages");
+        assertThat(run("score", file, "--at", "soon")).isEqualTo(1);
+    }
+
+    @Test
+    void aBoutIsConvertedForSharingOrInFull() throws Exception {
+        String file = scored().toString();
+        for (String form : List.of("bout", "json", "csv")) {
+            Path target = folder.resolve("other." + form);
+            assertThat(run("convert", file, "--to", form, "--out", target.toString()))
+                    .isZero();
+            assertThat(words()).contains("1 private moments were left out");
+            assertThat(Files.readString(target)).doesNotContain("secret").doesNotContain("64 kg");
+            assertThat(run("convert", file, "--to", form, "--full", "--out", target.toString()))
+                    .isZero();
+            assertThat(Files.readString(target)).contains("secret");
+            assertThat(run("check", target.toString())).as(words()).isZero();
+            assertThat(run("convert", target.toString(), "--to", "bout", "--full", "--a", "Juno", "--b", "Pip"))
+                    .isZero();
+            assertThat(words()).contains("1:00 B knee-cut; held").contains("note \"=secret\"");
+        }
+        assertThat(Files.readString(folder.resolve("other.csv"))).contains("'=secret");
+    }
+
+    @Test
+    void aWordIsLookedUpWithItsNearest() throws Exception {
+        assertThat(run("lexicon", "juji", "gatame")).isZero();
+        assertThat(words()).contains("Straight armlock (armbar)").contains("caution: ");
+        assertThat(run("lexicon", "--json", "kimurra")).isEqualTo(1);
+        assertThat(new ObjectMapper().readTree(words()).path("nearest").asText())
+                .isEqualTo("kimura");
     }
 }

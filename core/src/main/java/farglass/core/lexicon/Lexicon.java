@@ -280,7 +280,16 @@ public final class Lexicon {
 
     /** {@return the entry that a word, in any school's language, stands for} */
     public Optional<Term> find(String word) {
-        return Optional.ofNullable(byWord.get(Words.plain(word)));
+        String plain = Words.plain(word);
+        Term found = byWord.get(plain);
+        return Optional.ofNullable(found != null ? found : byWord.get(otherVerbForm(plain)));
+    }
+
+    /** What is written "opens the guard" is known as "open the guard", and the other way round. */
+    private static String otherVerbForm(String plain) {
+        int end = plain.indexOf(' ') < 0 ? plain.length() : plain.indexOf(' ');
+        String verb = plain.substring(0, end);
+        return (verb.endsWith("s") ? verb.substring(0, end - 1) : verb + "s") + plain.substring(end);
     }
 
     /** {@return the entry a word stands for in that place: of several, the one that alone can start there} */

@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
 
 /** Reads one line from left to right, and knows where it is when something is wrong. */
 final class Cursor {
@@ -241,9 +242,17 @@ final class Cursor {
                 .findFirst();
     }
 
+    /** Takes the word for one of an enum's values; hyphens in it may be written as blanks. */
     <E extends Enum<E>> E named(Class<E> type, String what) throws Wrong {
         skipBlanks();
         int at = column();
+        Optional<E> longest = Arrays.stream(type.getEnumConstants())
+                .filter(value -> spelled(value).contains("-"))
+                .filter(value -> takeWord(spelled(value).replace('-', ' ')))
+                .findFirst();
+        if (longest.isPresent()) {
+            return longest.get();
+        }
         String word = word();
         Optional<E> found = find(type, word);
         if (found.isPresent()) {
@@ -251,14 +260,11 @@ final class Cursor {
         }
         throw wrong(
                 at,
-                "\"%s\" stands where %s belongs; write one of %s",
-                word,
-                what,
-                String.join(
-                        ", ",
-                        Arrays.stream(type.getEnumConstants())
+                "\"%s\" stands where " + what + " belongs; write one of "
+                        + Arrays.stream(type.getEnumConstants())
                                 .map(Cursor::spelled)
-                                .toList()));
+                                .collect(Collectors.joining(", ")),
+                word);
     }
 
     /** {@return the word that stands for an enum's value in files} */

@@ -67,6 +67,10 @@ final class DeedReader {
     private Award award(String verb) throws Cursor.Wrong {
         int at = cursor.column();
         String word = cursor.word();
+        if (word.equals("A") || word.equals("B")) {
+            throw cursor.wrong(
+                    at, "whoever gets it stands in front: write \"%s %s …\", and nobody before it", word, verb);
+        }
         for (Award.Kind kind : Award.Kind.values()) {
             if (kind != Award.Kind.POINTS && Cursor.spelled(kind).equals(word)) {
                 return Award.of(kind);
@@ -101,11 +105,16 @@ final class DeedReader {
                 said, Optional.of(new Result.Score(Integer.parseInt(score[0]), Integer.parseInt(score[1]))));
     }
 
-    private Deed restart() {
+    private Deed restart() throws Cursor.Wrong {
         Optional<Deed.Resumed> resumed = cursor.takeWord("neutral")
                 ? Optional.of(Deed.Resumed.NEUTRAL)
                 : cursor.takeWord("same") ? Optional.of(Deed.Resumed.SAME) : Optional.empty();
-        return new Deed.Restarted(resumed, cursor.takeWord("disputed"));
+        boolean disputed = cursor.takeWord("disputed");
+        if (!cursor.fieldEnds()) {
+            throw cursor.wrong(
+                    "expected nothing more, or one of neutral, same, disputed; anything else goes into a note");
+        }
+        return new Deed.Restarted(resumed, disputed);
     }
 
     private Deed timed() throws Cursor.Wrong {

@@ -13,6 +13,7 @@ import farglass.core.bout.Side;
 import farglass.core.bout.Stage;
 import farglass.core.bout.Telling;
 import farglass.core.lexicon.Lexicon;
+import farglass.core.lexicon.SideRule;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -25,6 +26,7 @@ final class MomentReader {
     private final Cursor cursor;
     private final Words words;
     private final FactReader facts;
+    private Optional<Seat> bareOwner = Optional.empty();
     private String id;
     private Optional<Settled> settled = Optional.empty();
     private Telling told = Telling.NOTHING;
@@ -40,6 +42,7 @@ final class MomentReader {
         OptionalLong at = time();
         Optional<Seat> actor = cursor.nobodyOrSeat("who did it");
         Deed deed = new DeedReader(cursor, words).read();
+        bareOwner = owner(deed, actor);
         while (!cursor.atEnd()) {
             if (!cursor.take(";")) {
                 throw cursor.wrong("expected a semicolon before the next field");
@@ -83,8 +86,24 @@ final class MomentReader {
         }
     }
 
+    /** Whose side a bare "left" is: as the technique's side rule has it, where there is one and somebody did it. */
+    private Optional<Seat> owner(Deed deed, Optional<Seat> actor) {
+        if (!(deed instanceof Deed.Did did)) {
+            return Optional.empty();
+        }
+        return words.sideRule(did.technique())
+                .filter(rule -> rule != SideRule.NONE)
+                .flatMap(rule -> actor.map(seat -> rule.belongsToReceiver() ? seat.other() : seat));
+    }
+
     private OwnedSide side() throws Cursor.Wrong {
-        return new OwnedSide(cursor.seat("whose side: A or B"), cursor.named(Side.class, "a side"));
+        for (Side side : Side.values()) {
+            if (bareOwner.isPresent() && cursor.takeWord(side.label())) {
+                return new OwnedSide(bareOwner.get(), side);
+            }
+        }
+        return new OwnedSide(
+                cursor.seat("whose side: A or B, as in \"side A left\""), cursor.named(Side.class, "a side"));
     }
 
     /** What a word unknown to the lexicon said stays in the note, in front of the note's own words. */

@@ -7,6 +7,7 @@ import farglass.core.bout.Settled;
 import farglass.core.bout.Side;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.Position;
+import farglass.core.lexicon.SideRule;
 import farglass.core.lexicon.Technique;
 import farglass.core.lexicon.Term;
 import java.util.List;
@@ -80,6 +81,10 @@ final class Words {
                         .formatted(Cursor.shortened(words), nearest(words)));
         unplaced = Optional.of(words);
         return Optional.empty();
+    }
+
+    Optional<SideRule> sideRule(String technique) {
+        return lexicon.technique(technique).map(Technique::sideRule);
     }
 
     /** {@return the last position the lexicon did not know, once} */

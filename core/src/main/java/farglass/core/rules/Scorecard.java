@@ -164,8 +164,34 @@ public final class Scorecard {
         };
     }
 
+    /** Whoever is said to have won must be ahead on the board that was told, by what she is said to have won. */
+    private void compareWithWinner(Result result) {
+        boolean byBoard =
+                switch (result.method()) {
+                    case POINTS, ADVANTAGES, PENALTIES -> true;
+                    default -> false;
+                };
+        if (!byBoard || given.isEmpty() || bout.header().footage().endsEarly()) {
+            return;
+        }
+        Lead board = board(Long.MAX_VALUE).lead(ruleset.order());
+        if (!board.seat().equals(result.winner())
+                || !board.by().name().equals(result.method().name())) {
+            findings.add(new Finding(
+                    "",
+                    "The official result is %s by %s; by the referee's awards told it is %s. Look for an award that is missing, or mend the result."
+                            .formatted(
+                                    result.winner().map(Seat::name).orElse("nobody"),
+                                    result.method().label(),
+                                    board.brief())));
+        }
+    }
+
     /** A final score that no reading of the awards adds up to is a finding. */
     private void compareWithResult() {
+        if (ruleset.scoring() == Ruleset.Scoring.POINTS && bout.header().whole()) {
+            bout.header().result().ifPresent(this::compareWithWinner);
+        }
         Optional<Result.Score> score = bout.header().result().flatMap(Result::score);
         boolean watched = bout.header().whole() && !bout.moments().isEmpty();
         if (score.isEmpty() || !watched || ruleset.scoring() != Ruleset.Scoring.POINTS) {

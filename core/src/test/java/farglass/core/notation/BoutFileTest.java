@@ -5,7 +5,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import farglass.core.Bouts;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Deed;
+import farglass.core.bout.OwnedSide;
 import farglass.core.bout.Seat;
+import farglass.core.bout.Side;
+import farglass.core.bout.Stage;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -100,7 +103,9 @@ class BoutFileTest {
                 "-0:10 A knee-cut | 4 | before the bout",
                 "0:10 A reached | 4 | needs a position",
                 "0:10 A knee-cut; answers m9 | 4 | no moment has that id",
-                "0:10 A knee-cut; side left | 4 | whose side",
+                "0:10 - knee-cut; side left | 4 | whose side",
+                "0:10 - award A advantage | 4 | whoever gets it stands in front",
+                "0:10 - restart as they were | 4 | one of neutral, same, disputed",
                 "0:10 A ''''; held | 4 | words between its quotes",
             })
     void brokenGrammarIsRefusedWithLineAndWhatWasExpected(String line, int number, String expected) {
@@ -187,5 +192,18 @@ class BoutFileTest {
     void aMillionLinesOfNoiseStopAtAHundredErrors() {
         BoutFile.Reading reading = read(HEAD + "nonsense here\n".repeat(1_000_000));
         assertThat(reading.diagnostics()).hasSize(100);
+    }
+
+    @Test
+    void whatPeopleWriteByHandIsUnderstood() {
+        BoutFile.Reading reading = read(
+                HEAD
+                        + "0:10 A opens the guard; held\n0:20 A kimura; side left; stage threat\n0:30 A knee cut; side right\n0:40 B single leg; stage in hand\n");
+        assertThat(reading.diagnostics()).isEmpty();
+        Bout bout = reading.bout().orElseThrow();
+        assertThat(bout.moments().get(0).technique()).contains("guard-opening");
+        assertThat(bout.moments().get(1).telling().side()).contains(new OwnedSide(Seat.B, Side.LEFT));
+        assertThat(bout.moments().get(2).telling().side()).contains(new OwnedSide(Seat.A, Side.RIGHT));
+        assertThat(bout.moments().get(3).telling().stage()).contains(Stage.IN_HAND);
     }
 }

@@ -41,6 +41,10 @@ class ScorecardTest {
         assertThat(card(Bouts.parsed(covered + "result: A by points 2-0\n", moments))
                         .findings())
                 .isEmpty();
+        assertThat(card(Bouts.parsed(covered + "result: B by advantages 2-0\n", moments))
+                        .findings())
+                .singleElement()
+                .satisfies(finding -> assertThat(finding.sentence()).contains("told it is A by points"));
     }
 
     @Test

@@ -4,6 +4,8 @@ import farglass.core.bout.Bout;
 import farglass.core.bout.Moment;
 import farglass.core.notation.BoutFile;
 import farglass.library.LibraryException;
+import farglass.library.json.BoutJson;
+import farglass.library.table.TableExport;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -25,15 +27,32 @@ public final class BoutExport {
         return shared;
     }
 
+    /** The open forms of a bout. A table holds its moments only. */
+    public enum Form {
+        bout,
+        json,
+        csv
+    }
+
+    /** {@return the text of a bout in that form: for sharing, or as a full copy} */
+    public static String text(Bout bout, Form form, boolean full) {
+        Bout told = full ? bout : forSharing(bout);
+        return switch (form) {
+            case bout -> BoutFile.print(told);
+            case json -> BoutJson.write(told);
+            case csv -> TableExport.of(told).print();
+        };
+    }
+
     /**
-     * Writes one bout file. A file of that name is replaced only once the new one is whole.
+     * Writes one bout. A file of that name is replaced only once the new one is whole.
      *
      * @param full whether private moments go with it
      */
-    public static void write(Bout bout, Path target, boolean full) {
+    public static void write(Bout bout, Path target, Form form, boolean full) {
         try {
             Path part = target.resolveSibling(target.getFileName() + ".part");
-            Files.writeString(part, BoutFile.print(full ? bout : forSharing(bout)), StandardCharsets.UTF_8);
+            Files.writeString(part, text(bout, form, full), StandardCharsets.UTF_8);
             Files.move(part, target, StandardCopyOption.REPLACE_EXISTING);
         } catch (IOException e) {
             throw new LibraryException(
@@ -42,7 +61,7 @@ public final class BoutExport {
     }
 
     /** {@return a file name for the bout: date and both names, safe on every system} */
-    public static String fileName(Bout bout) {
+    public static String fileName(Bout bout, Form form) {
         String words = "%s %s vs %s"
                 .formatted(
                         bout.header().date().map(Object::toString).orElse("undated"),
@@ -51,6 +70,6 @@ public final class BoutExport {
         String safe = java.text.Normalizer.normalize(words, java.text.Normalizer.Form.NFD)
                 .replaceAll("\\p{M}", "")
                 .replaceAll("[^A-Za-z0-9]+", "-");
-        return "%s-%s.bout".formatted(safe, Integer.toHexString(bout.id().hashCode()));
+        return "%s-%s.%s".formatted(safe, Integer.toHexString(bout.id().hashCode()), form);
     }
 }

@@ -7,6 +7,7 @@ import farglass.core.notation.Diagnostic;
 import farglass.library.Act;
 import farglass.library.Library;
 import farglass.library.LibraryException;
+import farglass.library.json.BoutJson;
 import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
@@ -16,6 +17,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -89,40 +91,58 @@ public final class BoutImport {
                 added);
     }
 
-    /** {@return the bout of the file, or why there is none} Never throws for what a file holds. */
+    /** {@return the bout of the file, or why there is none} A file that ends in .json is read as JSON. Never throws for what it holds. */
     public static BoutFile.Reading read(Path file, Lexicon lexicon) {
+        Text text = text(file);
+        if (text.problem().isPresent()) {
+            return new BoutFile.Reading(Optional.empty(), List.of(text.problem().get()));
+        }
+        boolean json = file.getFileName().toString().toLowerCase(Locale.ROOT).endsWith(".json");
+        return json ? BoutJson.read(text.text(), lexicon) : BoutFile.parse(text.text(), lexicon);
+    }
+
+    /**
+     * The text of a file.
+     *
+     * @param problem why there is none
+     */
+    public record Text(String text, Optional<Diagnostic> problem) {}
+
+    /** {@return the text of a file of at most 4 MB of UTF-8, or why there is none} */
+    public static Text text(Path file) {
         try {
             long size = Files.size(file);
             if (size > MOST_BYTES) {
-                return refused("the file is %,d kB, and no bout file is larger than %,d kB; choose the file of one bout"
-                        .formatted(size / 1024, MOST_BYTES / 1024));
+                return none(
+                        1,
+                        "the file is %,d kB, and no bout file is larger than %,d kB; choose the file of one bout"
+                                .formatted(size / 1024, MOST_BYTES / 1024));
             }
             byte[] bytes = Files.readAllBytes(file);
             ByteBuffer in = ByteBuffer.wrap(bytes);
             try {
-                return BoutFile.parse(
+                return new Text(
                         StandardCharsets.UTF_8
                                 .newDecoder()
                                 .onMalformedInput(CodingErrorAction.REPORT)
                                 .onUnmappableCharacter(CodingErrorAction.REPORT)
-                                .decode(in),
-                        lexicon);
+                                .decode(in)
+                                .toString(),
+                        Optional.empty());
             } catch (CharacterCodingException e) {
-                long line = 1;
+                int line = 1;
                 for (int i = 0; i < in.position(); i++) {
                     line += bytes[i] == '\n' ? 1 : 0;
                 }
-                return new BoutFile.Reading(
-                        Optional.empty(),
-                        List.of(new Diagnostic(
-                                (int) line,
-                                1,
-                                true,
-                                "this is not UTF-8 text; open it in a text editor and save it again as UTF-8")));
+                return none(line, "this is not UTF-8 text; open it in a text editor and save it again as UTF-8");
             }
         } catch (IOException e) {
-            return refused("the file cannot be read; check that it is there and may be opened");
+            return none(1, "the file cannot be read; check that it is there and may be opened");
         }
+    }
+
+    private static Text none(int line, String why) {
+        return new Text("", Optional.of(new Diagnostic(line, 1, true, why)));
     }
 
     private static BoutFile.Reading refused(String why) {
