@@ -34,7 +34,8 @@ final class DemoLibrary {
         Path folder = path.toAbsolutePath().getParent();
         Path films = folder.resolve("films");
         Files.createDirectories(films);
-        List<Acted> bouts = Cast.bouts(Lexicon.shipped());
+        Cast.Seasons seasons = Cast.seasons(Lexicon.shipped());
+        List<Acted> bouts = seasons.bouts();
         for (Acted acted : bouts) {
             if (!acted.told().header().films().isEmpty()) {
                 Files.writeString(films.resolve(acted.told().id() + ".script"), ScriptFile.print(acted.script()));
@@ -45,6 +46,8 @@ final class DemoLibrary {
         try (Library library = Library.create(unfinished, clock, "far-glass demo")) {
             library.act("Lay the demo", edit -> {
                 bouts.forEach(acted -> edit.put(acted.told()));
+                seasons.secondCodings().forEach(edit::put);
+                edit.today(Cast.TODAY);
                 studies(edit);
             });
         }
@@ -62,7 +65,24 @@ final class DemoLibrary {
                 opponents,
                 Optional.of(new Camp(
                         ours, "Saltmarsh Open", LocalDate.of(2026, 12, 19), "points-with-advantages", Uniform.GI))));
+        edit.put(new Study(
+                "demo-camp-no-gi",
+                "Saltmarsh no-gi",
+                List.of(edit.athlete(Cast.NO_GI_OPPONENT).id()),
+                Optional.of(new Camp(
+                        ours, "Saltmarsh no-gi", LocalDate.of(2026, 12, 20), "delayed-points", Uniform.NO_GI))));
         edit.put(new Study("demo-study", "Maren\u2019s own game", List.of(ours), Optional.empty()));
+        edit.put(new Study(
+                "demo-study-guard",
+                "Closed guard, six seasons",
+                List.of(),
+                Optional.of("closed-guard"),
+                Optional.empty()));
+        edit.put(new Study(
+                "demo-study-student",
+                "Pip, beginner",
+                List.of(edit.athlete(Cast.STUDENT).id()),
+                Optional.empty()));
         edit.put(new GamePlan(
                 "demo-plan",
                 "demo-camp",

@@ -61,8 +61,8 @@ class CommandTest {
         assertThat(run("profile", "--library", demo.toString(), "--athlete", Cast.OPPONENTS.get(0), "--json"))
                 .isZero();
         JsonNode dossier = new ObjectMapper().readTree(words());
-        assertThat(dossier.path("known").asInt()).isEqualTo(6);
-        assertThat(dossier.path("watched").asInt()).isEqualTo(5);
+        assertThat(dossier.path("known").asInt()).isEqualTo(14);
+        assertThat(dossier.path("watched").asInt()).isEqualTo(12);
         assertThat(dossier.path("answers")).hasSize(4);
         dossier.findParents("evidence").forEach(figure -> assertThat(figure.path("evidence"))
                 .as(figure.path("label").asText())

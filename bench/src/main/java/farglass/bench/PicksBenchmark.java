@@ -43,7 +43,8 @@ public class PicksBenchmark {
 
     @Setup
     public void learn() {
-        List<Bout> demo = Cast.bouts(lexicon).stream().map(Acted::told).toList();
+        List<Bout> demo =
+                Cast.seasons(lexicon).bouts().stream().map(Acted::told).toList();
         for (int i = 0; i < times; i++) {
             bouts.addAll(demo);
         }

@@ -116,6 +116,7 @@ public final class AnyBout {
                         maybe(() -> new Result.Score(random.nextInt(30), random.nextInt(30))))),
                 footage(),
                 random.nextBoolean() ? List.of() : List.of("c" + words(), "Imke"),
+                maybe(() -> "b" + words()),
                 random.nextBoolean() ? List.of() : List.of(words()),
                 random.nextBoolean() ? Map.of() : Map.of("mat", words()));
     }

@@ -60,6 +60,7 @@ final class BoutRows {
         footage.opening().ifPresent(opening -> put(more, "opening", opening, true));
         put(more, "endsEarly", true, footage.endsEarly());
         put(more, "coders", header.coders(), !header.coders().isEmpty());
+        header.codingOf().ifPresent(first -> more.put("codingOf", first));
         put(more, "notes", header.notes(), !header.notes().isEmpty());
         header.rulesetDate().ifPresent(date -> more.put("rulesetDate", date.toString()));
         ObjectNode others = more.putObject("others");
@@ -157,6 +158,7 @@ final class BoutRows {
                                 : Optional.empty(),
                         more.path("endsEarly").asBoolean()),
                 all(more.path("coders"), JsonNode::asText),
+                Json.text(more, "codingOf"),
                 all(more.path("notes"), JsonNode::asText),
                 others);
         return new Bout(row.key(), header, moments, comments);

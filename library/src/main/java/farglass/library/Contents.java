@@ -50,10 +50,15 @@ public record Contents(
     }
 
     private static List<Study> studies(Store store) {
+        Map<String, String> focuses = new HashMap<>();
+        store.allIfThere("study_focus", "key").forEach(row -> focuses.put(row.key(), row.text("focus")));
         return store.all("study", "key").stream()
                 .map(row -> told(
                         row,
-                        study -> StudyRows.study(study, store.where("study_subject", "study", study.key(), "ord"))))
+                        study -> StudyRows.study(
+                                study,
+                                store.where("study_subject", "study", study.key(), "ord"),
+                                Optional.ofNullable(focuses.get(study.key())))))
                 .toList();
     }
 

@@ -66,12 +66,17 @@ public final class Edit {
 
     public void put(Study study) {
         putGroup(StudyRows.rows(study), "study_subject", "study", study.id());
+        study.focus()
+                .ifPresentOrElse(
+                        focus -> writer.put(new Row("study_focus", study.id(), Map.of("focus", focus))),
+                        () -> writer.remove("study_focus", study.id()));
     }
 
     public void removeStudy(String id) {
         for (Row plan : writer.store().where("plan", "study", id, "key")) {
             removeGroup("plan", plan.key(), "plan_line", "plan");
         }
+        writer.remove("study_focus", id);
         removeGroup("study", id, "study_subject", "study");
     }
 

@@ -10,6 +10,7 @@ final class References {
             "moment", Map.of("bout", "bout"),
             "study", Map.of("ours", "athlete"),
             "study_subject", Map.of("study", "study", "athlete", "athlete"),
+            "study_focus", Map.of("key", "study"),
             "plan", Map.of("study", "study", "opponent", "athlete"),
             "plan_line", Map.of("plan", "plan"));
 
@@ -19,7 +20,7 @@ final class References {
     static Optional<String> missing(Store store, Row row) {
         for (Map.Entry<String, String> target :
                 TARGETS.getOrDefault(row.table(), Map.of()).entrySet()) {
-            String key = row.text(target.getKey());
+            String key = target.getKey().equals("key") ? row.key() : row.text(target.getKey());
             if (key != null && store.find(target.getValue(), key).isEmpty()) {
                 return Optional.of("Left out %s %s: its %s could not be read."
                         .formatted(row.table().replace('_', ' '), row.key(), target.getValue()));

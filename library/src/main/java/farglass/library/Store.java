@@ -9,7 +9,17 @@ import org.jdbi.v3.core.Handle;
 final class Store {
     /** Children after parents, so that a copy in this order never points at what is not there yet. */
     static final List<String> TABLES = List.of(
-            "athlete", "bout", "moment", "study", "study_subject", "plan", "plan_line", "term", "mapping", "about");
+            "athlete",
+            "bout",
+            "moment",
+            "study",
+            "study_subject",
+            "study_focus",
+            "plan",
+            "plan_line",
+            "term",
+            "mapping",
+            "about");
 
     private final Handle handle;
 

@@ -42,7 +42,7 @@ final class StudyRows {
         return rows;
     }
 
-    static Study study(Row row, List<Row> subjects) {
+    static Study study(Row row, List<Row> subjects, Optional<String> focus) {
         Optional<Camp> camp = Optional.ofNullable(row.text("ours"))
                 .map(ours -> new Camp(
                         ours,
@@ -54,6 +54,7 @@ final class StudyRows {
                 row.key(),
                 row.text("name"),
                 subjects.stream().map(subject -> subject.text("athlete")).toList(),
+                focus,
                 camp);
     }
 

@@ -16,3 +16,9 @@ CREATE TABLE about (
   key   TEXT PRIMARY KEY,
   value TEXT NOT NULL
 );
+
+-- The position or technique a study looks into across athletes; a table of its own, so that older histories stay true.
+CREATE TABLE study_focus (
+  key   TEXT PRIMARY KEY REFERENCES study (key) DEFERRABLE INITIALLY DEFERRED,
+  focus TEXT NOT NULL
+);

@@ -87,6 +87,51 @@ class LibraryTest {
     }
 
     @Test
+    void ownWordsAFocusAndTodayComeBackAndAreUndone() {
+        Study study = new Study("s2", "Closed guard", List.of(), Optional.of("closed-guard"), Optional.empty());
+        OwnWords.Stanza stanza = new OwnWords.Stanza("knee-cut", "names knee-cut\n  slang the slicer\n");
+        try (Library library = fresh()) {
+            library.act("Begin", edit -> {
+                edit.put(study);
+                edit.put(stanza);
+                edit.put(new OwnWords.KeptMapping("m", "Our sheet", "{}"));
+                edit.today(LocalDate.of(2026, 11, 21));
+            });
+            library.act("Take the word out", edit -> edit.removeTerm("knee-cut"));
+            assertThat(library.contents().words().stanzas()).isEmpty();
+            library.undo();
+        }
+        try (Library library = again()) {
+            assertThat(library.contents().studies()).containsExactly(study);
+            assertThat(library.contents().words().stanzas()).containsExactly(stanza);
+            assertThat(library.contents().words().mappings()).hasSize(1);
+            assertThat(library.contents().today()).contains(LocalDate.of(2026, 11, 21));
+            library.undo();
+            assertThat(library.contents().studies()).isEmpty();
+        }
+    }
+
+    @Test
+    void aLibraryOfTheFirstVersionIsBroughtUpAndItsHistoryStaysTrue() throws Exception {
+        Study study = new Study("s1", "Runa", List.of("runa"), Optional.empty());
+        try (Library library = fresh()) {
+            library.act("Begin a study", edit -> {
+                edit.put(new Athlete("runa", "Runa Castellan"));
+                edit.put(study);
+            });
+        }
+        for (String table : List.of("term", "mapping", "about", "study_focus")) {
+            sql("DROP TABLE " + table);
+        }
+        sql("PRAGMA user_version = 1");
+        try (Library library = again()) {
+            assertThat(library.contents().studies()).containsExactly(study);
+            library.undo();
+            assertThat(library.contents().studies()).isEmpty();
+        }
+    }
+
+    @Test
     void undoAndRedoSurviveARestart() {
         Bout bout = SampleBouts.full();
         try (Library library = fresh()) {
@@ -229,7 +274,7 @@ class LibraryTest {
         byte[] before = Files.readAllBytes(file());
         assertThatThrownBy(this::again)
                 .isInstanceOf(LibraryException.Newer.class)
-                .hasMessageContaining("is 99, this one knows 1");
+                .hasMessageContaining("is 99, this one knows 2");
         assertThat(Files.readAllBytes(file())).isEqualTo(before);
         sql("PRAGMA application_id = 7");
         assertThatThrownBy(this::again).hasMessageContaining("another program");

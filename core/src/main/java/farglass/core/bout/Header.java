@@ -15,6 +15,7 @@ import java.util.TreeMap;
  * @param rulesetDate the day of the rules' version, where it matters
  * @param lengthMicros how long it was set to last
  * @param coders who told it; where there are several, a moment names its own
+ * @param codingOf id of the bout of which this is a second coding; such a one is never counted beside the first
  * @param notes free words on the bout
  * @param others header lines of a bout file that this version does not know, kept as they were
  */
@@ -32,6 +33,7 @@ public record Header(
         Optional<Result> result,
         Footage footage,
         List<String> coders,
+        Optional<String> codingOf,
         List<String> notes,
         Map<String, String> others) {
     public static final String DEFAULT_RULESET = "points-with-advantages";
@@ -58,6 +60,7 @@ public record Header(
                 Optional.empty(),
                 Footage.NONE,
                 List.of(),
+                Optional.empty(),
                 List.of(),
                 Map.of());
     }
@@ -127,6 +130,7 @@ public record Header(
                 result,
                 footage,
                 coders,
+                codingOf,
                 notes,
                 others);
     }
@@ -146,6 +150,7 @@ public record Header(
                 newResult,
                 newFootage,
                 coders,
+                codingOf,
                 notes,
                 others);
     }

@@ -88,6 +88,7 @@ final class BoutPrinter {
             entry("whole", "no");
         }
         header.coders().forEach(coder -> entry("coder", words(coder)));
+        header.codingOf().ifPresent(first -> entry("coding of", words(first)));
         header.notes().forEach(note -> entry("note", words(note)));
         header.others().forEach((key, value) -> entry(key, words(value)));
     }

@@ -62,6 +62,7 @@ final class HeaderReader {
     private Uniform uniform = Uniform.GI;
     private OptionalLong length = OptionalLong.empty();
     private Optional<Result> result = Optional.empty();
+    private Optional<String> codingOf = Optional.empty();
     private Optional<String> id = Optional.empty();
     private boolean whole = true;
 
@@ -101,6 +102,7 @@ final class HeaderReader {
             case "A weight", "B weight" -> weights.set(seat(key), Optional.of(words(value)));
             case "A corner", "B corner" -> corners.set(seat(key), Optional.of(words(value)));
             case "coder" -> coders.add(filled(value));
+            case "coding of" -> codingOf = Optional.of(filled(value));
             case "note" -> notes.add(words(value));
             case "ruleset date" -> rulesetDate = Optional.of(date(value));
             case "segment" -> segments.add(segment(value));
@@ -294,6 +296,7 @@ final class HeaderReader {
                 result,
                 new Footage(films, covered, segments, whole, opening, endsEarly),
                 coders,
+                codingOf,
                 notes,
                 others);
     }

@@ -24,11 +24,13 @@ record Watched(Bout bout, Timeline timeline, Lexicon lexicon) {
 
     boolean counts() {
         return bout.header().whole()
+                && bout.header().codingOf().isEmpty()
                 && bout.header().covered().stream().anyMatch(stretch -> stretch.layer() == Layer.STORY);
     }
 
     private boolean seen(long micros) {
-        return bout.header().covers(Layer.STORY, micros);
+        return bout.header().covers(Layer.STORY, micros)
+                && bout.header().footage().isLive(micros);
     }
 
     /** {@return what the athlete did within the watched stretches, feints left out: they do not try to succeed} */

@@ -1,106 +1,221 @@
 package farglass.core.simulate;
 
-import farglass.core.bout.Award;
 import farglass.core.bout.Became;
 import farglass.core.bout.Bout;
+import farglass.core.bout.BoutKind;
 import farglass.core.bout.Deed;
+import farglass.core.bout.Fact;
 import farglass.core.bout.Header;
 import farglass.core.bout.Line;
 import farglass.core.bout.Method;
 import farglass.core.bout.Moment;
 import farglass.core.bout.OwnedSide;
+import farglass.core.bout.Part;
 import farglass.core.bout.Result;
 import farglass.core.bout.Seat;
 import farglass.core.bout.Settled;
 import farglass.core.bout.Side;
 import farglass.core.bout.Stage;
 import farglass.core.bout.Telling;
+import farglass.core.bout.Uniform;
 import farglass.core.lexicon.Ends;
+import farglass.core.lexicon.Family;
 import farglass.core.lexicon.Kind;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.Position;
 import farglass.core.lexicon.SideRule;
 import farglass.core.lexicon.Technique;
-import farglass.core.rules.Board;
+import farglass.core.rules.Ruleset;
+import farglass.core.rules.Rulesets;
 import farglass.core.script.Beat;
-import farglass.core.script.Call;
 import farglass.core.script.Pose;
 import farglass.core.script.Script;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalLong;
+import java.util.SplittableRandom;
 import java.util.TreeMap;
 import java.util.random.RandomGenerator;
 
-/** Acts out one bout: who does what when, how it ends, what the referee gives, and what the camera sees. */
+/**
+ * Acts out one bout from two game sheets: who does what when, and what the camera sees. Richer than what is estimated from it:
+ * the form of the day, the particular opponent, drift over the years, habits of several steps, quiet stretches.
+ */
 final class Actor {
-    private static final long SECOND = 1_000_000;
     /** Between two things worth tagging, on average. Most of a match is quiet. */
-    private static final double QUIET_SECONDS = 6.5;
+    private static final double QUIET_SECONDS = 7.2;
     /** A stretch in which nothing is worth tagging; the two are seen holding still. */
     private static final String QUIET = "wait";
     /** The form of the day moves the log-odds of every success of a bout by this much (SD). */
-    private static final double FORM = 0.5;
+    private static final double FORM = 0.6;
+    /** So much does the particular opponent suit one of the two (SD, log-odds), in all their meetings. */
+    private static final double SUITS = 0.3;
     /** Two who know each other's game give little away: added to the log-odds of every success. */
-    private static final double WARY = -0.35;
-    /** What even a careful analyst overlooks. */
-    private static final double MISSED = 0.04;
+    private static final double WARY = -0.6;
+
+    /** Finishing is harder than getting there, and a settled pin is mostly kept: added for submissions and transitions. */
+    private static final double LAST_STEP = -0.45;
+
+    private static final long ROUND_MICROS = 300 * Mat.SECOND;
 
     private final Lexicon lexicon;
     private final RandomGenerator random;
     private final GameSheet[] sheets;
-    private final double[] form = new double[2];
-    private final List<Moment> moments = new ArrayList<>();
-    private final List<Beat> beats = new ArrayList<>();
-    private final List<Call> calls = new ArrayList<>();
+    private final Header header;
+    private final Ruleset ruleset;
+    private final Mat mat;
     private final long length;
-    private long now;
-    private Position position;
-    private Optional<Seat> top = Optional.empty();
-    private Optional<Moment> lastAttack = Optional.empty();
+    private final double[] bearing = new double[2];
+    private final String[] lastOwn = {"", ""};
+    private final String[] lastReply = {"-", "-"};
     private Optional<Result> tap = Optional.empty();
-    private int made;
 
     private Actor(GameSheet a, GameSheet b, Header header, Lexicon lexicon, RandomGenerator random) {
         this.lexicon = lexicon;
         this.random = random;
         this.sheets = new GameSheet[] {a, b};
-        this.length = header.lengthMicros().orElse(300 * SECOND);
-        this.position = lexicon.position("standing").orElseThrow();
-        form[0] = FORM * random.nextGaussian();
-        form[1] = FORM * random.nextGaussian();
+        this.header = header;
+        this.ruleset = Rulesets.shipped().named(header.ruleset()).orElseThrow();
+        this.mat = new Mat(lexicon, random);
+        this.length = header.lengthMicros().orElse(ROUND_MICROS);
+        double year = header.date()
+                .map(date -> date.getYear() + date.getDayOfYear() / 365.25)
+                .orElse(2026.0);
+        for (Seat seat : Seat.values()) {
+            bearing[seat.ordinal()] = sheets[seat.ordinal()].skillIn(year) + FORM * random.nextGaussian() + suits(seat);
+        }
     }
 
-    /** {@return a whole bout between the two, with the header's length} */
-    static Acted act(String id, GameSheet a, GameSheet b, Header header, Lexicon lexicon, RandomGenerator random) {
+    /** The same in every meeting of the two, whoever sits where. */
+    private double suits(Seat seat) {
+        String own = sheets[seat.ordinal()].name();
+        String other = sheets[seat.other().ordinal()].name();
+        return SUITS * new SplittableRandom((own + " / " + other).hashCode()).nextGaussian();
+    }
+
+    /**
+     * {@return a whole bout between the two, with the header's length, under the header's rules}
+     *
+     * @param start where it begins, for a round from a set position; else both stand
+     */
+    static Acted act(
+            String id,
+            GameSheet a,
+            GameSheet b,
+            Header header,
+            Optional<Settled> start,
+            Lexicon lexicon,
+            RandomGenerator random) {
         Actor actor = new Actor(a, b, header, lexicon, random);
-        long lead = 4 * SECOND + random.nextInt(8) * SECOND;
-        actor.beats.add(new Beat(-lead, Pose.RESET, Optional.empty(), false));
-        actor.beats.add(new Beat(0, Pose.STANDING, Optional.empty(), random.nextBoolean()));
-        actor.calls.add(new Call(0, Optional.empty(), "start"));
+        Mat mat = actor.mat;
+        long lead = 4 * Mat.SECOND + random.nextInt(8) * Mat.SECOND;
+        mat.beats.add(new Beat(-lead, Pose.RESET, Optional.empty(), false));
+        mat.beats.add(new Beat(0, Pose.STANDING, Optional.empty(), random.nextBoolean()));
+        mat.call(Optional.empty(), "start");
+        start.ifPresent(
+                settled -> mat.add(Optional.empty(), new Deed.Reached(), Optional.of(settled), Telling.NOTHING));
         actor.run();
-        return actor.finish(id, header, lead);
+        return actor.finish(id, lead);
     }
 
     private void run() {
+        boolean rounds = ruleset.scoring() == Ruleset.Scoring.JUDGES;
+        long end = rounds ? ROUND_MICROS : length;
+        for (int round = 1; tap.isEmpty(); round++) {
+            play(end);
+            if (!rounds || tap.isPresent() || round * ROUND_MICROS >= length) {
+                break;
+            }
+            pause();
+            end = mat.now() + ROUND_MICROS;
+        }
+        if (rounds && tap.isEmpty()) {
+            mat.add(Optional.empty(), new Deed.Ended(Deed.Period.ROUND), Optional.empty(), Telling.NOTHING);
+        }
+    }
+
+    private void pause() {
+        mat.add(Optional.empty(), new Deed.Ended(Deed.Period.ROUND), Optional.empty(), Telling.NOTHING);
+        mat.show(Pose.RESET, Optional.empty());
+        mat.pass(60 * Mat.SECOND);
+        mat.add(
+                Optional.empty(),
+                new Deed.Began(Deed.Period.ROUND),
+                Optional.of(new Settled("standing", Optional.empty(), true)),
+                Telling.NOTHING);
+    }
+
+    private void play(long end) {
         while (tap.isEmpty()) {
-            now += Math.round(SECOND * (1.2 - Math.log(1 - random.nextDouble()) * QUIET_SECONDS * 0.9));
-            if (now >= length) {
-                now = length;
+            mat.pass(Math.round(Mat.SECOND * (1.2 - Math.log(1 - random.nextDouble()) * QUIET_SECONDS)));
+            if (mat.now() >= end) {
+                mat.setNow(end);
                 return;
             }
-            if (random.nextDouble() < 0.025) {
-                outOfBounds();
-            } else {
+            if (random.nextDouble() < 0.022) {
+                outOfBounds("edge");
+            } else if (!goOn()) {
                 decide();
             }
         }
     }
 
+    /** A habit of several steps, where one is under way. {@return whether it was followed} */
+    private boolean goOn() {
+        for (Seat seat : Seat.values()) {
+            for (Chain chain : sheets[seat.ordinal()].chains()) {
+                if (chain.follows(lastOwn[seat.ordinal()], lastReply[seat.ordinal()])
+                        && possible(chain.next(), seat)
+                        && random.nextDouble() < chain.share()) {
+                    perform(seat, option(seat, chain.next()));
+                    return true;
+                }
+            }
+        }
+        return false;
+    }
+
+    private boolean possible(String technique, Seat seat) {
+        boolean wearable = header.uniform() == Uniform.GI || !Cloth.isNeededFor(technique);
+        return wearable
+                && lexicon.technique(technique)
+                        .filter(found -> found.canStart(mat.position(), mat.roleOf(seat)))
+                        .isPresent();
+    }
+
+    /** {@return how this athlete does a technique: as her sheet says wherever it says it} */
+    private Option option(Seat seat, String technique) {
+        return sheets[seat.ordinal()].options().entrySet().stream()
+                .sorted(Map.Entry.comparingByKey())
+                .flatMap(place -> place.getValue().stream())
+                .filter(option -> option.technique().equals(technique))
+                .findFirst()
+                .orElseGet(() -> new Option(technique, 1, 0.35, Optional.of(0.5), Optional.empty()));
+    }
+
     private String role(Seat seat) {
-        return top.map(who -> who == seat ? "top" : "bottom").orElse("neutral");
+        return mat.roleOf(seat).name().toLowerCase(Locale.ROOT);
+    }
+
+    private List<Option> options(Seat seat) {
+        List<Option> written = sheets[seat.ordinal()].at(mat.position().key(), role(seat));
+        return written.isEmpty() ? sheets[seat.ordinal()].at(commonest(mat.position()), role(seat)) : written;
+    }
+
+    /** The position of the family whose list stands for all that have none of their own. */
+    private static String commonest(Position position) {
+        return switch (position.family()) {
+            case STANDING, NONE -> "standing";
+            case GUARD -> position.key().contains("closed") ? "closed-guard" : "open-guard";
+            case HALF -> "half-guard";
+            case LEGS -> "leg-entanglement";
+            case TURTLE -> "turtle";
+            case PIN -> position.control() == farglass.core.lexicon.Control.MOUNT ? "mount" : "side-control";
+            case BACK, FINISH -> "back-control";
+        };
     }
 
     /** One athlete and what she does. */
@@ -109,57 +224,80 @@ final class Actor {
     private void decide() {
         List<Choice> choices = new ArrayList<>();
         for (Seat seat : Seat.values()) {
-            for (Option option : sheets[seat.ordinal()].at(position.key(), role(seat))) {
-                boolean possible = lexicon.technique(option.technique())
-                        .filter(technique -> technique.canStart(position, roleOf(seat)))
-                        .isPresent();
-                if (possible) {
+            for (Option option : options(seat)) {
+                if (possible(option.technique(), seat)) {
                     choices.add(new Choice(seat, option));
                 }
             }
         }
         if (choices.isEmpty()) {
             // A sheet silent about a place stands for time spent there; the referee ends it.
-            outOfBounds();
+            outOfBounds("nothing happens");
             return;
         }
         Choice choice = Chance.of(choices, each -> each.option().weight(), random);
         perform(choice.seat(), choice.option());
     }
 
-    private farglass.core.lexicon.Role roleOf(Seat seat) {
-        return top.map(who -> who == seat ? farglass.core.lexicon.Role.TOP : farglass.core.lexicon.Role.BOTTOM)
-                .orElse(farglass.core.lexicon.Role.NEUTRAL);
+    private double shift(Seat seat, String technique) {
+        return WARY
+                + bearing[seat.ordinal()]
+                - bearing[seat.other().ordinal()]
+                + sheets[seat.other().ordinal()].concedes().getOrDefault(technique, 0.0)
+                + lexicon.technique(technique)
+                        .filter(found -> found.kind() == Kind.SUBMISSION || found.kind() == Kind.TRANSITION)
+                        .map(found -> LAST_STEP)
+                        .orElse(0.0);
     }
 
     private void perform(Seat seat, Option option) {
         if (option.technique().equals(QUIET)) {
+            if (random.nextDouble() < 0.12) {
+                mat.add(
+                        Optional.of(seat),
+                        new Deed.Did(QUIET),
+                        Optional.empty(),
+                        Telling.NOTHING.withBecame(Became.SHOWN));
+                mat.pass(15 * Mat.SECOND + random.nextInt(12) * Mat.SECOND);
+            }
             return;
         }
         Technique technique = lexicon.technique(option.technique()).orElseThrow();
-        double shift = WARY
-                + sheets[seat.ordinal()].skill()
-                + form[seat.ordinal()]
-                - sheets[seat.other().ordinal()].skill()
-                - form[seat.other().ordinal()];
-        boolean works = random.nextDouble() < Chance.shifted(option.success(), shift);
+        boolean works = random.nextDouble() < Chance.shifted(option.success(), shift(seat, technique.key()));
         Telling telling = side(seat, option, technique, Telling.NOTHING);
+        note(seat, technique.key());
         if (technique.kind() == Kind.SUBMISSION) {
             submit(seat, technique, telling, works);
             return;
         }
-        telling = became(technique, option, telling, works);
-        Moment moment = moment(Optional.of(seat), new Deed.Did(technique.key()), telling, works);
-        moments.add(moment);
-        if (works && !technique.to().isEmpty()) {
-            settle(seat, technique);
-        } else if (technique.kind() == Kind.PASS || technique.kind() == Kind.TAKEDOWN) {
-            flinch(seat);
+        if (technique.kind() == Kind.STRIKE) {
+            mat.add(
+                    Optional.of(seat),
+                    new Deed.Did(technique.key()),
+                    Optional.empty(),
+                    strike(seat, technique, telling, works));
+            mat.flinch();
+            return;
         }
-        lastAttack = Optional.of(moment);
-        if (!works) {
+        telling = became(technique, option, telling, works);
+        Moment moment = mat.add(
+                Optional.of(seat),
+                new Deed.Did(technique.key()),
+                works && !technique.to().isEmpty() ? Optional.of(arrival(technique, seat)) : Optional.empty(),
+                telling);
+        if (!works && (technique.kind() == Kind.PASS || technique.kind() == Kind.TAKEDOWN)) {
+            mat.flinch();
+        }
+        if (!works || technique.to().isEmpty()) {
             answer(seat.other(), moment);
         }
+    }
+
+    /** What each did last, and what the other did after it: habits of several steps look at nothing else. */
+    private void note(Seat seat, String technique) {
+        lastOwn[seat.ordinal()] = technique;
+        lastReply[seat.ordinal()] = "-";
+        lastReply[seat.other().ordinal()] = technique;
     }
 
     private Telling side(Seat seat, Option option, Technique technique, Telling telling) {
@@ -171,6 +309,18 @@ final class Actor {
         return telling.withSide(new OwnedSide(owner, side));
     }
 
+    private Telling strike(Seat seat, Technique technique, Telling telling, boolean lands) {
+        boolean leg = technique.sideRule() == SideRule.OWN_LEG;
+        Part by = new Part(seat, telling.side().map(OwnedSide::side), leg ? Part.Kind.FOOT : Part.Kind.HAND);
+        Fact.Contact contact = lands
+                ? random.nextDouble() < 0.6 ? Fact.Contact.CLEAN : Fact.Contact.PARTIAL
+                : random.nextDouble() < 0.5 ? Fact.Contact.BLOCKED : Fact.Contact.MISSED;
+        String target = leg ? "body" : "head";
+        return telling.withBecame(Became.SHOWN)
+                .and(new Fact.Strike(by, technique.label().toLowerCase(Locale.ROOT), target, contact))
+                .and(new Fact.Range(1 + random.nextInt(2)));
+    }
+
     private Telling became(Technique technique, Option option, Telling telling, boolean works) {
         if (technique.to().isEmpty()) {
             boolean fought = technique.kind() == Kind.GRIP || technique.kind() == Kind.DEFENCE;
@@ -179,7 +329,7 @@ final class Actor {
         if (works) {
             return telling.withBecame(Became.HELD);
         }
-        Telling stopped = telling.withBecame(random.nextDouble() < 0.3 ? Became.NEARLY : Became.THREATENED);
+        Telling stopped = telling.withBecame(random.nextDouble() < 0.25 ? Became.NEARLY : Became.THREATENED);
         if (technique.kind() != Kind.PASS) {
             return stopped;
         }
@@ -188,172 +338,112 @@ final class Actor {
     }
 
     private void submit(Seat seat, Technique technique, Telling telling, boolean works) {
-        Pose pose = position.family() == farglass.core.lexicon.Family.BACK ? Pose.BACK_CHOKE : Pose.ARMLOCK;
+        Pose pose = mat.position().family() == Family.BACK ? Pose.BACK_CHOKE : Pose.ARMLOCK;
         boolean arm = technique.sideRule() == SideRule.THEIR_ARM;
-        if (arm || pose == Pose.BACK_CHOKE) {
-            beats.add(new Beat(now, pose, Optional.of(seat), random.nextBoolean()));
+        boolean seen = arm || pose == Pose.BACK_CHOKE;
+        if (seen) {
+            mat.show(pose, Optional.of(seat));
         }
-        Stage stage = works ? Stage.TAP : random.nextDouble() < 0.25 ? Stage.DEEP : Stage.THREAT;
-        Moment moment = moment(Optional.of(seat), new Deed.Did(technique.key()), telling.withStage(stage), false);
-        moments.add(moment);
+        double depth = random.nextDouble();
+        Stage reached = works ? Stage.TAP : depth < 0.1 ? Stage.DEEP : depth < 0.25 ? Stage.LOCKED : Stage.THREAT;
+        Moment moment =
+                mat.add(Optional.of(seat), new Deed.Did(technique.key()), Optional.empty(), telling.withStage(reached));
         if (works) {
-            now = Math.min(length, now + 3 * SECOND);
-            tap = Optional.of(
-                    new Result(Optional.of(seat), Method.SUBMISSION, Optional.of(technique.key()), Optional.empty()));
+            tapped(seat, technique);
             return;
         }
         answer(seat.other(), moment);
-        if (arm || pose == Pose.BACK_CHOKE) {
-            now += 2 * SECOND;
-            show();
+        if (seen) {
+            mat.pass(2 * Mat.SECOND);
+            mat.show();
         }
+    }
+
+    private void tapped(Seat seat, Technique technique) {
+        mat.pass(3 * Mat.SECOND);
+        if (header.kind() == BoutKind.TRAINING || header.kind() == BoutKind.POSITIONAL) {
+            outOfBounds("tap");
+            return;
+        }
+        tap = Optional.of(
+                new Result(Optional.of(seat), Method.SUBMISSION, Optional.of(technique.key()), Optional.empty()));
     }
 
     private void answer(Seat seat, Moment attack) {
         Map<String, Double> replies = new TreeMap<>(
                 sheets[seat.ordinal()].answers().getOrDefault(attack.technique().orElseThrow(), Map.of()));
         // The same attack comes from several places; not every answer to it exists in all of them.
-        replies.keySet()
-                .removeIf(reply -> !lexicon.technique(reply).orElseThrow().canStart(position, roleOf(seat)));
+        replies.keySet().removeIf(reply -> !possible(reply, seat));
         if (replies.isEmpty() || random.nextDouble() < 0.2) {
             return;
         }
-        now += Math.round(SECOND * (0.6 + 1.8 * random.nextDouble()));
+        mat.pass(Math.round(Mat.SECOND * (0.6 + 1.8 * random.nextDouble())));
         String reply = Chance.of(List.copyOf(replies.keySet()), replies::get, random);
         Technique technique = lexicon.technique(reply).orElseThrow();
-        Telling telling = technique.kind() == Kind.SUBMISSION
-                ? Telling.NOTHING.withStage(Stage.THREAT)
-                : Telling.NOTHING.withBecame(Became.SHOWN);
+        Option option = option(seat, reply);
+        boolean works =
+                !technique.to().isEmpty() && random.nextDouble() < Chance.shifted(option.success(), shift(seat, reply));
+        Telling telling = side(seat, option, technique, Telling.NOTHING);
+        telling = technique.kind() == Kind.SUBMISSION
+                ? telling.withStage(Stage.THREAT)
+                : telling.withBecame(works ? Became.HELD : Became.SHOWN);
         // An analyst links most answers, not all.
         telling = random.nextDouble() < 0.85 ? telling.withAnswers(Optional.of(attack.id())) : telling;
-        moments.add(moment(Optional.of(seat), new Deed.Did(reply), telling, false));
+        lastReply[seat.other().ordinal()] = reply;
+        mat.add(
+                Optional.of(seat),
+                new Deed.Did(reply),
+                works ? Optional.of(arrival(technique, seat)) : Optional.empty(),
+                telling);
     }
 
-    private Moment moment(Optional<Seat> actor, Deed deed, Telling telling, boolean settles) {
-        Moment moment = new Moment("m" + ++made, OptionalLong.of(now), actor, deed, Optional.empty(), telling);
-        return settles && deed instanceof Deed.Did did
-                ? new Moment(
-                        moment.id(),
-                        moment.atMicros(),
-                        actor,
-                        deed,
-                        lexicon.technique(did.technique())
-                                .filter(technique -> !technique.to().isEmpty())
-                                .map(technique -> arrival(technique, actor.orElseThrow())),
-                        telling)
-                : moment;
-    }
-
-    /** Where it ends; an analyst has to look where a technique with several ends went, and sees what one with one end did. */
+    /** Where it ends; an analyst has to look where a technique with several ends went, and knows it of one with one end. */
     private Settled arrival(Technique technique, Seat actor) {
+        List<String> ends = technique.to();
+        String end = ends.size() == 1 || random.nextDouble() < 0.65
+                ? ends.get(0)
+                : ends.get(1 + random.nextInt(ends.size() - 1));
         return new Settled(
-                technique.to().get(0),
+                end,
                 technique.ends() == Ends.NOBODY
                         ? Optional.empty()
                         : Optional.of(technique.ends() == Ends.ACTOR ? actor : actor.other()),
-                technique.to().size() == 1);
+                ends.size() == 1);
     }
 
-    private void settle(Seat seat, Technique technique) {
-        String before = position.key();
-        Optional<Seat> topBefore = top;
-        position = lexicon.position(technique.to().get(0)).orElseThrow();
-        top = technique.ends() == Ends.NOBODY
-                ? Optional.empty()
-                : Optional.of(technique.ends() == Ends.ACTOR ? seat : seat.other());
-        show();
-        award(seat, technique, before, topBefore);
+    private void outOfBounds(String reason) {
+        mat.add(Optional.empty(), new Deed.Stopped(reason), Optional.empty(), Telling.NOTHING);
+        mat.call(Optional.empty(), "stop");
+        mat.show(Pose.RESET, Optional.empty());
+        Position where = mat.position();
+        Optional<Seat> onTop = mat.top();
+        mat.pass((6 + random.nextInt(8)) * Mat.SECOND);
+        boolean held = reason.equals("edge") && where.control().isTopOnGround() && random.nextDouble() < 0.4;
+        mat.add(
+                Optional.empty(),
+                new Deed.Restarted(
+                        Optional.of(held ? Deed.Resumed.SAME : Deed.Resumed.NEUTRAL),
+                        reason.equals("edge") && where.hasTop() && random.nextDouble() < 0.06),
+                Optional.empty(),
+                Telling.NOTHING);
+        mat.call(Optional.empty(), "start");
+        mat.reset(held ? where : mat.place("standing"), held ? onTop : Optional.empty());
+        Arrays.fill(lastOwn, "");
+        Arrays.fill(lastReply, "-");
     }
 
-    private void show() {
-        beats.add(new Beat(now, Pose.of(position), top, random.nextBoolean()));
-    }
-
-    /** A try that changes nothing is still seen: the two stir and come back. */
-    private void flinch(Seat seat) {
-        Beat last = beats.get(beats.size() - 1);
-        beats.add(new Beat(now, last.pose(), last.top(), !last.mirrored()));
-    }
-
-    private void award(Seat seat, Technique technique, String before, Optional<Seat> topBefore) {
-        boolean onTop = top.equals(Optional.of(seat));
-        int points =
-                switch (technique.kind()) {
-                    case TAKEDOWN -> topBefore.isEmpty() && onTop ? 2 : 0;
-                    case SWEEP -> onTop && position.hasTop() && !position.key().equals("single-leg-held") ? 2 : 0;
-                    case PASS -> 3;
-                    default -> 0;
-                };
-        boolean arrived = !before.equals(position.key()) && onTop;
-        points += arrived
-                ? switch (position.key()) {
-                    case "mount", "back-control" -> 4;
-                    case "knee-on-belly" -> 2;
-                    default -> 0;
-                }
-                : 0;
-        if (points == 0) {
-            return;
-        }
-        now += 3 * SECOND;
-        if (now >= length) {
-            return;
-        }
-        // A sweep straight to mount is given as two awards; nobody is given more than 4 at once.
-        for (int part : points > 4 ? new int[] {points - 4, 4} : new int[] {points}) {
-            moments.add(moment(Optional.of(seat), new Deed.Awarded(Award.points(part)), Telling.NOTHING, false));
-        }
-        calls.add(new Call(now, Optional.of(seat), Integer.toString(points)));
-    }
-
-    private void outOfBounds() {
-        moments.add(moment(Optional.empty(), new Deed.Stopped("edge"), Telling.NOTHING, false));
-        calls.add(new Call(now, Optional.empty(), "stop"));
-        beats.add(new Beat(now, Pose.RESET, Optional.empty(), false));
-        now = Math.min(length - 1, now + (6 + random.nextInt(8)) * SECOND);
-        moments.add(moment(Optional.empty(), new Deed.Restarted(), Telling.NOTHING, false));
-        calls.add(new Call(now, Optional.empty(), "start"));
-        position = lexicon.position("standing").orElseThrow();
-        top = Optional.empty();
-        show();
-    }
-
-    private Acted finish(String id, Header header, long lead) {
-        Bout truth = new Bout(id, header, moments, List.of());
-        Board board = Board.atEnd(truth);
-        Result result = tap.orElseGet(() -> byBoard(board));
-        Header ended = header.withResult(result);
+    private Acted finish(String id, long lead) {
+        long end = mat.now();
+        Bout judged = new Referee(ruleset, lexicon, random).judge(mat.bout(id, header), end, mat.calls);
+        Bout ended = tap.isPresent() ? judged.with(judged.header().withResult(tap.get())) : judged;
+        mat.calls.sort(java.util.Comparator.comparingLong(farglass.core.script.Call::atMicros));
         Script script = new Script(
                 header.a().kit().orElse("white gi"),
                 header.b().kit().orElse("blue gi"),
                 lead,
-                now + 5 * SECOND,
-                beats,
-                calls);
-        return new Acted(missing(truth.with(ended)), script, truth.with(ended));
-    }
-
-    private Result byBoard(Board board) {
-        Optional<Result.Score> score =
-                Optional.of(new Result.Score(board.a().points(), board.b().points()));
-        Optional<Seat> leader = board.leader();
-        return leader.isPresent()
-                ? new Result(leader, Method.POINTS, Optional.empty(), score)
-                : new Result(
-                        Optional.of(random.nextBoolean() ? Seat.A : Seat.B), Method.DECISION, Optional.empty(), score);
-    }
-
-    /** Leaves out some of what an analyst overlooks; never what settles a position or what the referee gave. */
-    private Bout missing(Bout truth) {
-        Bout told = truth;
-        for (Moment moment : truth.moments()) {
-            boolean small = moment.settled().isEmpty()
-                    && moment.technique().isPresent()
-                    && moment.telling().stage().isEmpty();
-            if (small && random.nextDouble() < MISSED) {
-                told = told.without(moment.id());
-            }
-        }
-        return told;
+                end + 5 * Mat.SECOND,
+                mat.beats,
+                mat.calls);
+        return new Acted(Coder.FIRST.tells(ended, lexicon, random), script, ended);
     }
 }

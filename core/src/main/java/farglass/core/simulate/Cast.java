@@ -2,146 +2,300 @@ package farglass.core.simulate;
 
 import farglass.core.bout.Bout;
 import farglass.core.bout.BoutKind;
-import farglass.core.bout.Contestant;
 import farglass.core.bout.Covered;
-import farglass.core.bout.FilmLink;
-import farglass.core.bout.Footage;
-import farglass.core.bout.Header;
+import farglass.core.bout.Fact;
 import farglass.core.bout.Layer;
 import farglass.core.bout.Level;
-import farglass.core.bout.Side;
+import farglass.core.bout.Moment;
+import farglass.core.bout.Seat;
+import farglass.core.bout.Settled;
 import farglass.core.bout.Uniform;
 import farglass.core.lexicon.Lexicon;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalLong;
+import java.util.Set;
 import java.util.SplittableRandom;
 
-/** The people of the demo and their bouts, always the same. All made up. */
+/** The people of the demo and their bouts over six seasons, always the same. All made up. */
 public final class Cast {
     public static final String OURS = "Maren Tolliver";
-    public static final List<String> OPPONENTS = List.of("Runa Castellan", "Ottoline Vance");
+    /** The bracket of the camp in the gi. */
+    public static final List<String> OPPONENTS = List.of("Runa Castellan", "Ottoline Vance", "Ebele Straker");
+    /** The opponent of the camp without the gi, a day later. */
+    public static final String NO_GI_OPPONENT = "Juno Halvorsen";
+
+    public static final String STUDENT = "Pip Arkwright";
+    /** The day on which the demo takes place: four weeks before the first camp. */
+    public static final LocalDate TODAY = LocalDate.of(2026, 11, 21);
+
+    /** Of the twelve known bouts of a main athlete these are known by their result alone. */
+    private static final Set<Integer> RESULT_ONLY = Set.of(1, 6);
+
+    private static final Set<Integer> IN_PART = Set.of(0, 4);
+    private static final int FILM_STARTS_LATE = 3;
+    /** Our athlete meets the first opponent twice. */
+    private static final Set<Integer> REMATCH = Set.of(5, 9);
 
     private static final long SEED = 4;
-    private static final long MINUTE = 60_000_000;
     private static final List<String> ORDINARY = List.of(
+            "Adela Thorncroft",
             "Brisa Holloway",
+            "Cosima Brandt",
+            "Dagny Whitlock",
+            "Elowen Tran",
+            "Freya Okonkwo",
+            "Greta Mossman",
+            "Hanne Valdez",
             "Imke Dalgaard",
+            "Isla Pemberton",
+            "Jorun Abara",
+            "Katya Winslow",
+            "Liv Aldana",
+            "Mireille Strand",
             "Nella Farquhar",
             "Petra Quillon",
             "Sunniva Marsh",
             "Tamsin Oakes",
             "Wilma Ferreby",
             "Yara Lindqvist");
-    private static final List<String> EVENTS = List.of(
-            "Lantern Cup",
-            "Breakwater Invitational",
-            "Saltmarsh Open",
-            "Harbour League",
-            "Estuary Trials",
-            "Pier Classic");
 
     private final Lexicon lexicon;
     private final Map<String, GameSheet> sheets = GameSheets.shipped();
     private final SplittableRandom random = new SplittableRandom(SEED);
     private final List<Acted> bouts = new ArrayList<>();
+    private final List<Bout> secondCodings = new ArrayList<>();
+
+    /**
+     * Everything that was acted.
+     *
+     * @param secondCodings bouts coded again by somebody else
+     */
+    public record Seasons(List<Acted> bouts, List<Bout> secondCodings) {
+        public Seasons {
+            bouts = List.copyOf(bouts);
+            secondCodings = List.copyOf(secondCodings);
+        }
+    }
 
     private Cast(Lexicon lexicon) {
         this.lexicon = lexicon;
     }
 
     /** {@return every bout of the demo, films named {@code films/ID.script}} */
-    public static List<Acted> bouts(Lexicon lexicon) {
-        return new Cast(lexicon).play();
+    public static Seasons seasons(Lexicon lexicon) {
+        Cast cast = new Cast(lexicon);
+        cast.play();
+        return new Seasons(cast.bouts, cast.secondCodings);
     }
 
-    private List<Acted> play() {
+    private void play() {
         List<GameSheet> others = ORDINARY.stream()
                 .map(name -> sheets.get("ordinary").varied(name, 0.25 * random.nextGaussian(), random))
                 .toList();
-        int number = 0;
         List<String> main = new ArrayList<>(List.of(OURS));
         main.addAll(OPPONENTS);
+        main.add(NO_GI_OPPONENT);
         for (int of = 0; of < main.size(); of++) {
-            for (int i = 0; i < 6; i++) {
-                // Of each six one is known by its result alone, and two were watched only in part.
-                Seen seen = i == 1 ? Seen.RESULT_ONLY : i == 0 || i == 3 ? Seen.IN_PART : Seen.WHOLE;
-                GameSheet other = others.get((of * 3 + i) % others.size());
-                LocalDate date = LocalDate.of(2024, 2, 10).plusDays(140L * i + 17L * of);
-                bout(++number, sheets.get(main.get(of)), other, date, i, seen);
-            }
+            career(main.get(of), of, others);
         }
-        for (int i = 0; i < others.size(); i += 2) {
-            LocalDate date = LocalDate.of(2025, 5, 3).plusDays(31L * i);
-            bout(++number, others.get(i), others.get(i + 1), date, i, Seen.WHOLE);
-            bout(
-                    ++number,
-                    others.get(i + 1),
-                    others.get((i + 2) % others.size()),
-                    date.plusDays(70),
-                    i + 1,
-                    Seen.WHOLE);
+        for (int i = 0; i < others.size(); i++) {
+            LocalDate date = LocalDate.of(2025, 1, 11).plusDays(31L * i);
+            Booking booking = Booking.gi(others.get(i), others.get((i + 1) % others.size()), date, level(date), i);
+            book(booking, Watching.WHOLE);
+            book(
+                    Booking.gi(
+                            others.get(i), others.get((i + 7) % others.size()), date.plusDays(120), level(date), i + 1),
+                    Watching.WHOLE);
         }
-        return List.copyOf(bouts);
+        mixed();
+        student(others);
+        secondCodings();
     }
 
-    private enum Seen {
-        WHOLE,
-        IN_PART,
-        RESULT_ONLY
+    private void career(String name, int of, List<GameSheet> others) {
+        for (int i = 0; i < 12; i++) {
+            LocalDate date = LocalDate.of(2021, 3, 13).plusDays(179L * i + 17L * of);
+            boolean noGi = name.equals(NO_GI_OPPONENT) || i % 6 == 2;
+            GameSheet other = of == 0 && REMATCH.contains(i)
+                    ? sheets.get(OPPONENTS.get(0))
+                    : others.get((of * 4 + i * 3) % others.size());
+            Booking booking = noGi
+                    ? Booking.noGi(sheets.get(name), other, date, level(date), i)
+                    : Booking.gi(sheets.get(name), other, date, level(date), i);
+            book(
+                    booking,
+                    RESULT_ONLY.contains(i)
+                            ? Watching.RESULT_ONLY
+                            : IN_PART.contains(i)
+                                    ? Watching.IN_PART
+                                    : i == FILM_STARTS_LATE ? Watching.FROM_LATER : Watching.WHOLE);
+        }
     }
 
-    private void bout(int number, GameSheet a, GameSheet b, LocalDate date, int turn, Seen seen) {
-        String id = "demo-%02d".formatted(number);
+    /** Belts rise with the years. */
+    private static Level level(LocalDate date) {
+        int year = date.getYear();
+        return year < 2022 ? Level.BLUE : year < 2024 ? Level.PURPLE : year < 2026 ? Level.BROWN : Level.BLACK;
+    }
+
+    private Acted book(Booking booking, Watching watching) {
+        int number = bouts.size() + 1;
+        String id = "demo-%03d".formatted(number);
+        Acted acted = act(id, booking, number, random.split());
+        Acted watched = watching.of(acted, id);
+        bouts.add(watched);
+        return watched;
+    }
+
+    private Acted act(String id, Booking booking, int number, SplittableRandom fate) {
         boolean swapped = number % 3 == 0;
-        GameSheet first = swapped ? b : a;
-        GameSheet second = swapped ? a : b;
-        Side side = number % 2 == 0 ? Side.LEFT : Side.RIGHT;
-        Header header = new Header(
+        GameSheet first = swapped ? booking.b() : booking.a();
+        GameSheet second = swapped ? booking.a() : booking.b();
+        return Actor.act(
+                id, first, second, booking.header(first, second, number % 2 == 0), booking.start(), lexicon, fate);
+    }
+
+    private void mixed() {
+        GameSheet ours = sheets.get("Maren Tolliver, strikes").named(OURS);
+        GameSheet other = sheets.get("a striker").named("Odile Marchetti");
+        LocalDate date = LocalDate.of(2025, 9, 20);
+        book(
+                new Booking(
+                        ours,
+                        other,
+                        BoutKind.COMPETITION,
+                        "Lighthouse Night",
+                        "single bout",
+                        date,
+                        "mixed-rules",
+                        Uniform.NO_GI,
+                        15,
+                        Level.BROWN,
+                        Level.BROWN,
+                        Optional.empty()),
+                Watching.WHOLE);
+    }
+
+    private void student(List<GameSheet> others) {
+        GameSheet pip = sheets.get(STUDENT);
+        LocalDate date = LocalDate.of(2026, 10, 17);
+        Booking match = new Booking(
+                pip,
+                others.get(14),
                 BoutKind.COMPETITION,
-                Optional.of(EVENTS.get((turn + number) % EVENTS.size())),
-                Optional.of(date),
-                Optional.of(turn % 3 == 2 ? "final" : turn % 3 == 1 ? "semi-final" : "first round"),
-                Header.DEFAULT_RULESET,
-                Optional.empty(),
+                "Estuary Trials",
+                "first round",
+                date,
+                "points-with-advantages",
                 Uniform.GI,
-                OptionalLong.of((turn < 2 ? 6 : 7) * MINUTE),
-                new Contestant(first.name(), Optional.of("white gi"), Optional.of(side), Optional.of(level(turn))),
-                new Contestant(
-                        second.name(), Optional.of("blue gi"), Optional.of(side.mirrored()), Optional.of(level(turn))),
-                Optional.empty(),
-                Footage.NONE,
-                List.of(),
-                List.of(),
-                Map.of());
-        Acted acted = Actor.act(id, first, second, header, lexicon, random.split());
-        bouts.add(new Acted(told(acted, id, seen), acted.script(), acted.truth()));
+                5,
+                Level.WHITE,
+                Level.WHITE,
+                Optional.empty());
+        posting(match);
+        Settled inside = new Settled("closed-guard", Optional.of(Seat.A), false);
+        book(training(pip, sheets.get(OURS), LocalDate.of(2026, 10, 28), Optional.of(inside)), Watching.WHOLE);
+        book(training(pip, others.get(16), LocalDate.of(2026, 11, 4), Optional.empty()), Watching.WHOLE);
     }
 
-    private static Level level(int turn) {
-        return turn < 3 ? Level.PURPLE : Level.BROWN;
+    private static Booking training(GameSheet a, GameSheet b, LocalDate date, Optional<Settled> start) {
+        return new Booking(
+                a,
+                b,
+                start.isPresent() ? BoutKind.POSITIONAL : BoutKind.TRAINING,
+                "at our gym",
+                "round",
+                date,
+                "training-round",
+                Uniform.GI,
+                5,
+                Level.WHITE,
+                level(date),
+                start);
     }
 
-    private static Bout told(Acted acted, String id, Seen seen) {
-        Bout bout = acted.told();
-        if (seen == Seen.RESULT_ONLY) {
-            return new Bout(id, bout.header(), List.of(), List.of());
+    /** The match in which the student posts both hands inside closed guard five times, and is not punished once. */
+    private void posting(Booking match) {
+        int number = bouts.size() + 1;
+        String id = "demo-%03d".formatted(number);
+        SplittableRandom fates = random.split();
+        Acted acted = null;
+        for (int tries = 0; acted == null; tries++) {
+            if (tries == 20_000) {
+                throw new IllegalStateException("No match came up in which the student posts five times");
+            }
+            Acted tried = act(id, match, number, fates.split());
+            boolean five = posts(tried.truth(), match).size() == 5
+                    && posts(tried.told(), match).size() == 5
+                    && unpunished(tried.truth(), match);
+            acted = five ? tried : null;
         }
-        long end = acted.script().lengthMicros() - 5_000_000;
-        long watched = seen == Seen.IN_PART ? Math.min(end, 100_000_000) : end;
-        Bout part = bout;
-        for (var moment : bout.moments()) {
-            if (moment.atMicros().orElse(0) > watched) {
-                part = part.without(moment.id());
+        Acted watched = Watching.WHOLE.of(acted, id);
+        Bout told = watched.told();
+        for (Moment post : posts(told, match)) {
+            told = told.with(post.with(post.telling()
+                    .and(new Fact.Mistake(
+                            "both hands posted on the mat inside closed guard",
+                            Optional.of(Fact.Punished.NO),
+                            Optional.empty(),
+                            Optional.of(Level.BLUE),
+                            Optional.of("hands on collar and sleeve, elbows in, then posture"),
+                            Optional.empty(),
+                            Optional.empty()))
+                    .and(new Fact.InLayer(Layer.ERRORS))));
+        }
+        List<Covered> covered = new ArrayList<>(told.header().covered());
+        covered.add(new Covered(Layer.ERRORS, 0, told.extentMicros(), true));
+        bouts.add(new Acted(told.with(told.header().withCovered(covered)), watched.script(), watched.truth()));
+    }
+
+    private static Seat seatOfStudent(Bout bout) {
+        return bout.header().seatOf(STUDENT).orElseThrow();
+    }
+
+    private static List<Moment> posts(Bout bout, Booking match) {
+        return bout.moments().stream()
+                .filter(moment -> moment.actor().equals(Optional.of(seatOfStudent(bout))))
+                .filter(moment -> moment.technique().equals(Optional.of("post-hand")))
+                .toList();
+    }
+
+    /** Nobody sweeps or finishes the student right after a post. */
+    private static boolean unpunished(Bout bout, Booking match) {
+        Seat student = seatOfStudent(bout);
+        for (Moment post : posts(bout, match)) {
+            boolean punished = bout.moments().stream()
+                    .filter(moment -> moment.actor().equals(Optional.of(student.other())))
+                    .filter(moment -> {
+                        long after =
+                                moment.atMicros().orElse(0) - post.atMicros().orElse(0);
+                        return after > 0 && after < 12_000_000;
+                    })
+                    .anyMatch(moment -> moment.settled().isPresent()
+                            || moment.telling().stage().isPresent());
+            if (punished) {
+                return false;
             }
         }
-        Header header = part.header()
-                .withFilms(List.of(
-                        new FilmLink("films/" + id + ".script", acted.script().leadMicros())))
-                .withCovered(List.of(new Covered(Layer.STORY, 0, watched, false)));
-        return part.with(header);
+        return true;
+    }
+
+    /** Two bouts coded again by somebody in a hurry. */
+    private void secondCodings() {
+        Set<String> done = new HashSet<>();
+        for (Acted acted : bouts) {
+            boolean suits = acted.told().header().seatOf(OPPONENTS.get(0)).isPresent()
+                    && acted.told().moments().size() > 25
+                    && acted.told().header().footage().opening().isEmpty();
+            if (suits && done.size() < 2 && done.add(acted.told().id())) {
+                String id = acted.told().id() + "-b";
+                Bout told = Coder.SECOND.tells(acted.truth(), lexicon, random.split());
+                secondCodings.add(Watching.again(acted.told(), told, id, "Tove Larkin"));
+            }
+        }
     }
 }

@@ -3,22 +3,36 @@ package farglass.core.simulate;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.random.RandomGenerator;
 
 /**
  * How one athlete plays.
  *
- * @param skill added to the log-odds of every success
+ * @param skill added to the log-odds of every success, at the start of 2026
+ * @param drift added to that a year
  * @param options by "position role"
  * @param answers what she does when attacked with a technique, with weights
+ * @param chains habits of more than one step
+ * @param concedes added to the log-odds of the other's success, by technique
  */
 record GameSheet(
-        String name, double skill, Map<String, List<Option>> options, Map<String, Map<String, Double>> answers) {
+        String name,
+        double skill,
+        double drift,
+        Map<String, List<Option>> options,
+        Map<String, Map<String, Double>> answers,
+        List<Chain> chains,
+        Map<String, Double> concedes) {
     List<Option> at(String position, String role) {
         return options.getOrDefault(position + " " + role, List.of());
     }
 
+    double skillIn(double year) {
+        return skill + drift * (year - 2026);
+    }
+
     /** {@return an ordinary athlete's own variation of this sheet} */
-    GameSheet varied(String newName, double newSkill, java.util.random.RandomGenerator random) {
+    GameSheet varied(String newName, double newSkill, RandomGenerator random) {
         Map<String, List<Option>> varied = new HashMap<>();
         // Sorted, so that the same seed gives the same athlete on every machine.
         options.keySet().stream()
@@ -33,6 +47,10 @@ record GameSheet(
                                         option.left().map(left -> Chance.shifted(left, 0.6 * random.nextGaussian())),
                                         option.line()))
                                 .toList()));
-        return new GameSheet(newName, newSkill, varied, answers);
+        return new GameSheet(newName, newSkill, 0.06 * random.nextGaussian(), varied, answers, chains, concedes);
+    }
+
+    GameSheet named(String newName) {
+        return new GameSheet(newName, skill, drift, options, answers, chains, concedes);
     }
 }

@@ -23,6 +23,9 @@ final class GameSheets {
     private double skill;
     private Map<String, List<Option>> options = new HashMap<>();
     private Map<String, Map<String, Double>> answers = new HashMap<>();
+    private double drift;
+    private List<Chain> chains = new ArrayList<>();
+    private Map<String, Double> concedes = new HashMap<>();
     private Set<String> replaced = new HashSet<>();
 
     private GameSheets() {}
@@ -52,6 +55,9 @@ final class GameSheets {
             switch (words[0]) {
                 case "sheet" -> begin(line.substring(6));
                 case "skill" -> skill = Double.parseDouble(words[1]);
+                case "drift" -> drift = Double.parseDouble(words[1]);
+                case "concede" -> concedes.put(words[1], Double.valueOf(words[2]));
+                case "chain" -> chains.add(new Chain(words[1], words[2], words[3], Double.parseDouble(words[4])));
                 case "answer" ->
                     answers.computeIfAbsent(words[1], attack -> new LinkedHashMap<>())
                             .put(words[2], Double.valueOf(words[3]));
@@ -70,16 +76,30 @@ final class GameSheets {
         options = new HashMap<>();
         answers = new HashMap<>();
         replaced = new HashSet<>();
+        drift = 0;
+        chains = new ArrayList<>();
+        concedes = new HashMap<>();
         if (parts.length > 1) {
             GameSheet parent = sheets.get(parts[1]);
             options.putAll(parent.options());
+            chains.addAll(parent.chains());
+            concedes.putAll(parent.concedes());
             parent.answers().forEach((attack, replies) -> answers.put(attack, new LinkedHashMap<>(replies)));
         }
     }
 
     private void close() {
         if (name != null) {
-            sheets.put(name, new GameSheet(name, skill, Map.copyOf(options), Map.copyOf(answers)));
+            sheets.put(
+                    name,
+                    new GameSheet(
+                            name,
+                            skill,
+                            drift,
+                            Map.copyOf(options),
+                            Map.copyOf(answers),
+                            List.copyOf(chains),
+                            Map.copyOf(concedes)));
         }
     }
 

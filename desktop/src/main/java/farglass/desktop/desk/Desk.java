@@ -155,8 +155,7 @@ public final class Desk implements AutoCloseable {
                 .map(found -> {
                     List<String> names = subjects().stream().map(Athlete::name).toList();
                     return contents.get().bouts().stream()
-                            .filter(bout -> names.stream()
-                                    .anyMatch(name -> bout.header().seatOf(name).isPresent()))
+                            .filter(bout -> found.looksAt(bout, names))
                             .toList();
                 })
                 .orElse(contents.get().bouts());

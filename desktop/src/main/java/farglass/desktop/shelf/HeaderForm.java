@@ -163,6 +163,7 @@ final class HeaderForm extends VBox {
                 result(),
                 before.footage().withFilms(films()).withCovered(covered()),
                 before.coders(),
+                before.codingOf(),
                 before.notes(),
                 before.others());
     }

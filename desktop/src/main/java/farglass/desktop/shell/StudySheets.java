@@ -1,6 +1,7 @@
 package farglass.desktop.shell;
 
 import farglass.core.bout.Uniform;
+import farglass.core.lexicon.Term;
 import farglass.core.study.Athlete;
 import farglass.core.study.Camp;
 import farglass.core.study.Study;
@@ -42,9 +43,13 @@ final class StudySheets {
         Form form = new Form();
         TextField name = form.text("Name", "", "what is being looked into");
         TextField subjects = form.text("Athletes", "", "under study, with commas between them");
-        form.sentence("A study weighs all its bouts alike. For an event with a date, make a camp.");
+        TextField focus = form.text("Position", "", "or technique, if the study is about one: closed guard");
+        form.sentence(
+                "A study weighs all its bouts alike. With a position or technique it looks at the bouts in which that came up; of everybody, where no athlete is named. For an event with a date, make a camp.");
         return new Sheet("New study", form)
-                .with("Begin the study", () -> save(desk, name, subjects, (edit, id) -> Optional.empty()));
+                .with(
+                        "Begin the study",
+                        () -> save(desk, name, subjects, focus.getText().strip(), (edit, id) -> Optional.empty()));
     }
 
     static Sheet camp(Desk desk) {
@@ -77,6 +82,7 @@ final class StudySheets {
                     desk,
                     name,
                     subjects,
+                    "",
                     (edit, id) -> Optional.of(new Camp(
                             edit.athlete(our).id(),
                             event.getText().strip(),
@@ -90,7 +96,7 @@ final class StudySheets {
         Optional<Camp> camp(Edit edit, String id);
     }
 
-    private static String save(Desk desk, TextField name, TextField subjects, CampOf camp) {
+    private static String save(Desk desk, TextField name, TextField subjects, String focus, CampOf camp) {
         String wanted = name.getText().strip();
         List<String> names = Arrays.stream(subjects.getText().split(","))
                 .map(String::strip)
@@ -100,8 +106,18 @@ final class StudySheets {
         if (wanted.isEmpty()) {
             return "Give it a name.";
         }
-        if (names.isEmpty()) {
-            return "Name at least one athlete to be studied.";
+        Optional<Term> about = desk.lexicon().find(focus);
+        if (!focus.isEmpty() && about.isEmpty()) {
+            return "\u201c%s\u201d is not in the lexicon.%s"
+                    .formatted(
+                            focus,
+                            desk.lexicon()
+                                    .nearest(focus)
+                                    .map(near -> " Did you mean %s?".formatted(near.label()))
+                                    .orElse(""));
+        }
+        if (names.isEmpty() && about.isEmpty()) {
+            return "Name at least one athlete, or a position or technique, to be studied.";
         }
         if (desk.contents().studies().stream().anyMatch(study -> study.name().equals(wanted))) {
             return "There is a study named %s already. Choose another name.".formatted(wanted);
@@ -110,7 +126,7 @@ final class StudySheets {
         desk.write("Begin " + wanted, edit -> {
                     List<String> ids =
                             names.stream().map(who -> edit.athlete(who).id()).toList();
-                    edit.put(new Study(id, wanted, ids, camp.camp(edit, id)));
+                    edit.put(new Study(id, wanted, ids, about.map(Term::key), camp.camp(edit, id)));
                 })
                 .thenAccept(act -> {
                     desk.studyProperty().set(desk.contents().study(id));

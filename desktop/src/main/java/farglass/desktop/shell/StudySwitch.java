@@ -1,5 +1,6 @@
 package farglass.desktop.shell;
 
+import farglass.core.lexicon.Words;
 import farglass.core.study.Camp;
 import farglass.core.study.Study;
 import farglass.desktop.desk.Desk;
@@ -63,12 +64,18 @@ final class StudySwitch extends MenuButton {
                                         camp.uniform().label(),
                                         camp.ruleset().replace('-', ' '),
                                         days(camp)))
-                        .orElse("Study \u00b7 all its bouts weigh alike"))
+                        .orElseGet(() -> study.focus()
+                                        .map(focus -> "Study of "
+                                                + Words.inSentence(
+                                                        desk.lexicon().label(focus))
+                                                + " \u00b7 ")
+                                        .orElse("Study \u00b7 ")
+                                + "all its bouts weigh alike"))
                 .orElse("No study is in force. Begin one from the Library menu.");
     }
 
     private String days(Camp camp) {
-        long days = ChronoUnit.DAYS.between(LocalDate.now(clock), camp.date());
+        long days = ChronoUnit.DAYS.between(desk.contents().today().orElseGet(() -> LocalDate.now(clock)), camp.date());
         return days > 1
                 ? "in %d days".formatted(days)
                 : days == 1 ? "tomorrow" : days == 0 ? "today" : "%d days ago".formatted(-days);

@@ -1,0 +1,110 @@
+package farglass.core.simulate;
+
+import farglass.core.bout.Bout;
+import farglass.core.bout.Deed;
+import farglass.core.bout.Moment;
+import farglass.core.bout.Seat;
+import farglass.core.bout.Settled;
+import farglass.core.bout.Telling;
+import farglass.core.lexicon.Lexicon;
+import farglass.core.lexicon.Position;
+import farglass.core.lexicon.Role;
+import farglass.core.script.Beat;
+import farglass.core.script.Call;
+import farglass.core.script.Pose;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalLong;
+import java.util.random.RandomGenerator;
+
+/** What has happened so far in a bout being acted: moments, what the camera sees, and where the two are. */
+final class Mat {
+    static final long SECOND = 1_000_000;
+
+    final List<Moment> moments = new ArrayList<>();
+    final List<Beat> beats = new ArrayList<>();
+    final List<Call> calls = new ArrayList<>();
+    private final Lexicon lexicon;
+    private final RandomGenerator random;
+    private long now;
+    private Position position;
+    private Optional<Seat> top = Optional.empty();
+    private int made;
+
+    Mat(Lexicon lexicon, RandomGenerator random) {
+        this.lexicon = lexicon;
+        this.random = random;
+        this.position = place("standing");
+    }
+
+    Position place(String key) {
+        return lexicon.position(key).orElseThrow();
+    }
+
+    long now() {
+        return now;
+    }
+
+    void pass(long micros) {
+        now += micros;
+    }
+
+    void setNow(long micros) {
+        now = micros;
+    }
+
+    Position position() {
+        return position;
+    }
+
+    Optional<Seat> top() {
+        return top;
+    }
+
+    Role roleOf(Seat seat) {
+        return top.map(who -> who == seat ? Role.TOP : Role.BOTTOM).orElse(Role.NEUTRAL);
+    }
+
+    Moment add(Optional<Seat> actor, Deed deed, Optional<Settled> settled, Telling telling) {
+        Moment moment = new Moment("m" + ++made, OptionalLong.of(now), actor, deed, settled, telling);
+        moments.add(moment);
+        settled.ifPresent(this::settle);
+        return moment;
+    }
+
+    private void settle(Settled settled) {
+        position = place(settled.position());
+        top = settled.top();
+        show();
+    }
+
+    /** Puts them somewhere without a moment: after a restart, which says so itself. */
+    void reset(Position where, Optional<Seat> onTop) {
+        position = where;
+        top = onTop;
+        show();
+    }
+
+    void show() {
+        show(Pose.of(position), top);
+    }
+
+    void show(Pose pose, Optional<Seat> onTop) {
+        beats.add(new Beat(now, pose, onTop, random.nextBoolean()));
+    }
+
+    /** A try that changes nothing is still seen: the two stir and come back. */
+    void flinch() {
+        Beat last = beats.get(beats.size() - 1);
+        beats.add(new Beat(now, last.pose(), last.top(), !last.mirrored()));
+    }
+
+    void call(Optional<Seat> to, String signal) {
+        calls.add(new Call(now, to, signal));
+    }
+
+    Bout bout(String id, farglass.core.bout.Header header) {
+        return new Bout(id, header, moments, List.of());
+    }
+}

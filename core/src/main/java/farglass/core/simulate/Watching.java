@@ -1,0 +1,147 @@
+package farglass.core.simulate;
+
+import farglass.core.bout.Bout;
+import farglass.core.bout.Covered;
+import farglass.core.bout.FilmLink;
+import farglass.core.bout.Footage;
+import farglass.core.bout.Header;
+import farglass.core.bout.Layer;
+import farglass.core.bout.Moment;
+import farglass.core.bout.Opening;
+import farglass.core.bout.Seat;
+import farglass.core.rules.Board;
+import farglass.core.script.Script;
+import farglass.core.state.MatchClock;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** How much of a bout was filmed and looked at. */
+enum Watching {
+    WHOLE,
+    /** Only the first hundred seconds were watched. */
+    IN_PART,
+    /** The film begins about forty seconds into the bout. */
+    FROM_LATER,
+    /** No film: only who won, and how. */
+    RESULT_ONLY;
+
+    private static final long PART_MICROS = 100_000_000;
+    private static final long LATE_MICROS = 40_000_000;
+    private static final long AFTER_MICROS = 5_000_000;
+
+    Acted of(Acted acted, String id) {
+        return switch (this) {
+            case RESULT_ONLY ->
+                new Acted(new Bout(id, acted.told().header(), List.of(), List.of()), acted.script(), acted.truth());
+            case FROM_LATER -> late(acted, id);
+            case WHOLE, IN_PART -> {
+                long end = acted.script().lengthMicros() - AFTER_MICROS;
+                long watched = this == IN_PART ? Math.min(end, PART_MICROS) : end;
+                yield new Acted(
+                        watched(acted.told(), id, acted.script().leadMicros(), watched), acted.script(), acted.truth());
+            }
+        };
+    }
+
+    private static Bout watched(Bout told, String id, long lead, long until) {
+        Bout part = told;
+        for (Moment moment : told.moments()) {
+            if (moment.atMicros().orElse(0) > until) {
+                part = part.without(moment.id());
+            }
+        }
+        Footage footage = part.header()
+                .footage()
+                .withFilms(List.of(new FilmLink("films/" + id + ".script", lead)))
+                .withCovered(List.of(new Covered(Layer.STORY, 0, until, false)));
+        return part.with(part.header().with(footage));
+    }
+
+    /** Everything moves to the film's own beginning; what stood on the board then is known, what came before is not. */
+    private static Acted late(Acted acted, String id) {
+        Bout told = acted.told();
+        Board board = Board.at(told, LATE_MICROS);
+        long left = MatchClock.of(told).leftMicros(LATE_MICROS).orElse(0);
+        Opening opening = new Opening(
+                java.util.OptionalLong.of(left),
+                Optional.of(marks(board.of(Seat.A))),
+                Optional.of(marks(board.of(Seat.B))));
+        Script script = cut(acted.script());
+        Bout later = cut(told);
+        Bout watched = watched(later, id, 0, script.lengthMicros() - AFTER_MICROS);
+        Footage known = watched.header().footage();
+        Header header = watched.header()
+                .with(new Footage(
+                        known.films(),
+                        known.covered(),
+                        known.segments(),
+                        known.whole(),
+                        Optional.of(opening),
+                        known.endsEarly()));
+        return new Acted(watched.with(header), script, acted.truth());
+    }
+
+    private static Opening.Marks marks(Board.Column column) {
+        return new Opening.Marks(column.points(), column.advantages(), column.penalties());
+    }
+
+    private static Bout cut(Bout told) {
+        Bout kept = told;
+        List<Moment> moved = new ArrayList<>();
+        for (Moment moment : told.moments()) {
+            if (moment.atMicros().orElse(0) < LATE_MICROS) {
+                kept = kept.without(moment.id());
+            }
+        }
+        kept.moments().forEach(moment -> moved.add(moment.at(moment.atMicros().orElseThrow() - LATE_MICROS)));
+        return Referee.renumbered(kept, moved);
+    }
+
+    private static Script cut(Script script) {
+        List<farglass.core.script.Beat> beats = new ArrayList<>();
+        for (farglass.core.script.Beat beat : script.beats()) {
+            long at = beat.atMicros() - LATE_MICROS;
+            if (at <= 0) {
+                beats.clear();
+            }
+            beats.add(new farglass.core.script.Beat(Math.max(0, at), beat.pose(), beat.top(), beat.mirrored()));
+        }
+        List<farglass.core.script.Call> calls = script.calls().stream()
+                .filter(call -> call.atMicros() >= LATE_MICROS)
+                .map(call -> new farglass.core.script.Call(call.atMicros() - LATE_MICROS, call.to(), call.signal()))
+                .toList();
+        return new Script(script.kitA(), script.kitB(), 0, script.lengthMicros() - LATE_MICROS, beats, calls);
+    }
+
+    /** {@return a second coding, of the same film and stretch as the first} */
+    static Bout again(Bout first, Bout told, String id, String coder) {
+        Header header = first.header();
+        long until =
+                header.covered().stream().mapToLong(Covered::toMicros).max().orElse(0);
+        Bout part = told;
+        for (Moment moment : told.moments()) {
+            if (moment.atMicros().orElse(0) > until) {
+                part = part.without(moment.id());
+            }
+        }
+        Header again = new Header(
+                header.kind(),
+                header.event(),
+                header.date(),
+                header.round(),
+                header.ruleset(),
+                header.rulesetDate(),
+                header.uniform(),
+                header.lengthMicros(),
+                header.a(),
+                header.b(),
+                header.result(),
+                header.footage(),
+                List.of(coder),
+                Optional.of(first.id()),
+                header.notes(),
+                header.others());
+        return new Bout(id, again, part.moments(), List.of());
+    }
+}
