@@ -28,6 +28,17 @@ final class ScreenshotsCommand implements Callable<Integer> {
     @Option(names = "--out", required = true, paramLabel = "DIR", description = "where to write")
     private Path folder;
 
+    /** A spreadsheet as somebody keeps it. */
+    private static final String TABLE =
+            """
+            Time;Fighter;Action;Side;Worked;Landing;Remarks
+            0:14;Runa;collar grip;right;yes;;
+            0:31;Wilma;puxada;;yes;guarda aberta;pulls under the collar grip
+            0:58;Runa;runs round;left;no;;stopped at the knee line
+            1:20;Runa;corte de joelho;left;yes;side control;
+            1:44;Runa;monta;;yes;mount;
+            """;
+
     @Option(names = "--dark", description = "as in the film room")
     private boolean dark;
 
@@ -41,6 +52,7 @@ final class ScreenshotsCommand implements Callable<Integer> {
         try {
             Path library = laid.resolve("demo.farglass");
             DemoLibrary.lay(library, Home.clock());
+            Path table = Files.writeString(laid.resolve("harbour-league.csv"), TABLE);
             CompletableFuture<Integer> done = new CompletableFuture<>();
             // No settings file is there: everybody's pictures look alike.
             Settings settings = Settings.read(laid.resolve("settings"));
@@ -50,7 +62,7 @@ final class ScreenshotsCommand implements Callable<Integer> {
             Platform.startup(() -> {
                 try {
                     Desktop.dress();
-                    take(settings, library, done);
+                    take(settings, library, table, done);
                 } catch (RuntimeException e) {
                     done.completeExceptionally(e);
                 }
@@ -63,7 +75,7 @@ final class ScreenshotsCommand implements Callable<Integer> {
         }
     }
 
-    private void take(Settings settings, Path library, CompletableFuture<Integer> done) {
+    private void take(Settings settings, Path library, Path table, CompletableFuture<Integer> done) {
         Stage stage = new Stage();
         Workbench workbench = Desktop.show(stage, settings, Optional.empty(), Home.clock(), Home.person());
         Album album = new Album(stage, done);
@@ -84,6 +96,26 @@ final class ScreenshotsCommand implements Callable<Integer> {
         album.page(
                 "plan",
                 () -> workbench.shell().orElseThrow().desk().placeProperty().set(Place.PLAN));
+        album.page("lexicon", () -> {
+            var shell = workbench.shell().orElseThrow();
+            shell.desk().placeProperty().set(Place.LEXICON);
+            shell.lexicon().searchProperty().set("gatame");
+            shell.lexicon()
+                    .chosenProperty()
+                    .set(shell.desk().lexicon().term("armbar").map(term -> term));
+        });
+        album.page("score", () -> {
+            workbench.shell().orElseThrow().desk().placeProperty().set(Place.TAG);
+            var menu = (javafx.scene.control.MenuButton) workbench.lookup("#library-menu");
+            menu.getItems().stream()
+                    .filter(item -> item.getText() != null && item.getText().startsWith("Score"))
+                    .forEach(javafx.scene.control.MenuItem::fire);
+        });
+        album.page("table", () -> {
+            var shell = workbench.shell().orElseThrow();
+            shell.desk().placeProperty().set(Place.SHELF);
+            shell.intake().take(java.util.List.of(table));
+        });
         album.end(() -> workbench.closeLibrary());
     }
 

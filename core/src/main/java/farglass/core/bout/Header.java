@@ -88,6 +88,11 @@ public record Header(
                 : b.name().equals(name) ? Optional.of(Seat.B) : Optional.empty();
     }
 
+    /** {@return whether another coding of the same bout stands before this one, which alone is counted} */
+    public boolean isSecondCoding() {
+        return codingOf.isPresent();
+    }
+
     public boolean covers(Layer layer, long micros) {
         return covered().stream()
                 .anyMatch(c -> c.layer() == layer && c.fromMicros() <= micros && micros <= c.toMicros());

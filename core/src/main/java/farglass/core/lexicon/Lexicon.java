@@ -185,9 +185,9 @@ public final class Lexicon {
         if (found.isEmpty()) {
             problems.add("More words are noted for \"%s\", which the lexicon does not have.".formatted(key));
         } else if (found.get() instanceof Position position) {
-            put(position.named(position.label(), position.names().and(more)), positions);
+            put(position.withMoreNames(more), positions);
         } else if (found.get() instanceof Technique technique) {
-            put(technique.named(technique.label(), technique.names().and(more)), techniques);
+            put(technique.withMoreNames(more), techniques);
         }
     }
 
@@ -227,6 +227,13 @@ public final class Lexicon {
     /** {@return the stanza that gives an entry more words} */
     public static String stanza(String key, Names more) {
         return "names " + key + "\n" + LexiconPrinter.names(more);
+    }
+
+    /** {@return the words that a stanza gives an entry; none for a stanza of another kind} */
+    public static Names namesOf(String stanza) {
+        return entries(stanza, Map.of()).moreNames().values().stream()
+                .findFirst()
+                .orElse(Names.NONE);
     }
 
     /**

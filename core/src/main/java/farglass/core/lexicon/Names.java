@@ -42,7 +42,8 @@ public record Names(
         };
     }
 
-    Names and(Names more) {
+    /** {@return these and more, each once} */
+    public Names and(Names more) {
         return new Names(
                 joined(english, more.english),
                 joined(portuguese, more.portuguese),

@@ -15,6 +15,11 @@ public record Position(
         return family != Family.NONE;
     }
 
+    @Override
+    public Position withMoreNames(Names more) {
+        return named(label, names.and(more));
+    }
+
     Position named(String newLabel, Names newNames) {
         return new Position(key, newLabel, family, control, hasTop, worth, says, newNames);
     }

@@ -12,7 +12,7 @@ public enum Reach {
     TAKEDOWN;
 
     /** {@return what a technique of that kind reaches where the lexicon does not say} */
-    static Set<Reach> usual(Kind kind) {
+    public static Set<Reach> usual(Kind kind) {
         return switch (kind) {
             case PASS, PASS_ENTRY -> EnumSet.of(LINES);
             case SUBMISSION -> EnumSet.of(SUBMISSION);

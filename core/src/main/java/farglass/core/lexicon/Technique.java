@@ -44,6 +44,11 @@ public record Technique(
         return starts.stream().anyMatch(start -> start.allows(position, role));
     }
 
+    @Override
+    public Technique withMoreNames(Names more) {
+        return named(label, names.and(more));
+    }
+
     Technique named(String newLabel, Names newNames) {
         return new Technique(key, newLabel, kind, starts, to, ends, sideRule, reach, says, newNames, caution);
     }

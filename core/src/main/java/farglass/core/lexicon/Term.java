@@ -13,4 +13,7 @@ public sealed interface Term permits Position, Technique {
 
     /** {@return other words for the same thing} */
     Names names();
+
+    /** {@return the same entry with more words for it} */
+    Term withMoreNames(Names more);
 }

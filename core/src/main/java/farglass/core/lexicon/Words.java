@@ -20,6 +20,10 @@ public final class Words {
 
     /** {@return the label within a sentence; one with a name in it, such as De La Riva guard, stays as it is} */
     public static String inSentence(String label) {
+        // A letter by itself, as in X-guard, is a shape and stays large.
+        if (label.length() > 1 && label.charAt(1) == '-') {
+            return label;
+        }
         boolean holdsName = label.substring(1).chars().anyMatch(Character::isUpperCase);
         return holdsName ? label : label.substring(0, 1).toLowerCase(Locale.ROOT) + label.substring(1);
     }

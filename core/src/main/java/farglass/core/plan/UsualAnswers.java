@@ -91,6 +91,9 @@ public final class UsualAnswers {
         record Key(String attack, String position, Role role) {}
         Map<Key, Map<Optional<String>, List<Answered>>> found = new LinkedHashMap<>();
         for (Bout bout : bouts) {
+            if (bout.header().isSecondCoding()) {
+                continue;
+            }
             Optional<Seat> seat = bout.header().seatOf(opponent);
             if (seat.isEmpty()) {
                 continue;
@@ -174,6 +177,9 @@ public final class UsualAnswers {
         record Key(String position, Role role) {}
         Map<Key, Map<String, List<Sight>>> found = new LinkedHashMap<>();
         for (Bout bout : bouts) {
+            if (bout.header().isSecondCoding()) {
+                continue;
+            }
             Optional<Seat> seat = bout.header().seatOf(opponent);
             if (seat.isEmpty()) {
                 continue;

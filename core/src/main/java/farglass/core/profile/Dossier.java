@@ -28,6 +28,7 @@ public record Dossier(String athlete, int known, int watched, List<Answer> answe
         Census census = new Census(athlete, bouts, weighing, lexicon);
         int known = (int) bouts.stream()
                 .filter(bout -> bout.header().seatOf(athlete).isPresent())
+                .filter(bout -> !bout.header().isSecondCoding())
                 .count();
         return new Dossier(
                 athlete,

@@ -24,7 +24,7 @@ record Watched(Bout bout, Timeline timeline, Lexicon lexicon) {
 
     boolean counts() {
         return bout.header().whole()
-                && bout.header().codingOf().isEmpty()
+                && !bout.header().isSecondCoding()
                 && bout.header().covered().stream().anyMatch(stretch -> stretch.layer() == Layer.STORY);
     }
 

@@ -2,6 +2,7 @@ package farglass.desktop.desk;
 
 import farglass.core.bout.Bout;
 import farglass.core.lexicon.Lexicon;
+import farglass.core.lexicon.School;
 import farglass.core.study.Athlete;
 import farglass.core.study.Study;
 import farglass.library.Act;
@@ -31,7 +32,9 @@ import javafx.beans.property.SimpleObjectProperty;
  */
 public final class Desk implements AutoCloseable {
     private final Library library;
-    private final Lexicon lexicon;
+    private final Lexicon shipped;
+    private final ObjectProperty<School> school = new SimpleObjectProperty<>(School.ENGLISH);
+    private Lexicon lexicon;
     private final Executor screen;
     private final Work work;
     private final ExecutorService writer = Executors.newSingleThreadExecutor(task -> {
@@ -56,12 +59,18 @@ public final class Desk implements AutoCloseable {
     /** @param screen runs what touches properties: the interface thread, or in tests the caller's own */
     public Desk(Library library, Lexicon lexicon, Executor screen) {
         this.library = library;
-        this.lexicon = lexicon;
+        this.shipped = lexicon;
         this.screen = screen;
         this.work = new Work(screen);
         this.written = library.contents();
         this.contents = new ReadOnlyObjectWrapper<>(written);
         this.version = library.dataVersion();
+        learnWords(written);
+        school.addListener(change -> {
+            learnWords(contents.get());
+            // The words everywhere are made from the contents: shown anew, they are in the other school's language.
+            contents.set(contents.get().again());
+        });
         study.set(contents.get().studies().stream().findFirst());
         nextUndo.set(library.nextUndo().orElse(""));
         nextRedo.set(library.nextRedo().orElse(""));
@@ -112,9 +121,20 @@ public final class Desk implements AutoCloseable {
         return done;
     }
 
+    private void learnWords(Contents now) {
+        Lexicon.Extended extended = shipped.with(now.words().texts());
+        lexicon = extended.lexicon().shownIn(school.get());
+        extended.problems().stream()
+                .findFirst()
+                .ifPresent(problem -> say("One of this library\u2019s own words cannot be used. " + problem));
+    }
+
     /** Shows new contents. After an undo the study in force may have another name, or be gone. */
     private void take(Contents now) {
         boolean other = !now.studies().equals(contents.get().studies());
+        if (!now.words().equals(contents.get().words())) {
+            learnWords(now);
+        }
         contents.set(now);
         if (other) {
             Optional<Study> kept = study.get().flatMap(old -> now.study(old.id()));
@@ -187,8 +207,14 @@ public final class Desk implements AutoCloseable {
         return library;
     }
 
+    /** {@return the shipped lexicon with this library's own words, shown in the chosen school's language} */
     public Lexicon lexicon() {
         return lexicon;
+    }
+
+    /** In whose words positions and techniques are shown. */
+    public ObjectProperty<School> schoolProperty() {
+        return school;
     }
 
     public Work work() {

@@ -1,18 +1,23 @@
 package farglass.desktop.desk;
 
+import farglass.core.lexicon.School;
 import java.io.IOException;
 import java.io.Reader;
 import java.io.Writer;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
+import java.util.Arrays;
+import java.util.Locale;
 import java.util.Properties;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.DoubleProperty;
 import javafx.beans.property.IntegerProperty;
+import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleDoubleProperty;
 import javafx.beans.property.SimpleIntegerProperty;
+import javafx.beans.property.SimpleObjectProperty;
 
 /** How this person likes the product to look and feel. Kept in a small file of its own, not in the library. */
 public final class Settings {
@@ -23,6 +28,8 @@ public final class Settings {
     private final BooleanProperty dark = new SimpleBooleanProperty(false);
     private final IntegerProperty textPercent = new SimpleIntegerProperty(100);
     private final DoubleProperty lagSeconds = new SimpleDoubleProperty(USUAL_LAG_SECONDS);
+
+    private final ObjectProperty<School> school = new SimpleObjectProperty<>(School.ENGLISH);
 
     private Settings(Path file) {
         this.file = file;
@@ -41,6 +48,10 @@ public final class Settings {
             }
             settings.dark.set(Boolean.parseBoolean(kept.getProperty("dark")));
             settings.textPercent.set((int) number(kept, "text", 100, 100, 150));
+            Arrays.stream(School.values())
+                    .filter(each -> each.name().equalsIgnoreCase(kept.getProperty("school")))
+                    .findFirst()
+                    .ifPresent(settings.school::set);
             settings.lagSeconds.set(number(kept, "lag", USUAL_LAG_SECONDS, 0, 3));
         }
         return settings;
@@ -54,11 +65,17 @@ public final class Settings {
         return Math.max(least, Math.min(most, Double.parseDouble(text)));
     }
 
+    /** {@return the folder in which this person's own things are kept} */
+    public Path folder() {
+        return file.toAbsolutePath().getParent();
+    }
+
     /** Writes the settings; the old file stays until the new one is whole. */
     public void save() throws IOException {
         Properties kept = new Properties();
         kept.setProperty("dark", Boolean.toString(dark.get()));
         kept.setProperty("text", Integer.toString(textPercent.get()));
+        kept.setProperty("school", school.get().name().toLowerCase(Locale.ROOT));
         kept.setProperty("lag", Double.toString(lagSeconds.get()));
         Files.createDirectories(file.toAbsolutePath().getParent());
         Path part = file.resolveSibling(file.getFileName() + ".part");
@@ -66,6 +83,11 @@ public final class Settings {
             kept.store(out, "Far Glass");
         }
         Files.move(part, file, StandardCopyOption.REPLACE_EXISTING);
+    }
+
+    /** {@return in whose words positions and techniques are shown} */
+    public ObjectProperty<School> schoolProperty() {
+        return school;
     }
 
     public BooleanProperty darkProperty() {

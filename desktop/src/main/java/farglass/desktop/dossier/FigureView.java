@@ -27,6 +27,8 @@ final class FigureView extends ToggleButton {
         Label label = new Label(figure.label());
         Drawn glyph = new Drawn(palette);
         glyph.setPrefSize(170, 20);
+        // Beside a note of two lines it stays as tall as in every other row, so that the rulers line up.
+        glyph.setMaxHeight(20);
         glyph.paint((brush, width, height) -> EstimatePainter.paint(
                 brush,
                 EstimateLayout.of(

@@ -18,6 +18,7 @@ import javafx.scene.layout.VBox;
 public final class Sheet extends VBox {
     private final Label problem = new Label();
     private final HBox buttons = new HBox(8);
+    private final Button cancel;
     private Runnable away = () -> {};
 
     public Sheet(String title, Node content) {
@@ -39,7 +40,7 @@ public final class Sheet extends VBox {
         scroll.getStyleClass().add("sheet-content");
         scroll.setMaxHeight(520);
         VBox.setVgrow(scroll, Priority.ALWAYS);
-        Button cancel = new Button("Cancel");
+        cancel = new Button("Close");
         cancel.setCancelButton(true);
         cancel.setOnAction(event -> putAway());
         buttons.setAlignment(Pos.CENTER_RIGHT);
@@ -55,6 +56,8 @@ public final class Sheet extends VBox {
     public Sheet with(String label, Supplier<String> doing) {
         Button button = new Button(label);
         boolean first = buttons.getChildren().size() == 1;
+        // A page that does something can be left without doing it.
+        cancel.setText("Cancel");
         button.setDefaultButton(first);
         button.setOnAction(event -> {
             String wrong = doing.get();

@@ -12,6 +12,8 @@ import farglass.desktop.parts.Sheets;
 import farglass.film.Films;
 import farglass.library.Library;
 import farglass.library.exchange.BoutImport;
+import farglass.library.table.Table;
+import farglass.library.table.UnreadableTableException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -37,23 +39,29 @@ public final class Intake {
     }
 
     public void chooseBoutFiles() {
-        take(choosers.open("Import bout files", "Bout files", List.of("bout")));
+        take(choosers.open("Import bouts", "Bout files, JSON and tables", List.of("bout", "json", "csv")));
     }
 
     /** Takes whatever was dropped or chosen: bout files together, then the first film. */
     public void take(List<Path> files) {
-        List<Path> bouts =
-                files.stream().filter(file -> ending(file).equals("bout")).toList();
+        List<Path> bouts = files.stream()
+                .filter(file -> List.of("bout", "json").contains(ending(file)))
+                .toList();
+        Optional<Path> table =
+                files.stream().filter(file -> ending(file).equals("csv")).findFirst();
         List<Path> films = files.stream()
                 .filter(file -> Films.VIDEO_ENDINGS.contains(ending(file)))
                 .toList();
         if (!bouts.isEmpty()) {
             preview(bouts);
+        } else if (table.isPresent()) {
+            fromTable(table.get());
         } else if (!films.isEmpty()) {
             fromFilm(films.get(0));
         } else if (!files.isEmpty()) {
-            desk.say("Nothing was taken in: %s is neither a film (%s) nor a bout file (.bout)."
-                    .formatted(files.get(0).getFileName(), String.join(", ", Films.VIDEO_ENDINGS)));
+            desk.say(
+                    "Nothing was taken in: %s is neither a film (%s) nor a bout file (.bout, .json) nor a table (.csv)."
+                            .formatted(files.get(0).getFileName(), String.join(", ", Films.VIDEO_ENDINGS)));
         }
     }
 
@@ -125,11 +133,38 @@ public final class Intake {
         return "";
     }
 
+    private void fromTable(Path file) {
+        desk.work()
+                .start(
+                        "Reading " + file.getFileName(),
+                        (progress, cancelled) -> {
+                            BoutImport.Text text = BoutImport.text(file);
+                            if (text.problem().isPresent()) {
+                                throw new UnreadableTableException(
+                                        text.problem().get().message());
+                            }
+                            return Table.read(text.text());
+                        },
+                        table -> {
+                            String a = fresh().a().name();
+                            TablePage page = new TablePage(new TableModel(desk, table, a));
+                            sheets.lay(new Sheet("A bout from " + file.getFileName(), page)
+                                    .with("Import", () -> page.model().importUnder(page.keptName())));
+                        },
+                        problem -> desk.say("Nothing was taken in from %s: %s."
+                                .formatted(file.getFileName(), problem.getMessage())));
+    }
+
+    /** Asks in which form a bout is to leave, and where to. */
+    public void export(Bout bout) {
+        sheets.lay(ExportPage.of(bout, desk, choosers));
+    }
+
     private void preview(List<Path> files) {
         desk.work()
                 .start(
                         "Reading %d bout files".formatted(files.size()),
-                        (progress, cancelled) -> BoutImport.preview(files, desk.lexicon(), desk.library()),
+                        (progress, cancelled) -> BoutImport.preview(files, desk.lexicon(), desk.library(), progress),
                         this::show,
                         problem -> desk.say(problem.getMessage()));
     }

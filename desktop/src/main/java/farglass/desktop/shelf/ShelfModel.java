@@ -47,6 +47,7 @@ public final class ShelfModel {
     private static Optional<String> seen(Athlete subject, List<ShelfRow> all) {
         List<ShelfRow> own = all.stream()
                 .filter(row -> row.bout().header().seatOf(subject.name()).isPresent())
+                .filter(row -> !row.bout().header().isSecondCoding())
                 .toList();
         if (own.isEmpty()) {
             return Optional.of(subject.name() + ": no known matches yet");

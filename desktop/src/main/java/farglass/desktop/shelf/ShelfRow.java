@@ -35,6 +35,12 @@ record ShelfRow(
         String event = header.event()
                 .map(name -> name + header.round().map(round -> ", " + round).orElse(""))
                 .orElse(kind);
+        String coder = header.isSecondCoding()
+                ? header.coders().stream()
+                        .findFirst()
+                        .map(who -> ", as coded by " + who)
+                        .orElse("")
+                : "";
         return new ShelfRow(
                 bout,
                 studied,
@@ -42,8 +48,8 @@ record ShelfRow(
                 header.contestant(studied).name() + " \u2013 "
                         + header.contestant(studied.other()).name(),
                 header.event().isPresent() && header.kind() != farglass.core.bout.BoutKind.COMPETITION
-                        ? event + " (" + kind + ")"
-                        : event,
+                        ? event + " (" + kind + ")" + coder
+                        : event + coder,
                 rules,
                 header.result().map(result -> result(result, studied, lexicon)).orElse("result not noted"),
                 seen(bout),
@@ -72,6 +78,9 @@ record ShelfRow(
                 .mapToLong(stretch -> stretch.toMicros())
                 .max()
                 .orElse(0);
+        if (bout.header().isSecondCoding()) {
+            return "second coding";
+        }
         if (watched > 0) {
             return "watched to " + Times.tenths(watched).replaceAll("\\.[0-9]+$", "");
         }

@@ -33,7 +33,7 @@ public final class ShelfView extends BorderPane {
         summary.textProperty().bind(model.summaryProperty());
         summary.setWrapText(true);
         Button film = button("Add a film\u2026", intake::chooseFilm);
-        Button files = button("Import bout files\u2026", intake::chooseBoutFiles);
+        Button files = button("Import bouts\u2026", intake::chooseBoutFiles);
         Button hand = button("New bout by hand\u2026", intake::byHand);
         Button header = button("Edit its header\u2026", this::editHeader);
         Button open = button("Open in Tag", this::open);
@@ -41,7 +41,10 @@ public final class ShelfView extends BorderPane {
                 .bind(list.getSelectionModel().selectedItemProperty().isNull());
         open.disableProperty()
                 .bind(list.getSelectionModel().selectedItemProperty().isNull());
-        HBox buttons = new HBox(8, film, files, hand, header, open);
+        Button export = button("Export\u2026", this::export);
+        export.disableProperty()
+                .bind(list.getSelectionModel().selectedItemProperty().isNull());
+        HBox buttons = new HBox(8, film, files, hand, header, export, open);
         VBox top = new VBox(10, summary, buttons);
         BorderPane.setMargin(top, new javafx.geometry.Insets(0, 0, 10, 0));
         setTop(top);
@@ -94,6 +97,10 @@ public final class ShelfView extends BorderPane {
 
     private void open() {
         withSelected(model::open);
+    }
+
+    private void export() {
+        withSelected(intake::export);
     }
 
     private void editHeader() {

@@ -10,6 +10,8 @@ final class HelpPage extends VBox {
     private static final String[][] KEYS = {
         {"Everywhere", ""},
         {"Ctrl+1 \u2026 Ctrl+4", "Shelf, Tag, Dossier, Plan"},
+        {"F3", "the Lexicon: what a word means, and words of your own"},
+        {"Ctrl+R", "the score by the rules at this frame of the open bout"},
         {"F2, then a digit", "another study or camp"},
         {"Ctrl+Z, Ctrl+Y", "undo, redo (also after a restart)"},
         {"Ctrl+K, Ctrl+E", "new camp, header of the open bout"},

@@ -1,11 +1,14 @@
 package farglass.desktop.shell;
 
+import farglass.core.notation.Times;
+import farglass.core.rules.Rulesets;
 import farglass.desktop.desk.Choosers;
 import farglass.desktop.desk.Desk;
 import farglass.desktop.desk.Settings;
 import farglass.desktop.parts.Sheet;
 import farglass.desktop.parts.Sheets;
 import farglass.desktop.shelf.Intake;
+import farglass.desktop.tag.ScorePage;
 import farglass.desktop.tag.TagModel;
 import farglass.library.Library;
 import java.io.IOException;
@@ -23,6 +26,7 @@ import javafx.scene.input.KeyCombination;
 final class LibraryMenu extends MenuButton {
     private final Sheets sheets;
     private final Settings settings;
+    private final Rulesets rulesets;
     private final Desk desk;
 
     LibraryMenu(
@@ -32,11 +36,13 @@ final class LibraryMenu extends MenuButton {
             Choosers choosers,
             Sheets sheets,
             Intake intake,
-            TagModel tag) {
+            TagModel tag,
+            Rulesets rulesets) {
         super("Library");
         this.sheets = sheets;
         this.settings = settings;
         this.desk = desk;
+        this.rulesets = rulesets;
         setId("library-menu");
         getStyleClass().add("library-menu");
         MenuItem undo = item("Undo", "Shortcut+Z", desk::undo);
@@ -57,6 +63,7 @@ final class LibraryMenu extends MenuButton {
                         item("Header of the open bout\u2026", "Shortcut+E", () -> tag.boutProperty()
                                 .get()
                                 .ifPresentOrElse(intake::editHeader, () -> desk.say("Open a bout in Tag first."))),
+                        item("Score by the rules, up to here\u2026", "Shortcut+R", () -> score(tag)),
                         new SeparatorMenuItem(),
                         item("New library\u2026", "Shortcut+N", () -> choosers.save(
                                         "New library", "Far Glass libraries", "farglass", "matches" + Library.SUFFIX)
@@ -115,6 +122,24 @@ final class LibraryMenu extends MenuButton {
         }
         menu.getItems().add(item("Lag of typing\u2026", "", this::lag));
         return menu;
+    }
+
+    /** Read off the interface thread's hands: a card of a long bout takes a few milliseconds, its page is laid here. */
+    private void score(TagModel tag) {
+        tag.scorecard(rulesets)
+                .ifPresentOrElse(
+                        card -> {
+                            long at = tag.boutMicros().orElse(Long.MAX_VALUE);
+                            sheets.lay(new Sheet(
+                                    at == Long.MAX_VALUE ? "The score at the end" : "The score at " + Times.tenths(at),
+                                    new ScorePage(
+                                            tag.boutProperty().get().orElseThrow(),
+                                            card,
+                                            at,
+                                            tag.timeline().orElseThrow().clock().leftMicros(at))));
+                        },
+                        () -> desk.say(
+                                "Open a bout in Tag first; if one is open, its ruleset is not at hand: mend its header (Ctrl+E)."));
     }
 
     private void lag() {

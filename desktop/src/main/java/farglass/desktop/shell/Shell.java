@@ -7,6 +7,8 @@ import farglass.desktop.desk.Settings;
 import farglass.desktop.desk.Work;
 import farglass.desktop.dossier.DossierModel;
 import farglass.desktop.dossier.DossierView;
+import farglass.desktop.lexicon.LexiconModel;
+import farglass.desktop.lexicon.LexiconView;
 import farglass.desktop.parts.Sheets;
 import farglass.desktop.plan.PlanModel;
 import farglass.desktop.plan.PlanView;
@@ -55,6 +57,8 @@ public final class Shell extends StackPane implements AutoCloseable {
     private final BorderPane page = new BorderPane();
     private final Sheets sheets = new Sheets(page);
     private final StudySwitch studySwitch;
+    private final Intake intake;
+    private final LexiconModel lexicon;
     private final Map<Place, Node> places = new EnumMap<>(Place.class);
     private final Map<Place, Runnable> beginnings = new EnumMap<>(Place.class);
     private final Map<Place, ToggleButton> names = new EnumMap<>(Place.class);
@@ -62,9 +66,10 @@ public final class Shell extends StackPane implements AutoCloseable {
 
     Shell(Desk desk, Workbench workbench, Settings settings, Choosers choosers, ObservableValue<Palette> palette) {
         this.desk = desk;
+        desk.schoolProperty().bind(settings.schoolProperty());
         this.player = new Player(filmThread, Platform::runLater);
         this.studySwitch = new StudySwitch(desk, workbench.clock());
-        Intake intake = new Intake(desk, sheets, choosers);
+        this.intake = new Intake(desk, sheets, choosers);
         TagModel tag = new TagModel(desk, player, settings);
         TagView tagView = new TagView(tag, palette);
         ShelfView shelf = new ShelfView(new ShelfModel(desk), intake, palette);
@@ -73,9 +78,13 @@ public final class Shell extends StackPane implements AutoCloseable {
         add(Place.SHELF, shelf, shelf::begin);
         add(Place.TAG, tagView, tagView::begin);
         add(Place.DOSSIER, dossier, dossier::begin);
+        this.lexicon = new LexiconModel(desk);
+        LexiconView book = new LexiconView(lexicon, sheets, settings);
         add(Place.PLAN, plan, plan::begin);
+        add(Place.LEXICON, book, book::begin);
         getChildren().addAll(page, sheets);
-        LibraryMenu menu = new LibraryMenu(desk, workbench, settings, choosers, sheets, intake, tag);
+        LibraryMenu menu =
+                new LibraryMenu(desk, workbench, settings, choosers, sheets, intake, tag, workbench.rulesets());
         page.setTop(header(menu));
         page.setBottom(foot());
         page.getStyleClass().add("page");
@@ -109,7 +118,7 @@ public final class Shell extends StackPane implements AutoCloseable {
             ToggleButton name = new ToggleButton(place.label());
             name.getStyleClass().add("place");
             name.setId("place-" + place.name().toLowerCase(java.util.Locale.ROOT));
-            name.setTooltip(new javafx.scene.control.Tooltip("Ctrl+" + (place.ordinal() + 1)));
+            name.setTooltip(new javafx.scene.control.Tooltip(place.key()));
             name.setOnAction(event -> {
                 name.setSelected(true);
                 desk.placeProperty().set(place);
@@ -165,6 +174,9 @@ public final class Shell extends StackPane implements AutoCloseable {
             studySwitch.requestFocus();
             studySwitch.show();
             event.consume();
+        } else if (event.getCode() == KeyCode.F3) {
+            desk.placeProperty().set(Place.LEXICON);
+            event.consume();
         } else if (event.isShortcutDown() && place(event.getCode()) != null) {
             desk.placeProperty().set(place(event.getCode()));
             event.consume();
@@ -186,7 +198,7 @@ public final class Shell extends StackPane implements AutoCloseable {
 
     private static Place place(KeyCode code) {
         int number = code.ordinal() - KeyCode.DIGIT1.ordinal();
-        return number >= 0 && number < Place.values().length ? Place.values()[number] : null;
+        return number >= 0 && number < Place.LEXICON.ordinal() ? Place.values()[number] : null;
     }
 
     /** While a field holds text, undo is the field's own; on an empty one it is the library's. */
@@ -223,6 +235,16 @@ public final class Shell extends StackPane implements AutoCloseable {
 
     private void follow() {
         desk.follow();
+    }
+
+    /** {@return what takes films and files in} */
+    public Intake intake() {
+        return intake;
+    }
+
+    /** {@return what the Lexicon place shows} */
+    public LexiconModel lexicon() {
+        return lexicon;
     }
 
     public Desk desk() {

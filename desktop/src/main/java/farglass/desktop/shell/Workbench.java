@@ -1,6 +1,7 @@
 package farglass.desktop.shell;
 
 import farglass.core.lexicon.Lexicon;
+import farglass.core.rules.Rulesets;
 import farglass.desktop.desk.Choosers;
 import farglass.desktop.desk.Desk;
 import farglass.desktop.desk.Settings;
@@ -8,6 +9,7 @@ import farglass.desktop.parts.Sheets;
 import farglass.drawing.Palette;
 import farglass.library.Library;
 import farglass.library.LibraryException;
+import farglass.library.RulesetFolder;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.util.Optional;
@@ -118,6 +120,15 @@ public final class Workbench extends StackPane {
     public void closeLibrary() {
         shell.ifPresent(Shell::close);
         shell = Optional.empty();
+    }
+
+    /** {@return the shipped rulesets and the user's own, from the folder beside the settings; read when asked for} */
+    Rulesets rulesets() {
+        RulesetFolder.Found found = RulesetFolder.read(settings.folder().resolve("rulesets"));
+        found.problems().stream()
+                .findFirst()
+                .ifPresent(problem -> shell.ifPresent(open -> open.desk().say(problem)));
+        return found.rulesets();
     }
 
     Settings settings() {

@@ -83,7 +83,7 @@ class PlacesTest extends OnStage {
         libraryWith(BOUT);
         Path broken = Files.writeString(folder.resolve("broken.bout"), "far-glass bout 1\nA: x\nB: y\n0:10 C mount\n");
         chosen.add(broken);
-        robot.clickOn("Import bout files\u2026");
+        robot.clickOn("Import bouts\u2026");
         await("the preview lies open", () -> workbench.lookup(".sheet-title") != null);
         assertThat(text(".sheet-title")).startsWith("Nothing can be imported yet");
         press(KeyCode.ESCAPE);
@@ -91,13 +91,61 @@ class PlacesTest extends OnStage {
         Path good = Files.writeString(
                 folder.resolve("good.bout"), "far-glass bout 1\nA: Runa Castellan\nB: y\n0:10 A mark\n");
         chosen.add(good);
-        robot.clickOn("Import bout files\u2026");
+        robot.clickOn("Import bouts\u2026");
         await(
                 "the preview asks",
                 () -> workbench.lookup(".sheet-title") != null
                         && text(".sheet-title").startsWith("Import these"));
         press(KeyCode.ENTER);
         await("it is imported", () -> desk().contents().bouts().size() == 2);
+    }
+
+    @Test
+    void aSpreadsheetIsMappedMendedAndImportedAndItsMappingKept() throws Exception {
+        libraryWith(BOUT);
+        Path sheet = Files.writeString(
+                folder.resolve("sheet.csv"),
+                "when;who;action;worked\n0:10;Runa;corte de joelho;yes\n0:20;Wilma;odd hook;no\nsoon;Runa;mount;\n");
+        chosen.add(sheet);
+        robot.clickOn("Import bouts\u2026");
+        await("the table is read", () -> text("#table-summary").startsWith("Nothing can be imported yet: 1 cell"));
+        press(KeyCode.ESCAPE);
+        await("the sheet is put away", () -> workbench.lookup(".sheet-title") == null);
+        Files.writeString(sheet, Files.readString(sheet).replace("soon", "0:30"));
+        chosen.add(sheet);
+        robot.clickOn("Import bouts\u2026");
+        await("three moments are offered", () -> text("#table-summary")
+                .startsWith("3 moments would be imported, 1 word"));
+        fill("athlete-b", "Wilma Ferreby");
+        fill("odd-hook-", "kimura");
+        press(KeyCode.TAB);
+        await("the word has a meaning", () -> text("#table-summary").equals("3 moments would be imported."));
+        press(KeyCode.ENTER);
+        await("it is imported", () -> desk().contents().bouts().size() == 2);
+        assertThat(desk().contents().bouts().stream().flatMap(bout -> bout.moments().stream()))
+                .anyMatch(moment -> moment.technique().equals(Optional.of("kimura")));
+    }
+
+    @Test
+    void theLexiconAndTheScoreAreOneKeyAway() throws Exception {
+        libraryWith(BOUT);
+        press(KeyCode.F3);
+        type("juji gatame");
+        press(KeyCode.ENTER);
+        await("the entry shows", () -> text("#entry-label").equals("Straight armlock"));
+        robot.clickOn("More words for it\u2026");
+        fill("in-the-gym", "the straight one");
+        press(KeyCode.ENTER);
+        await(
+                "the word is known",
+                () -> desk().lexicon().find("the straight one").isPresent());
+        press(KeyCode.SHORTCUT, KeyCode.DIGIT1);
+        press(KeyCode.ENTER);
+        await("the bout is open", () -> desk().placeProperty().get() == Place.TAG);
+        press(KeyCode.SHORTCUT, KeyCode.R);
+        await("the score lies open", () -> text(".sheet-title").startsWith("The score at"));
+        press(KeyCode.ESCAPE);
+        await("it is put away", () -> workbench.lookup(".sheet-title") == null);
     }
 
     @Test

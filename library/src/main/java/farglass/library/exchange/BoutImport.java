@@ -15,12 +15,14 @@ import java.nio.charset.CodingErrorAction;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.DoubleConsumer;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -59,16 +61,29 @@ public final class BoutImport {
 
     /** {@return what importing these files into the library would do} Changes nothing. */
     public static BoutImport preview(List<Path> files, Lexicon lexicon, Library library) {
+        return preview(files, lexicon, library, share -> {});
+    }
+
+    /**
+     * {@return the same}
+     *
+     * @param progress told how much is read, in [0, 1]
+     */
+    public static BoutImport preview(List<Path> files, Lexicon lexicon, Library library, DoubleConsumer progress) {
         Set<String> known = library.contents().athletes().stream()
                 .map(athlete -> athlete.name())
                 .collect(Collectors.toSet());
         Map<String, Path> seen = new HashMap<>();
-        return new BoutImport(files.stream()
-                .map(file -> item(file, lexicon, library, known, seen))
-                .toList());
+        Set<String> ids = library.contents().bouts().stream().map(Bout::id).collect(Collectors.toSet());
+        List<Item> items = new ArrayList<>();
+        for (Path file : files) {
+            items.add(item(file, lexicon, ids, known, seen));
+            progress.accept(items.size() / (double) files.size());
+        }
+        return new BoutImport(List.copyOf(items));
     }
 
-    private static Item item(Path file, Lexicon lexicon, Library library, Set<String> known, Map<String, Path> seen) {
+    private static Item item(Path file, Lexicon lexicon, Set<String> ids, Set<String> known, Map<String, Path> seen) {
         BoutFile.Reading reading = read(file, lexicon);
         if (reading.bout().isEmpty()) {
             return new Item(file, Optional.empty(), reading.diagnostics(), false, Set.of());
@@ -83,12 +98,7 @@ public final class BoutImport {
                         bout.header().a().name(), bout.header().b().name())
                 .filter(name -> !known.contains(name))
                 .collect(Collectors.toSet());
-        return new Item(
-                file,
-                Optional.of(bout),
-                reading.diagnostics(),
-                library.bout(bout.id()).isPresent(),
-                added);
+        return new Item(file, Optional.of(bout), reading.diagnostics(), ids.contains(bout.id()), added);
     }
 
     /** {@return the bout of the file, or why there is none} A file that ends in .json is read as JSON. Never throws for what it holds. */

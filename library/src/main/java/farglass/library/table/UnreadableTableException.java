@@ -4,7 +4,7 @@ package farglass.library.table;
 public final class UnreadableTableException extends RuntimeException {
     private static final long serialVersionUID = 1;
 
-    UnreadableTableException(String message) {
+    public UnreadableTableException(String message) {
         super(message);
     }
 }

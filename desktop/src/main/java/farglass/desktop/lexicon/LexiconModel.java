@@ -1,0 +1,349 @@
+package farglass.desktop.lexicon;
+
+import farglass.core.bout.Bout;
+import farglass.core.bout.Deed;
+import farglass.core.bout.Moment;
+import farglass.core.bout.Settled;
+import farglass.core.lexicon.Kind;
+import farglass.core.lexicon.Lexicon;
+import farglass.core.lexicon.LexiconException;
+import farglass.core.lexicon.Names;
+import farglass.core.lexicon.Position;
+import farglass.core.lexicon.Technique;
+import farglass.core.lexicon.Term;
+import farglass.core.lexicon.Words;
+import farglass.desktop.desk.Desk;
+import farglass.library.OwnWords;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.stream.Stream;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyStringProperty;
+import javafx.beans.property.ReadOnlyStringWrapper;
+import javafx.beans.property.SimpleObjectProperty;
+import javafx.beans.property.SimpleStringProperty;
+import javafx.beans.property.StringProperty;
+import javafx.collections.FXCollections;
+import javafx.collections.ObservableList;
+
+/** The entries that fit what is typed, the one chosen, the words of this library that have no name yet, and its additions. */
+public final class LexiconModel {
+    /** A word that moments of this library use for what has no entry, and how many of them. */
+    public record Unnamed(String words, int moments) {}
+
+    private final Desk desk;
+    private final StringProperty search = new SimpleStringProperty("");
+    private final ObjectProperty<Optional<Kind>> kind = new SimpleObjectProperty<>(Optional.empty());
+    private final ObservableList<Term> found = FXCollections.observableArrayList();
+    private final ObservableList<Unnamed> unnamed = FXCollections.observableArrayList();
+    private final ObjectProperty<Optional<Term>> chosen = new SimpleObjectProperty<>(Optional.empty());
+    private final ReadOnlyStringWrapper summary = new ReadOnlyStringWrapper("");
+
+    public LexiconModel(Desk desk) {
+        this.desk = desk;
+        search.addListener(change -> find());
+        kind.addListener(change -> find());
+        desk.contentsProperty().addListener(change -> refresh());
+        refresh();
+    }
+
+    private void refresh() {
+        Map<String, Integer> counts = new TreeMap<>();
+        for (Bout bout : desk.contents().bouts()) {
+            for (Moment moment : bout.moments()) {
+                if (moment.deed() instanceof Deed.Unnamed deed) {
+                    counts.merge(deed.words(), 1, Integer::sum);
+                }
+            }
+        }
+        unnamed.setAll(counts.entrySet().stream()
+                .map(entry -> new Unnamed(entry.getKey(), entry.getValue()))
+                .sorted(Comparator.comparingInt(Unnamed::moments).reversed())
+                .toList());
+        Optional<String> kept = chosen.get().map(Term::key);
+        find();
+        chosen.set(kept.flatMap(lexicon()::term));
+    }
+
+    private Lexicon lexicon() {
+        return desk.lexicon();
+    }
+
+    private void find() {
+        String plain = Words.plain(search.get());
+        List<Term> all = Stream.<Term>concat(lexicon().positions().stream(), lexicon().techniques().stream())
+                .filter(term -> kind.get().isEmpty()
+                        || term instanceof Technique technique
+                                && technique.kind() == kind.get().get())
+                .filter(term -> plain.isEmpty() || holds(term, plain))
+                .sorted(Comparator.comparing(
+                                (Term term) -> !Words.plain(term.label()).startsWith(plain))
+                        .thenComparing(Term::label))
+                .toList();
+        found.setAll(all);
+        summary.set("%d of %d positions and %d techniques"
+                .formatted(
+                        all.size(),
+                        lexicon().positions().size(),
+                        lexicon().techniques().size()));
+    }
+
+    private static boolean holds(Term term, String plain) {
+        return Stream.concat(Stream.of(term.key(), term.label()), term.names().all().stream())
+                .anyMatch(word -> Words.plain(word).contains(plain));
+    }
+
+    /** {@return in how many moments of the library the entry occurs: done, or reached} */
+    int occurrences(Term term) {
+        int count = 0;
+        for (Bout bout : desk.contents().bouts()) {
+            for (Moment moment : bout.moments()) {
+                boolean here = term instanceof Position
+                        ? moment.settled().map(Settled::position).equals(Optional.of(term.key()))
+                        : moment.technique().equals(Optional.of(term.key()));
+                count += here ? 1 : 0;
+            }
+        }
+        return count;
+    }
+
+    /** {@return the entry's facts as lines of words: what it is, from where, to where, whose side, other words} */
+    public List<Fact> facts(Term term) {
+        List<Fact> facts = new ArrayList<>();
+        if (term instanceof Technique technique) {
+            facts.add(new Fact("Kind", technique.kind().label()));
+            technique
+                    .starts()
+                    .forEach(start -> facts.add(new Fact(
+                            switch (start.role()) {
+                                case TOP -> "From on top in";
+                                case BOTTOM -> "From underneath in";
+                                case NEUTRAL, ANY -> "From";
+                            },
+                            labels(start.positions().stream()
+                                    .sorted(Comparator.comparing(lexicon()::label))
+                                    .toList()))));
+            if (!technique.to().isEmpty()) {
+                facts.add(new Fact(
+                        "To",
+                        labels(technique.to())
+                                + switch (technique.ends()) {
+                                    case ACTOR -> ", on top";
+                                    case RECEIVER -> ", underneath";
+                                    case NOBODY -> "";
+                                }));
+            }
+            facts.add(new Fact(
+                    "A bare side",
+                    switch (technique.sideRule()) {
+                        case NONE -> "means nothing here";
+                        case OWN_ARM -> "is her own arm";
+                        case OWN_LEG -> "is her own leg";
+                        case THEIR_ARM -> "is the other\u2019s arm";
+                        case THEIR_LEG -> "is the other\u2019s leg";
+                        case TRAVEL -> "is the way she goes, to her own left or right";
+                    }));
+            technique.caution().ifPresent(caution -> facts.add(new Fact("Caution", caution)));
+        } else if (term instanceof Position position) {
+            facts.add(new Fact(
+                    "Position",
+                    "%s; a ruleset sees %s"
+                            .formatted(
+                                    position.hasTop() ? "somebody is on top" : "nobody is on top",
+                                    farglass.core.bout.Fact.label(position.control())
+                                            .replace('-', ' '))));
+        }
+        Names names = term.names();
+        words(facts, "Also", names.english());
+        words(facts, "Portuguese", names.portuguese());
+        words(facts, "Japanese", names.japanese());
+        words(facts, "In the gym", names.slang());
+        words(facts, "Misspelt", names.misspelt());
+        int count = occurrences(term);
+        facts.add(new Fact("In this library", count == 1 ? "1 moment" : count + " moments"));
+        return facts;
+    }
+
+    /** One line of what is known of an entry. */
+    public record Fact(String title, String words) {}
+
+    private static void words(List<Fact> facts, String title, List<String> words) {
+        if (!words.isEmpty()) {
+            facts.add(new Fact(title, String.join(", ", words)));
+        }
+    }
+
+    private String labels(List<String> keys) {
+        return String.join(
+                ", ",
+                keys.stream().map(key -> Words.inSentence(lexicon().label(key))).toList());
+    }
+
+    /** {@return whether this library added the entry, or changed it whole} */
+    public boolean isOwn(Term term) {
+        return desk.contents().words().stanzas().stream()
+                .anyMatch(stanza ->
+                        stanza.key().equals(term.key()) && !stanza.text().startsWith("names "));
+    }
+
+    /** Adds an entry of this library's own. {@return what is wrong; empty if it was taken} */
+    public String add(String stanza) {
+        Term term;
+        try {
+            term = lexicon().entry(stanza);
+        } catch (LexiconException e) {
+            return e.getMessage();
+        }
+        Optional<Term> taken = Stream.concat(Stream.of(term.label()), term.names().all().stream())
+                .flatMap(word -> lexicon().find(word).stream())
+                .filter(other -> !other.key().equals(term.key()))
+                .findFirst();
+        if (taken.isPresent()) {
+            return "One of its words stands for %s already. Choose another word, or give that entry more words."
+                    .formatted(taken.get().label());
+        }
+        desk.write("Add " + term.label() + " to the lexicon", edit -> edit.put(new OwnWords.Stanza(term.key(), stanza)))
+                .thenAccept(act -> {
+                    chosen.set(lexicon().term(term.key()));
+                    desk.say(term.label() + " is now a word of this library.");
+                });
+        return "";
+    }
+
+    /** Gives an entry more words. {@return what is wrong; empty if they were taken} */
+    public String name(Term term, Names more) {
+        for (String word : more.all()) {
+            Optional<Term> other = lexicon().find(word);
+            if (other.isPresent() && !other.get().key().equals(term.key())) {
+                return "\u201c%s\u201d stands for %s already."
+                        .formatted(word, other.get().label());
+            }
+            if (word.contains("\"") || word.isBlank() || word.length() > 80) {
+                return "A word has 1 to 80 letters and no double quote.";
+            }
+        }
+        if (more.all().isEmpty()) {
+            return "Write at least one word.";
+        }
+        String text = isOwn(term) ? Lexicon.stanza(named(term, more)) : Lexicon.stanza(term.key(), merged(term, more));
+        desk.write("More words for " + term.label(), edit -> edit.put(new OwnWords.Stanza(term.key(), text)));
+        return "";
+    }
+
+    private static Term named(Term term, Names more) {
+        return term.withMoreNames(more);
+    }
+
+    /** What the library added before stays. */
+    private Names merged(Term term, Names more) {
+        return desk.contents().words().stanzas().stream()
+                .filter(stanza -> stanza.key().equals(term.key()))
+                .findFirst()
+                .map(stanza -> Lexicon.namesOf(stanza.text()).and(more))
+                .orElse(more);
+    }
+
+    /** Takes this library's own entry out, once no moment uses it. {@return what is wrong; empty if it is gone} */
+    public String remove(Term term) {
+        int count = occurrences(term);
+        if (count > 0) {
+            return "%d moments use it. Merge it into another entry instead.".formatted(count);
+        }
+        desk.write("Take " + term.label() + " out of the lexicon", edit -> edit.removeTerm(term.key()));
+        return "";
+    }
+
+    /** Makes every moment with this library's own technique one with another, and takes the own one out; all in one act. */
+    public String merge(Term own, String into) {
+        Optional<Term> target = lexicon().find(into);
+        if (target.isEmpty()
+                || !(target.get() instanceof Technique)
+                || target.get().key().equals(own.key())) {
+            return "\u201c%s\u201d is no other technique of the lexicon.%s".formatted(into, nearest(into));
+        }
+        rename(
+                "Merge %s into %s".formatted(own.label(), target.get().label()),
+                new Deed.Did(own.key()),
+                new Deed.Did(target.get().key()),
+                Optional.of(own.key()));
+        return "";
+    }
+
+    /** Names what had no name: every moment with those words becomes one with that technique, in one act. */
+    public String name(Unnamed words, String technique) {
+        Optional<Term> target = lexicon().find(technique);
+        if (target.isEmpty() || !(target.get() instanceof Technique)) {
+            return "\u201c%s\u201d is no technique of the lexicon.%s".formatted(technique, nearest(technique));
+        }
+        rename(
+                "Name \u201c%s\u201d as %s"
+                        .formatted(words.words(), target.get().label()),
+                new Deed.Unnamed(words.words()),
+                new Deed.Did(target.get().key()),
+                Optional.empty());
+        return "";
+    }
+
+    private String nearest(String word) {
+        return lexicon()
+                .nearest(word)
+                .map(near -> " Did you mean %s?".formatted(near.label()))
+                .orElse("");
+    }
+
+    private void rename(String what, Deed from, Deed to, Optional<String> gone) {
+        List<Bout> changed = new ArrayList<>();
+        int moments = 0;
+        for (Bout bout : desk.contents().bouts()) {
+            Bout renamed = bout;
+            for (Moment moment : bout.moments()) {
+                if (moment.deed().equals(from)) {
+                    moments++;
+                    renamed = renamed.with(new Moment(
+                            moment.id(), moment.atMicros(), moment.actor(), to, moment.settled(), moment.telling()));
+                }
+            }
+            if (renamed != bout) {
+                changed.add(renamed);
+            }
+        }
+        int count = moments;
+        desk.write(what, edit -> {
+                    changed.forEach(edit::put);
+                    gone.ifPresent(edit::removeTerm);
+                })
+                .thenAccept(act -> desk.say("%s: %d moments changed. Ctrl+Z takes it back.".formatted(what, count)));
+    }
+
+    public StringProperty searchProperty() {
+        return search;
+    }
+
+    public ObjectProperty<Optional<Kind>> kindProperty() {
+        return kind;
+    }
+
+    public ObservableList<Term> found() {
+        return found;
+    }
+
+    public ObservableList<Unnamed> unnamed() {
+        return unnamed;
+    }
+
+    public ObjectProperty<Optional<Term>> chosenProperty() {
+        return chosen;
+    }
+
+    public ReadOnlyStringProperty summaryProperty() {
+        return summary.getReadOnlyProperty();
+    }
+
+    Desk desk() {
+        return desk;
+    }
+}

@@ -1,0 +1,271 @@
+package farglass.desktop.lexicon;
+
+import farglass.core.lexicon.Kind;
+import farglass.core.lexicon.School;
+import farglass.core.lexicon.Term;
+import farglass.desktop.desk.Settings;
+import farglass.desktop.parts.Sheets;
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import javafx.beans.binding.Bindings;
+import javafx.geometry.Insets;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListCell;
+import javafx.scene.control.ListView;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.ColumnConstraints;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import javafx.util.StringConverter;
+
+/** The lexicon as a book: the list of entries on the left, the chosen one in the middle, words without a name on the right. */
+public final class LexiconView extends BorderPane {
+    private final LexiconModel model;
+    private final Sheets sheets;
+    private final Settings settings;
+    private final TextField search = new TextField();
+    private final ListView<Term> entries;
+    private final ListView<LexiconModel.Unnamed> unnamed;
+    private final VBox entry = new VBox(10);
+
+    public LexiconView(LexiconModel model, Sheets sheets, Settings settings) {
+        this.model = model;
+        this.sheets = sheets;
+        this.settings = settings;
+        this.entries = new ListView<>(model.found());
+        this.unnamed = new ListView<>(model.unnamed());
+        getStyleClass().add("lexicon");
+        setTop(top());
+        setLeft(list());
+        ScrollPane scroll = new ScrollPane(entry);
+        scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        scroll.setFocusTraversable(false);
+        BorderPane.setMargin(scroll, new Insets(0, 20, 0, 24));
+        setCenter(scroll);
+        setRight(unnamedWords());
+        model.chosenProperty().addListener(change -> show());
+        show();
+    }
+
+    private HBox top() {
+        search.setId("lexicon-search");
+        search.setPromptText("any word, in any school\u2019s language");
+        search.textProperty().bindBidirectional(model.searchProperty());
+        search.setPrefWidth(300);
+        search.setOnKeyPressed(event -> {
+            if (event.getCode() == KeyCode.DOWN || event.getCode() == KeyCode.ENTER) {
+                entries.requestFocus();
+                entries.getSelectionModel().selectFirst();
+                event.consume();
+            }
+        });
+        ComboBox<Optional<Kind>> kinds = new ComboBox<>();
+        List<Optional<Kind>> all = new ArrayList<>(List.of(Optional.empty()));
+        Arrays.stream(Kind.values()).map(Optional::of).forEach(all::add);
+        kinds.getItems().setAll(all);
+        kinds.setConverter(words(kind -> kind.map(Kind::label).orElse("every kind")));
+        kinds.valueProperty().bindBidirectional(model.kindProperty());
+        Label count = new Label();
+        count.getStyleClass().add("quiet");
+        count.textProperty().bind(model.summaryProperty());
+        Region between = new Region();
+        HBox.setHgrow(between, Priority.ALWAYS);
+        ComboBox<School> schools = new ComboBox<>();
+        schools.getItems().setAll(School.values());
+        schools.setId("school");
+        schools.setConverter(words(school -> switch (school) {
+            case ENGLISH -> "English";
+            case PORTUGUESE -> "Portuguese";
+            case JAPANESE -> "Japanese";
+        }));
+        schools.valueProperty().bindBidirectional(settings.schoolProperty());
+        schools.valueProperty().addListener(change -> save());
+        Label shown = new Label("Shown in");
+        shown.setLabelFor(schools);
+        HBox top = new HBox(10, search, kinds, count, between, shown, schools);
+        top.setAlignment(Pos.CENTER_LEFT);
+        BorderPane.setMargin(top, new Insets(0, 0, 10, 0));
+        return top;
+    }
+
+    private interface Wording<T> {
+        String of(T value);
+    }
+
+    private static <T> StringConverter<T> words(Wording<T> wording) {
+        return new StringConverter<>() {
+            @Override
+            public String toString(T value) {
+                return value == null ? "" : wording.of(value);
+            }
+
+            @Override
+            public T fromString(String typed) {
+                throw new IllegalStateException("Nothing is typed here");
+            }
+        };
+    }
+
+    private void save() {
+        try {
+            settings.save();
+        } catch (IOException e) {
+            model.desk().say("This holds until you close the window; it could not be written: " + e.getMessage());
+        }
+    }
+
+    private VBox list() {
+        entries.setId("entries");
+        entries.setPrefWidth(300);
+        entries.setCellFactory(view -> new ListCell<>() {
+            @Override
+            protected void updateItem(Term term, boolean empty) {
+                super.updateItem(term, empty);
+                setText(empty || term == null ? "" : term.label());
+            }
+        });
+        entries.getSelectionModel().selectedItemProperty().addListener((property, old, term) -> {
+            if (term != null) {
+                model.chosenProperty().set(Optional.of(term));
+            }
+        });
+        Label none = new Label("No word like that. New technique\u2026 adds one to this library.");
+        none.setWrapText(true);
+        none.getStyleClass().add("empty-words");
+        entries.setPlaceholder(none);
+        Button technique =
+                button("New technique\u2026", () -> sheets.lay(TermSheets.technique(model, search.getText())));
+        Button position = button("New position\u2026", () -> sheets.lay(TermSheets.position(model, search.getText())));
+        VBox.setVgrow(entries, Priority.ALWAYS);
+        return new VBox(8, entries, new HBox(8, technique, position));
+    }
+
+    private VBox unnamedWords() {
+        Label title = new Label("Without a name so far");
+        title.getStyleClass().add("section");
+        Label how =
+                new Label("Words that moments of this library use and the lexicon lacks. Enter names one everywhere.");
+        how.setWrapText(true);
+        how.setMinHeight(Region.USE_PREF_SIZE);
+        how.getStyleClass().add("quiet");
+        unnamed.setId("unnamed");
+        unnamed.setPrefWidth(250);
+        Label none = new Label("None: every moment has a name.");
+        none.setWrapText(true);
+        none.getStyleClass().add("quiet");
+        unnamed.setPlaceholder(none);
+        unnamed.setCellFactory(view -> new ListCell<>() {
+            @Override
+            protected void updateItem(LexiconModel.Unnamed words, boolean empty) {
+                super.updateItem(words, empty);
+                setText(empty || words == null ? "" : "%s  (%d)".formatted(words.words(), words.moments()));
+            }
+        });
+        Button name = button("Name it\u2026", this::name);
+        name.disableProperty()
+                .bind(unnamed.getSelectionModel().selectedItemProperty().isNull());
+        name.visibleProperty().bind(Bindings.isNotEmpty(model.unnamed()));
+        unnamed.setOnKeyPressed(event -> {
+            if (event.getCode() == KeyCode.ENTER) {
+                name();
+                event.consume();
+            }
+        });
+        unnamed.setOnMouseClicked(event -> {
+            if (event.getClickCount() == 2) {
+                name();
+            }
+        });
+        VBox.setVgrow(unnamed, Priority.ALWAYS);
+        VBox side = new VBox(6, title, how, unnamed, name);
+        side.setPrefWidth(250);
+        return side;
+    }
+
+    private void name() {
+        LexiconModel.Unnamed words = unnamed.getSelectionModel().getSelectedItem();
+        if (words != null) {
+            sheets.lay(TermSheets.name(model, words));
+        }
+    }
+
+    private void show() {
+        entry.getChildren().clear();
+        Optional<Term> chosen = model.chosenProperty().get();
+        if (chosen.isEmpty()) {
+            Label empty = new Label(
+                    "Type a word, or choose an entry. Every word of an entry can be typed in Tag and in bout files, whichever is shown.");
+            empty.setWrapText(true);
+            empty.getStyleClass().add("empty-words");
+            entry.getChildren().add(empty);
+            return;
+        }
+        Term term = chosen.get();
+        if (!term.equals(entries.getSelectionModel().getSelectedItem())) {
+            entries.getSelectionModel().select(term);
+        }
+        Label label = new Label(term.label());
+        label.getStyleClass().add("question");
+        label.setId("entry-label");
+        Label says = new Label(term.says());
+        says.setWrapText(true);
+        GridPane facts = new GridPane();
+        facts.setHgap(14);
+        facts.setVgap(6);
+        ColumnConstraints titles = new ColumnConstraints();
+        titles.setMinWidth(130);
+        ColumnConstraints words = new ColumnConstraints();
+        words.setHgrow(Priority.ALWAYS);
+        facts.getColumnConstraints().addAll(titles, words);
+        int row = 0;
+        for (LexiconModel.Fact fact : model.facts(term)) {
+            Label title = new Label(fact.title());
+            title.getStyleClass().add("quiet");
+            GridPane.setValignment(title, javafx.geometry.VPos.TOP);
+            Label text = new Label(fact.words());
+            text.setWrapText(true);
+            facts.addRow(row++, title, text);
+        }
+        HBox buttons = new HBox(8, button("More words for it\u2026", () -> sheets.lay(TermSheets.words(model, term))));
+        if (model.isOwn(term)) {
+            Label own = new Label("An entry of this library\u2019s own.");
+            own.getStyleClass().add("quiet");
+            buttons.getChildren()
+                    .addAll(
+                            button("Merge into\u2026", () -> sheets.lay(TermSheets.merge(model, term))),
+                            button("Remove", () -> {
+                                String wrong = model.remove(term);
+                                if (!wrong.isEmpty()) {
+                                    model.desk().say(wrong);
+                                }
+                            }),
+                            own);
+            buttons.setAlignment(Pos.CENTER_LEFT);
+        }
+        entry.getChildren().addAll(label, says, facts, buttons);
+    }
+
+    private static Button button(String label, Runnable doing) {
+        Button button = new Button(label);
+        button.setOnAction(event -> doing.run());
+        return button;
+    }
+
+    public void begin() {
+        search.requestFocus();
+        search.selectAll();
+    }
+}

@@ -1,0 +1,134 @@
+package farglass.desktop.lexicon;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import farglass.core.bout.Bout;
+import farglass.core.lexicon.Kind;
+import farglass.core.lexicon.Lexicon;
+import farglass.core.lexicon.Names;
+import farglass.core.lexicon.School;
+import farglass.core.lexicon.Term;
+import farglass.core.notation.BoutFile;
+import farglass.desktop.desk.Desk;
+import farglass.library.Library;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.TimeUnit;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** The lexicon's additions, without a window. */
+class LexiconModelTest {
+    private static final String HANGER =
+            """
+            technique coat-hanger "Coat hanger"
+              kind submission
+              from back-control turtle : top
+              side own-arm
+              says A choke of our own gym.
+            """;
+
+    @TempDir
+    Path folder;
+
+    private Desk desk;
+    private LexiconModel model;
+
+    @BeforeEach
+    void lay() {
+        Library library = Library.create(folder.resolve("l.farglass"), Clock.systemUTC(), "t");
+        Bout bout = BoutFile.parse(
+                        "far-glass bout 1\nid: x\nA: Maren\nB: Runa\n0:10 A \"coat hanger\"\n0:20 A \"coat hanger\"; private\n0:30 B \"odd hook\"\n",
+                        Lexicon.shipped())
+                .bout()
+                .orElseThrow();
+        library.act("Prepare", edit -> edit.put(bout));
+        desk = new Desk(library, Lexicon.shipped(), Runnable::run);
+        model = new LexiconModel(desk);
+    }
+
+    @AfterEach
+    void clear() {
+        desk.close();
+    }
+
+    private void rest() throws Exception {
+        // A write that changes nothing comes last, so everything before it is done.
+        desk.write("Nothing", edit -> {}).get(20, TimeUnit.SECONDS);
+    }
+
+    private Term term(String key) {
+        return desk.lexicon().term(key).orElseThrow();
+    }
+
+    @Test
+    void anyWordFindsItsEntryAndAKindNarrowsTheList() {
+        model.searchProperty().set("gatame");
+        assertThat(model.found()).extracting(Term::key).contains("armbar", "side-control", "arm-triangle");
+        model.kindProperty().set(Optional.of(Kind.SUBMISSION));
+        assertThat(model.found()).extracting(Term::key).contains("armbar").doesNotContain("side-control");
+        model.searchProperty().set("zzz");
+        assertThat(model.found()).isEmpty();
+        assertThat(model.facts(term("heel-hook")))
+                .anyMatch(fact -> fact.title().equals("Caution") && fact.words().contains("never drilled live"));
+    }
+
+    @Test
+    void whatHadNoNameIsNamedEverywhereAndOneUndoTakesItBack() throws Exception {
+        assertThat(model.unnamed())
+                .containsExactly(new LexiconModel.Unnamed("coat hanger", 2), new LexiconModel.Unnamed("odd hook", 1));
+        assertThat(model.name(model.unnamed().get(0), "no such thing")).contains("is no technique");
+        assertThat(model.name(model.unnamed().get(0), "rear naked choke")).isEmpty();
+        rest();
+        assertThat(model.unnamed()).extracting(LexiconModel.Unnamed::words).containsExactly("odd hook");
+        Bout named = desk.contents().bouts().get(0);
+        assertThat(named.moments().get(1).technique()).contains("rear-naked-choke");
+        assertThat(named.moments().get(1).telling().confidential()).isTrue();
+        desk.undo().get(20, TimeUnit.SECONDS);
+        assertThat(model.unnamed()).hasSize(2);
+    }
+
+    @Test
+    void anOwnEntryIsAddedNamedMoreUsedAndMergedAway() throws Exception {
+        assertThat(model.add(HANGER)).isEmpty();
+        rest();
+        assertThat(model.isOwn(term("coat-hanger"))).isTrue();
+        assertThat(model.name(
+                        term("coat-hanger"), new Names(List.of(), List.of("cabide"), List.of(), List.of(), List.of())))
+                .isEmpty();
+        rest();
+        assertThat(desk.lexicon().find("cabide").orElseThrow().key()).isEqualTo("coat-hanger");
+        desk.schoolProperty().set(School.PORTUGUESE);
+        assertThat(desk.lexicon().label("coat-hanger")).isEqualTo("Cabide");
+        desk.schoolProperty().set(School.ENGLISH);
+        model.name(model.unnamed().get(0), "coat hanger");
+        rest();
+        assertThat(model.remove(term("coat-hanger"))).contains("2 moments use it");
+        assertThat(model.merge(term("coat-hanger"), "mount")).contains("no other technique");
+        assertThat(model.merge(term("coat-hanger"), "rnc")).isEmpty();
+        rest();
+        assertThat(desk.lexicon().term("coat-hanger")).isEmpty();
+        assertThat(desk.contents().bouts().get(0).moments().get(0).technique()).contains("rear-naked-choke");
+    }
+
+    @Test
+    void aWordIsNeverTakenFromAnotherEntry() throws Exception {
+        assertThat(model.add(HANGER.replace("says A", "also rnc\n  says A"))).contains("Rear naked choke");
+        assertThat(model.add(HANGER.replace("turtle", "moon"))).contains("moon");
+        assertThat(model.add("technique")).contains("expected");
+        Names taken = new Names(List.of("kimura"), List.of(), List.of(), List.of(), List.of());
+        assertThat(model.name(term("armbar"), taken)).contains("stands for Kimura already");
+        Names first = new Names(List.of("the straight one"), List.of(), List.of(), List.of(), List.of());
+        Names second = new Names(List.of("arm stretcher"), List.of(), List.of(), List.of(), List.of());
+        assertThat(model.name(term("armbar"), first)).isEmpty();
+        rest();
+        assertThat(model.name(term("armbar"), second)).isEmpty();
+        rest();
+        assertThat(desk.lexicon().find("the straight one")).contains(term("armbar"));
+        assertThat(desk.lexicon().find("arm stretcher")).contains(term("armbar"));
+    }
+}
