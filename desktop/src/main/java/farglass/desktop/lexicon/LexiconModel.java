@@ -80,8 +80,7 @@ public final class LexiconModel {
                         || term instanceof Technique technique
                                 && technique.kind() == kind.get().get())
                 .filter(term -> plain.isEmpty() || holds(term, plain))
-                .sorted(Comparator.comparing(
-                                (Term term) -> !Words.plain(term.label()).startsWith(plain))
+                .sorted(Comparator.comparingInt((Term term) -> distance(term, plain))
                         .thenComparing(Term::label))
                 .toList();
         found.setAll(all);
@@ -90,6 +89,16 @@ public final class LexiconModel {
                         all.size(),
                         lexicon().positions().size(),
                         lexicon().techniques().size()));
+    }
+
+    /** The entry whose very word was typed comes first, then those whose label begins so. */
+    private int distance(Term term, String plain) {
+        if (plain.isEmpty()) {
+            return 0;
+        }
+        return lexicon().meanings(plain).contains(term)
+                ? 0
+                : Words.plain(term.label()).startsWith(plain) ? 1 : 2;
     }
 
     private static boolean holds(Term term, String plain) {
