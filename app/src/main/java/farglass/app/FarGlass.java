@@ -22,6 +22,7 @@ import picocli.CommandLine.Command;
             ConvertCommand.class,
             LexiconCommand.class,
             RulesetsCommand.class,
+            HistoryCommand.class,
             ScreenshotsCommand.class
         })
 public final class FarGlass implements Runnable {

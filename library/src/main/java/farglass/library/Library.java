@@ -8,6 +8,7 @@ import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.SQLException;
 import java.time.Clock;
+import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -215,6 +216,22 @@ public final class Library implements AutoCloseable {
     /** {@return what redo would do again, in words} */
     public synchronized Optional<String> nextRedo() {
         return history.nextRedo().map(History.Done::what);
+    }
+
+    /** {@return what that moment was made into over time, the first telling first; empty if it never was in this library} */
+    public synchronized List<Edition> history(String bout, String momentId) {
+        String key = MomentRows.key(bout, momentId);
+        return guarded(() -> handle.createQuery(
+                        "SELECT at, who, what, after FROM change WHERE entity = 'moment' AND row_key = :key ORDER BY id")
+                .bind("key", key)
+                .mapToMap()
+                .map(row -> new Edition(
+                        Instant.parse((String) row.get("at")),
+                        (String) row.get("who"),
+                        (String) row.get("what"),
+                        Optional.ofNullable((String) row.get("after"))
+                                .map(image -> Contents.told(Row.fromImage("moment", key, image), MomentRows::moment))))
+                .list());
     }
 
     /**

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import farglass.core.bout.Bout;
+import farglass.core.bout.Certainty;
 import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Telling;
@@ -83,6 +84,26 @@ class LibraryTest {
         try (Library library = again()) {
             assertThat(library.contents().studies()).containsExactly(study);
             assertThat(library.contents().plan("s1", "runa")).contains(plan);
+        }
+    }
+
+    @Test
+    void aMomentKeepsItsHistory() {
+        Bout bout = SampleBouts.full();
+        Moment first = bout.moments().get(1);
+        Moment corrected = first.with(first.telling().withCertainty(Certainty.HIDDEN));
+        try (Library library = fresh()) {
+            library.act("Add a bout", edit -> edit.put(bout));
+            library.act("Correct it", edit -> edit.put(bout.with(corrected)));
+            library.act("Take it out", edit -> edit.put(bout.without(first.id())));
+        }
+        try (Library library = again()) {
+            List<Edition> editions = library.history(bout.id(), first.id());
+            assertThat(editions).extracting(Edition::what).containsExactly("Add a bout", "Correct it", "Take it out");
+            assertThat(editions)
+                    .extracting(Edition::moment)
+                    .containsExactly(Optional.of(first), Optional.of(corrected), Optional.empty());
+            assertThat(library.history(bout.id(), "nothing")).isEmpty();
         }
     }
 

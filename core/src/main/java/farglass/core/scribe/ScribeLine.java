@@ -62,6 +62,13 @@ public final class ScribeLine {
 
     /** After a semicolon stands a field of the bout file; what is none stays as words. */
     private void field(String text) {
+        if (text.startsWith("->")) {
+            Optional<Settled> where = BoutFile.settled(text.substring(2), lexicon);
+            if (where.isPresent()) {
+                settled = where;
+                return;
+            }
+        }
         Optional<Fact> fact = BoutFile.fact(text, lexicon);
         if (fact.isPresent()) {
             telling = telling.and(fact.get());
@@ -121,7 +128,10 @@ public final class ScribeLine {
             parts.add("private");
         }
         telling.note().ifPresent(parts::add);
+        boolean reached = moment.deed() instanceof Deed.Reached;
+        Optional<Settled> told = moment.settled().filter(where -> !where.workedOut() && !reached);
         return String.join(" ", parts)
+                + told.map(where -> "; -> " + BoutFile.settled(where)).orElse("")
                 + telling.facts().stream()
                         .filter(fact -> !(fact instanceof Fact.Link link && link.tie() == Fact.Tie.ANSWERS))
                         .map(fact -> "; " + BoutFile.field(fact))
@@ -226,7 +236,13 @@ public final class ScribeLine {
         List<String> all = List.copyOf(words);
         for (int count = all.size(); count > 0; count--) {
             Optional<Term> term = lexicon.find(String.join(" ", all.subList(0, count)), now.position());
-            if (term.isPresent()) {
+            // "Single leg held" is a place, but who types it mostly says that the single leg held.
+            boolean outcome = count > 1
+                    && named(Became.values(), all.get(count - 1)).isPresent()
+                    && lexicon.find(String.join(" ", all.subList(0, count - 1)))
+                            .filter(Technique.class::isInstance)
+                            .isPresent();
+            if (term.isPresent() && !outcome) {
                 drop(count);
                 return term.get() instanceof Technique technique ? did(technique) : reached((Position) term.get());
             }

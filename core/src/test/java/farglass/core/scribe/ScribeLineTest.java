@@ -170,4 +170,15 @@ class ScribeLineTest {
                         .deed())
                 .isEqualTo(new Deed.Did("toreando"));
     }
+
+    @Test
+    void whereItEndedIsTypedBehindAnArrow() {
+        Moment moment = read("b single leg held; -> half guard, B on top").at("x", OptionalLong.of(5), LEXICON);
+        assertThat(moment.settled()).contains(new Settled("half-guard", Optional.of(Seat.B), false));
+        assertThat(read(ScribeLine.written(moment, BOUT, LEXICON)).settled()).isEqualTo(moment.settled());
+        assertThat(read("b single leg held")
+                        .at("x", OptionalLong.of(5), LEXICON)
+                        .settled())
+                .contains(new Settled("ground-not-told", Optional.of(Seat.B), true));
+    }
 }

@@ -11,6 +11,7 @@ import farglass.core.bout.Method;
 import farglass.core.bout.Result;
 import farglass.core.bout.Seat;
 import farglass.core.bout.Side;
+import farglass.core.bout.Stance;
 import farglass.core.bout.Uniform;
 import farglass.core.notation.Times;
 import farglass.desktop.desk.Choosers;
@@ -40,6 +41,8 @@ final class HeaderForm extends VBox {
     private final ComboBox<Optional<Side>> aSide;
     private final ComboBox<Optional<Level>> aLevel;
     private final ComboBox<Optional<Level>> bLevel;
+    private final ComboBox<Optional<Stance>> aStance;
+    private final ComboBox<Optional<Stance>> bStance;
     private final ComboBox<BoutKind> kind;
     private final TextField event;
     private final TextField round;
@@ -55,7 +58,7 @@ final class HeaderForm extends VBox {
     private final TextField filmStart;
     private final TextField watched;
 
-    HeaderForm(Header header, List<String> athletes, Choosers choosers) {
+    HeaderForm(Header header, List<String> athletes, List<String> rulesets, Choosers choosers) {
         this.before = header;
         Form form = new Form();
         a = form.name("Athlete A", athletes, header.a().name());
@@ -65,23 +68,19 @@ final class HeaderForm extends VBox {
                                 known -> known.label() + " in the picture")
                         .orElse("not known"));
         aLevel = form.choice("A's belt", optional(Level.values()), header.a().level(), HeaderForm::words);
+        aStance =
+                form.choice("A's stance", optional(Stance.values()), header.a().stance(), HeaderForm::stance);
         b = form.name("Athlete B", athletes, header.b().name());
         bKit = form.text("B wears", header.b().kit().orElse(""), "such as blue gi");
         bLevel = form.choice("B's belt", optional(Level.values()), header.b().level(), HeaderForm::words);
+        bStance =
+                form.choice("B's stance", optional(Stance.values()), header.b().stance(), HeaderForm::stance);
         kind = form.choice("Kind", List.of(BoutKind.values()), header.kind(), BoutKind::label);
         event = form.text("Event", header.event().orElse(""), "such as Lantern Cup");
         round = form.text("Round", header.round().orElse(""), "such as final");
         date = form.text(
                 "Date", header.date().map(LocalDate::toString).orElse(""), "year-month-day, such as 2026-03-14");
-        ruleset = form.name(
-                "Rules",
-                List.of(
-                        "points-with-advantages",
-                        "delayed-points",
-                        "submission-only",
-                        "mixed-rules-with-strikes",
-                        "training-round"),
-                header.ruleset());
+        ruleset = form.name("Rules", rulesets, header.ruleset());
         uniform = form.choice("Uniform", List.of(Uniform.values()), header.uniform(), Uniform::label);
         length = form.text("Length", time(header.lengthMicros()), "minutes:seconds, such as 6:00");
         Optional<Result> result = header.result();
@@ -132,6 +131,11 @@ final class HeaderForm extends VBox {
         return level.map(Level::label).orElse("not known");
     }
 
+    private static String stance(Optional<Stance> stance) {
+        return stance.map(known -> known.label() + ", " + known.lead().label() + " foot first")
+                .orElse("not known");
+    }
+
     private static String time(OptionalLong micros) {
         return micros.isPresent() ? Times.exact(micros.getAsLong()) : "";
     }
@@ -143,8 +147,14 @@ final class HeaderForm extends VBox {
      */
     Header header() {
         Optional<Side> side = aSide.getValue();
-        Contestant first = told(before.a(), name(a, "A"), filled(aKit), side, aLevel.getValue());
-        Contestant second = told(before.b(), name(b, "B"), filled(bKit), side.map(Side::mirrored), bLevel.getValue());
+        Contestant first = told(before.a(), name(a, "A"), filled(aKit), side, aLevel.getValue(), aStance.getValue());
+        Contestant second = told(
+                before.b(),
+                name(b, "B"),
+                filled(bKit),
+                side.map(Side::mirrored),
+                bLevel.getValue(),
+                bStance.getValue());
         if (first.name().equals(second.name()) && !first.name().equals("unknown")) {
             throw new IllegalArgumentException(
                     "Both athletes are %s. Name the other one, or write \"unknown\".".formatted(first.name()));
@@ -170,8 +180,13 @@ final class HeaderForm extends VBox {
 
     /** What the form does not ask stays as it was. */
     private static Contestant told(
-            Contestant before, String name, Optional<String> kit, Optional<Side> side, Optional<Level> level) {
-        return new Contestant(name, kit, side, level, before.stance(), before.weight(), before.corner());
+            Contestant before,
+            String name,
+            Optional<String> kit,
+            Optional<Side> side,
+            Optional<Level> level,
+            Optional<Stance> stance) {
+        return new Contestant(name, kit, side, level, stance, before.weight(), before.corner());
     }
 
     private static String name(ComboBox<String> box, String seat) {

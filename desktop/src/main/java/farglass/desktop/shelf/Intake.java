@@ -4,6 +4,8 @@ import farglass.core.bout.Bout;
 import farglass.core.bout.Contestant;
 import farglass.core.bout.FilmLink;
 import farglass.core.bout.Header;
+import farglass.core.rules.Ruleset;
+import farglass.core.rules.Rulesets;
 import farglass.core.study.Athlete;
 import farglass.desktop.desk.Choosers;
 import farglass.desktop.desk.Desk;
@@ -19,6 +21,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Supplier;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 
@@ -27,8 +30,10 @@ public final class Intake {
     private final Desk desk;
     private final Sheets sheets;
     private final Choosers choosers;
+    private final Supplier<Rulesets> rulesets;
 
-    public Intake(Desk desk, Sheets sheets, Choosers choosers) {
+    public Intake(Desk desk, Sheets sheets, Choosers choosers, Supplier<Rulesets> rulesets) {
+        this.rulesets = rulesets;
         this.desk = desk;
         this.sheets = sheets;
         this.choosers = choosers;
@@ -104,7 +109,10 @@ public final class Intake {
 
     private void edit(String title, String id, Header header, boolean fresh) {
         HeaderForm form = new HeaderForm(
-                header, desk.contents().athletes().stream().map(Athlete::name).toList(), choosers);
+                header,
+                desk.contents().athletes().stream().map(Athlete::name).toList(),
+                rulesets.get().all().stream().map(Ruleset::name).toList(),
+                choosers);
         Sheet sheet = new Sheet(title, form);
         sheet.with(fresh ? "Add the bout" : "Save the header", () -> save(id, form, fresh, false));
         if (fresh) {
@@ -153,6 +161,23 @@ public final class Intake {
                         },
                         problem -> desk.say("Nothing was taken in from %s: %s."
                                 .formatted(file.getFileName(), problem.getMessage())));
+    }
+
+    /** Lays a bout open as text, to be changed whole. */
+    public void editText(Bout bout) {
+        BoutTextPage page = new BoutTextPage(bout, desk.lexicon());
+        sheets.lay(new Sheet("The bout as text", page).with("Save the bout", () -> {
+            Optional<Bout> read = page.bout();
+            if (read.isEmpty()) {
+                return "It cannot be read as it stands; the first thing to mend is named above.";
+            }
+            String what = "Change %s \u2013 %s as text"
+                    .formatted(
+                            read.get().header().a().name(),
+                            read.get().header().b().name());
+            desk.write(what, edit -> edit.put(read.get())).thenAccept(act -> desk.say(what + ": saved."));
+            return "";
+        }));
     }
 
     /** Asks in which form a bout is to leave, and where to. */

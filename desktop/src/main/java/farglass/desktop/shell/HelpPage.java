@@ -11,6 +11,7 @@ final class HelpPage extends VBox {
         {"Everywhere", ""},
         {"Ctrl+1 \u2026 Ctrl+4", "Shelf, Tag, Dossier, Plan"},
         {"F3", "the Lexicon: what a word means, and words of your own"},
+        {"Ctrl+Shift+E, Ctrl+H", "the open bout as text; the history of the chosen moment"},
         {"Ctrl+R", "the score by the rules at this frame of the open bout"},
         {"F2, then a digit", "another study or camp"},
         {"Ctrl+Z, Ctrl+Y", "undo, redo (also after a restart)"},

@@ -1,5 +1,6 @@
 package farglass.desktop.shell;
 
+import farglass.core.bout.Bout;
 import farglass.core.notation.Times;
 import farglass.core.rules.Rulesets;
 import farglass.desktop.desk.Choosers;
@@ -13,6 +14,7 @@ import farglass.desktop.tag.TagModel;
 import farglass.library.Library;
 import java.io.IOException;
 import java.util.List;
+import java.util.Optional;
 import javafx.beans.binding.Bindings;
 import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.Menu;
@@ -63,6 +65,10 @@ final class LibraryMenu extends MenuButton {
                         item("Header of the open bout\u2026", "Shortcut+E", () -> tag.boutProperty()
                                 .get()
                                 .ifPresentOrElse(intake::editHeader, () -> desk.say("Open a bout in Tag first."))),
+                        item("The open bout as text\u2026", "Shortcut+Shift+E", () -> tag.boutProperty()
+                                .get()
+                                .ifPresentOrElse(intake::editText, () -> desk.say("Open a bout in Tag first."))),
+                        item("History of the chosen moment\u2026", "Shortcut+H", () -> history(tag)),
                         item("Score by the rules, up to here\u2026", "Shortcut+R", () -> score(tag)),
                         new SeparatorMenuItem(),
                         item("New library\u2026", "Shortcut+N", () -> choosers.save(
@@ -140,6 +146,23 @@ final class LibraryMenu extends MenuButton {
                         },
                         () -> desk.say(
                                 "Open a bout in Tag first; if one is open, its ruleset is not at hand: mend its header (Ctrl+E)."));
+    }
+
+    private void history(TagModel tag) {
+        Optional<Bout> bout = tag.boutProperty().get();
+        Optional<String> moment = tag.selectedProperty().get();
+        if (bout.isEmpty() || moment.isEmpty()) {
+            desk.say("Choose a moment in Tag first.");
+            return;
+        }
+        desk.work()
+                .start(
+                        "Reading the history",
+                        (progress, cancelled) ->
+                                desk.library().history(bout.get().id(), moment.get()),
+                        editions -> sheets.lay(new Sheet(
+                                "What was made of this moment", new HistoryPage(editions, bout.get(), desk.lexicon()))),
+                        problem -> desk.say(problem.getMessage()));
     }
 
     private void lag() {

@@ -69,7 +69,7 @@ public final class Shell extends StackPane implements AutoCloseable {
         desk.schoolProperty().bind(settings.schoolProperty());
         this.player = new Player(filmThread, Platform::runLater);
         this.studySwitch = new StudySwitch(desk, workbench.clock());
-        this.intake = new Intake(desk, sheets, choosers);
+        this.intake = new Intake(desk, sheets, choosers, workbench::rulesets);
         TagModel tag = new TagModel(desk, player, settings);
         TagView tagView = new TagView(tag, palette);
         ShelfView shelf = new ShelfView(new ShelfModel(desk), intake, palette);
