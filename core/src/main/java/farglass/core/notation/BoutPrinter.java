@@ -28,6 +28,7 @@ final class BoutPrinter {
     private final Bout bout;
     private final StringBuilder out = new StringBuilder();
     private final Set<String> written = new HashSet<>();
+    private final List<Bout.Comment> placed = new ArrayList<>();
 
     BoutPrinter(Bout bout) {
         this.bout = bout;
@@ -38,6 +39,7 @@ final class BoutPrinter {
         header(bout.header());
         out.append('\n');
         int ordinal = 0;
+        homeless();
         for (Moment moment : bout.moments()) {
             comments(moment.id());
             out.append(MomentPrinter.line(moment, "m" + ++ordinal)).append('\n');
@@ -49,9 +51,37 @@ final class BoutPrinter {
     private void comments(String before) {
         for (Bout.Comment comment : bout.comments()) {
             if (comment.before().equals(before)) {
-                out.append('#').append(comment.text()).append('\n');
+                write(comment, before);
             }
         }
+    }
+
+    private void write(Bout.Comment comment, String before) {
+        out.append('#').append(comment.text()).append('\n');
+        placed.add(new Bout.Comment(before, comment.text()));
+    }
+
+    /** A remark on a header line that says nothing, and so is not written, stands before the moments instead. */
+    private void homeless() {
+        String next = bout.moments().isEmpty()
+                ? Bout.Comment.END
+                : bout.moments().get(0).id();
+        Set<String> known = new HashSet<>();
+        bout.moments().forEach(moment -> known.add(moment.id()));
+        known.add(Bout.Comment.END);
+        written.forEach(key -> known.add(Bout.Comment.beforeHeader(key)));
+        for (Bout.Comment comment : bout.comments()) {
+            if (!known.contains(comment.before())) {
+                write(comment, next);
+            }
+        }
+    }
+
+    /** {@return the remarks in the order and the places in which they are written} Reading the text gives just these. */
+    static List<Bout.Comment> placed(Bout bout) {
+        BoutPrinter printer = new BoutPrinter(bout);
+        printer.print();
+        return printer.placed;
     }
 
     private void header(Header header) {

@@ -85,7 +85,11 @@ final class BoutReader {
         }
         waitingComments.forEach(comment -> comments.add(new Bout.Comment(Bout.Comment.END, comment)));
         Bout bout = new Bout(headerReader.id().orElseGet(this::idFromContent), header.orElseThrow(), moments, comments);
-        return new BoutFile.Reading(Optional.of(bout), diagnostics, lineOfId);
+        // Where a remark stood among the header lines is kept as the printer would put it, so that reading is stable.
+        Bout settled = comments.isEmpty()
+                ? bout
+                : new Bout(bout.id(), bout.header(), bout.moments(), BoutPrinter.placed(bout));
+        return new BoutFile.Reading(Optional.of(settled), diagnostics, lineOfId);
     }
 
     /** A file without an id gets one from its content, so that reading it twice is seen to be the same bout. */

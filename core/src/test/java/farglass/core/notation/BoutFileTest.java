@@ -206,4 +206,14 @@ class BoutFileTest {
         assertThat(bout.moments().get(2).telling().side()).contains(new OwnedSide(Seat.A, Side.RIGHT));
         assertThat(bout.moments().get(3).telling().stage()).contains(Stage.IN_HAND);
     }
+
+    @Test
+    void remarksStayWhereverTheHeaderLinesGo() {
+        BoutFile.Reading reading = read(
+                "far-glass bout 1\n# first\nzoo: 1\n# on the kind\nkind: sparring\n# on what is usual\nwhole: yes\nA: x\nB: y\n0:10 A mark\n# end\n");
+        Bout bout = reading.bout().orElseThrow();
+        assertThat(read(BoutFile.print(bout)).bout()).contains(bout);
+        assertThat(bout.comments()).hasSize(4);
+        assertThat(BoutFile.print(bout)).contains("# on what is usual\n0:10");
+    }
 }
