@@ -78,7 +78,7 @@ final class MomentPrinter {
                             .map(score -> " " + score.a() + "-" + score.b())
                             .orElse("");
         } else if (deed instanceof Deed.Stopped stopped) {
-            return "stop" + spaced(stopped.reason());
+            return "stop" + (stopped.reason().isEmpty() ? "" : " " + words(stopped.reason()));
         } else if (deed instanceof Deed.Restarted restarted) {
             return "restart"
                     + restarted.resumed().map(resumed -> " " + spelled(resumed)).orElse("")

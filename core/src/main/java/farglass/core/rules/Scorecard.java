@@ -14,17 +14,24 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalLong;
 
 /**
  * A bout read under a ruleset: what is certain by the rules, what could be given, what is arguable, what the referee gave, and
  * where they differ. Neither side is called wrong. Start at {@link #of}.
  */
 public final class Scorecard {
+    /** With so little time left, what was told is told to the end. */
+    private static final long END_MICROS = 1_500_000;
+
     private final Bout bout;
     private final Ruleset ruleset;
     private final List<Call> calls = new ArrayList<>();
     private final List<Difference> differences = new ArrayList<>();
     private final List<Finding> findings = new ArrayList<>();
+    /** Whether it was told to the end, so that the announced result can be held against it. */
+    private final boolean seenToTheEnd;
+
     private final Given given;
     private final Optional<EscapeTime> escapeTime;
 
@@ -59,6 +66,10 @@ public final class Scorecard {
         if (ruleset.scoring() == Ruleset.Scoring.POINTS && !given.isEmpty()) {
             differ(lost);
         }
+        OptionalLong left = timeline.clock().leftMicros(timeline.endMicros());
+        seenToTheEnd = left.isEmpty()
+                || left.getAsLong() <= END_MICROS
+                || ended(Long.MAX_VALUE).isPresent();
         compareWithResult();
     }
 
@@ -189,12 +200,12 @@ public final class Scorecard {
 
     /** A final score that no reading of the awards adds up to is a finding. */
     private void compareWithResult() {
-        if (ruleset.scoring() == Ruleset.Scoring.POINTS && bout.header().whole()) {
-            bout.header().result().ifPresent(this::compareWithWinner);
+        if (ruleset.scoring() != Ruleset.Scoring.POINTS || !bout.header().whole() || !seenToTheEnd) {
+            return;
         }
+        bout.header().result().ifPresent(this::compareWithWinner);
         Optional<Result.Score> score = bout.header().result().flatMap(Result::score);
-        boolean watched = bout.header().whole() && !bout.moments().isEmpty();
-        if (score.isEmpty() || !watched || ruleset.scoring() != Ruleset.Scoring.POINTS) {
+        if (score.isEmpty() || bout.moments().isEmpty()) {
             return;
         }
         Board board = board(Long.MAX_VALUE);

@@ -32,10 +32,12 @@ import farglass.core.script.Pose;
 import farglass.core.script.Script;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.SplittableRandom;
 import java.util.TreeMap;
 import java.util.random.RandomGenerator;
@@ -58,6 +60,10 @@ final class Actor {
 
     /** Finishing is harder than getting there, and a settled pin is mostly kept: added for submissions and transitions. */
     private static final double LAST_STEP = -0.45;
+
+    /** What fails here threatened nobody. */
+    private static final Set<Kind> UNTHREATENING = EnumSet.of(
+            Kind.GRIP, Kind.PULL, Kind.ESCAPE, Kind.DEFENCE, Kind.RETENTION, Kind.GUARD_CHANGE, Kind.MOVEMENT);
 
     private static final long ROUND_MICROS = 300 * Mat.SECOND;
 
@@ -239,15 +245,31 @@ final class Actor {
         perform(choice.seat(), choice.option());
     }
 
-    private double shift(Seat seat, String technique) {
+    /** What the other fights; a grip, a pull or a change of the own guard mostly comes about whoever is there. */
+    private static final Set<Kind> CONTESTED = EnumSet.of(
+            Kind.ENTRY,
+            Kind.TAKEDOWN,
+            Kind.SWEEP,
+            Kind.PASS_ENTRY,
+            Kind.PASS,
+            Kind.TRANSITION,
+            Kind.BACK_TAKE,
+            Kind.SUBMISSION,
+            Kind.ESCAPE,
+            Kind.STRIKE);
+
+    private double shift(Seat seat, String key) {
+        Technique technique = lexicon.technique(key).orElseThrow();
+        double conceded = sheets[seat.other().ordinal()].concedes().getOrDefault(key, 0.0);
+        if (!CONTESTED.contains(technique.kind())) {
+            return conceded;
+        }
+        boolean lastStep = technique.kind() == Kind.SUBMISSION || technique.kind() == Kind.TRANSITION;
         return WARY
+                + (lastStep ? LAST_STEP : 0)
                 + bearing[seat.ordinal()]
                 - bearing[seat.other().ordinal()]
-                + sheets[seat.other().ordinal()].concedes().getOrDefault(technique, 0.0)
-                + lexicon.technique(technique)
-                        .filter(found -> found.kind() == Kind.SUBMISSION || found.kind() == Kind.TRANSITION)
-                        .map(found -> LAST_STEP)
-                        .orElse(0.0);
+                + conceded;
     }
 
     private void perform(Seat seat, Option option) {
@@ -329,7 +351,9 @@ final class Actor {
         if (works) {
             return telling.withBecame(Became.HELD);
         }
-        Telling stopped = telling.withBecame(random.nextDouble() < 0.25 ? Became.NEARLY : Became.THREATENED);
+        boolean attack = !UNTHREATENING.contains(technique.kind());
+        Telling stopped = telling.withBecame(
+                random.nextDouble() < 0.25 ? Became.NEARLY : attack ? Became.THREATENED : Became.ABANDONED);
         if (technique.kind() != Kind.PASS) {
             return stopped;
         }

@@ -103,7 +103,7 @@ public final class Cast {
             career(main.get(of), of, others);
         }
         for (int i = 0; i < others.size(); i++) {
-            LocalDate date = LocalDate.of(2025, 1, 11).plusDays(31L * i);
+            LocalDate date = LocalDate.of(2025, 1, 11).plusDays(26L * i);
             Booking booking = Booking.gi(others.get(i), others.get((i + 1) % others.size()), date, level(date), i);
             book(booking, Watching.WHOLE);
             book(

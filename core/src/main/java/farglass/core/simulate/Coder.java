@@ -32,6 +32,7 @@ record Coder(double missed, double jitterSeconds, double confused, double slippe
     /** A second pair of eyes, in a hurry. */
     static final Coder SECOND = new Coder(0.1, 0.45, 0.05, 0.03, 0.25);
 
+    private static final long FRAME_MICROS = 40_000;
     private static final double UNSURE = 0.03;
     /** The key grip is what the camera hides most. */
     private static final double HIDDEN_GRIP = 0.04;
@@ -50,8 +51,9 @@ record Coder(double missed, double jitterSeconds, double confused, double slippe
         }
         long last = 0;
         for (Moment moment : told.moments()) {
-            Moment seen =
-                    moment.technique().isPresent() ? seen(moment, timeline.before(moment), lexicon, random) : moment;
+            Moment seen = moment.technique().isPresent()
+                    ? seen(moment, timeline.before(moment), lexicon, random)
+                    : moment.at(moment.atMicros().orElse(0) / FRAME_MICROS * FRAME_MICROS);
             last = Math.max(last, seen.atMicros().orElse(last));
             moments.add(seen.at(last));
         }
@@ -60,7 +62,9 @@ record Coder(double missed, double jitterSeconds, double confused, double slippe
 
     private Moment seen(Moment moment, Stand before, Lexicon lexicon, RandomGenerator random) {
         Technique technique = moment.technique().flatMap(lexicon::technique).orElseThrow();
-        long at = Math.max(0, moment.atMicros().orElse(0) + Math.round(jitterSeconds * 1e6 * random.nextGaussian()));
+        long late = Math.round(jitterSeconds * 1e6 * random.nextGaussian());
+        // A person tags at a frame, and there are twenty-five of them in a second.
+        long at = Math.max(0, moment.atMicros().orElse(0) + late) / FRAME_MICROS * FRAME_MICROS;
         Telling telling = moment.telling();
         if (telling.side().isPresent() && random.nextDouble() < slipped) {
             OwnedSide side = telling.side().get();

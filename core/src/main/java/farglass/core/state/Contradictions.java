@@ -10,6 +10,7 @@ import farglass.core.bout.Seat;
 import farglass.core.bout.Segment;
 import farglass.core.bout.Stage;
 import farglass.core.laterality.Laterality;
+import farglass.core.lexicon.Kind;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.Reach;
 import farglass.core.lexicon.Technique;
@@ -73,11 +74,18 @@ final class Contradictions {
         Optional<Moment> tap = bout.moments().stream()
                 .filter(moment -> moment.telling().stage().equals(Optional.of(Stage.TAP)))
                 .reduce((first, second) -> second);
-        boolean watched = !bout.moments().isEmpty() && whole;
-        if (result.method() == Method.SUBMISSION && watched && tap.isEmpty()) {
+        Optional<Moment> last = bout.moments().stream()
+                .filter(moment -> moment.technique().isPresent())
+                .reduce((first, second) -> second);
+        // Who watched only a part of it, or stopped tagging before the end, has seen no tap and need not have.
+        boolean endsInASubmission = last.flatMap(Moment::technique)
+                .flatMap(lexicon::technique)
+                .filter(technique -> technique.kind() == Kind.SUBMISSION)
+                .isPresent();
+        if (result.method() == Method.SUBMISSION && whole && tap.isEmpty() && endsInASubmission) {
             find(
-                    "",
-                    "The official result is a submission, but no moment has a tap. Add \"stage tap\" to the finish, say that the film \"ends: early\", or mend the result.");
+                    last.get().id(),
+                    "The official result is a submission, and this is the last one told, yet it has no tap. Add \"stage tap\" if it was the finish, or mend the result.");
         }
         if (result.method() == Method.SUBMISSION
                 && tap.flatMap(Moment::actor).isPresent()

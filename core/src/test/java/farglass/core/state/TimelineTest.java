@@ -178,11 +178,12 @@ class TimelineTest {
                 "1:00 A sleeve-grip; grip A left hand on B right sleeve, until 0:50",
                 "1:10 A knee-cut; answers m3; stage deep",
                 "1:20 B kimura; line knee",
-                "1:30 - reached; -> mount");
+                "1:30 - reached; -> mount",
+                "1:40 A kimura; stage deep");
         assertThat(of(bout).findings())
                 .extracting(Finding::sentence)
                 .anyMatch(text -> text.contains("overlap"))
-                .anyMatch(text -> text.contains("no moment has a tap"))
+                .anyMatch(text -> text.contains("yet it has no tap"))
                 .anyMatch(text -> text.contains("grip ends before"))
                 .anyMatch(text -> text.contains("only later"))
                 .anyMatch(text -> text.contains("no stage \"deep\""))
