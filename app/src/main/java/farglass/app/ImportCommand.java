@@ -30,6 +30,16 @@ final class ImportCommand implements Callable<Integer> {
     @Parameters(arity = "1..*", paramLabel = "FILE", description = "bout files")
     private List<Path> files;
 
+    private int tenths;
+
+    /** Many files take a while; the words go where no program reads them. */
+    private void tell(double share) {
+        if (files.size() >= 200 && (int) (share * 10) > tenths) {
+            tenths = (int) (share * 10);
+            System.err.println("%d %% written".formatted(tenths * 10));
+        }
+    }
+
     @Override
     public Integer call() {
         try (Library open = Files.exists(library)
@@ -50,7 +60,7 @@ final class ImportCommand implements Callable<Integer> {
                 }
             }
             if (!preview && found.isClean()) {
-                found.into(open);
+                found.into(open, this::tell, () -> false);
             }
             told.put("imported", !preview && found.isClean());
             if (json) {

@@ -3,6 +3,7 @@ package farglass.app;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import farglass.core.bout.Bout;
 import farglass.core.estimate.Share;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.profile.Answer;
@@ -14,7 +15,9 @@ import farglass.core.study.Weighing;
 import farglass.library.Contents;
 import farglass.library.Library;
 import farglass.library.LibraryException;
+import farglass.library.exchange.BoutExport;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Locale;
 import java.util.concurrent.Callable;
 import java.util.stream.Collectors;
@@ -32,6 +35,9 @@ final class ProfileCommand implements Callable<Integer> {
     @Option(names = "--study", paramLabel = "NAME", description = "weigh the bouts as this study or camp does")
     private String study;
 
+    @Option(names = "--full", description = "count private moments too")
+    private boolean full;
+
     @Option(names = "--json", description = "as JSON")
     private boolean json;
 
@@ -43,8 +49,18 @@ final class ProfileCommand implements Callable<Integer> {
                 throw new LibraryException("There is no athlete named %s in %s. Known are: %s."
                         .formatted(athlete, library, names(contents)));
             }
-            Dossier dossier = Dossier.of(athlete, contents.bouts(), weighing(contents), Lexicon.shipped());
-            System.out.println(json ? json(dossier).toPrettyString() : text(dossier));
+            List<Bout> bouts = full
+                    ? contents.bouts()
+                    : contents.bouts().stream().map(BoutExport::forSharing).toList();
+            Lexicon lexicon = Lexicon.shipped().with(contents.words().texts()).lexicon();
+            Dossier dossier = Dossier.of(athlete, bouts, weighing(contents), lexicon);
+            String copy = full ? "a full copy" : "for sharing, without private moments";
+            System.out.println(
+                    json
+                            ? json(dossier)
+                                    .put("copy", full ? "full" : "for sharing")
+                                    .toPrettyString()
+                            : text(dossier) + "\n(" + copy + ")");
             return 0;
         }
     }

@@ -10,6 +10,8 @@ import farglass.core.bout.Moment;
 import farglass.core.bout.OwnedSide;
 import farglass.core.bout.Seat;
 import farglass.core.bout.Settled;
+import farglass.core.laterality.Facing;
+import farglass.core.laterality.Laterality;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.SideRule;
 import farglass.core.lexicon.Technique;
@@ -41,7 +43,7 @@ public final class Phrase {
         moment.telling().motive().ifPresent(motive -> parts.add(motive.label()));
         moment.telling().facts().stream()
                 .filter(fact -> !(fact instanceof Fact.Link link && link.tie() == Fact.Tie.ANSWERS))
-                .forEach(fact -> parts.add(BoutFile.field(fact)));
+                .forEach(fact -> parts.add(BoutFile.field(fact) + relation(fact, moment, lexicon)));
         if (moment.telling().certainty() != Certainty.SURE) {
             parts.add(moment.telling().certainty().label());
         }
@@ -49,6 +51,22 @@ public final class Phrase {
             parts.add("private");
         }
         return String.join(", ", parts);
+    }
+
+    /** Same side or cross is worked out, never typed; where the position does not settle how they face, nothing is said. */
+    private static String relation(Fact fact, Moment moment, Lexicon lexicon) {
+        if (!(fact instanceof Fact.Grip grip)) {
+            return "";
+        }
+        return moment.settled()
+                .map(Settled::position)
+                .or(() -> moment.telling().facts(Fact.From.class).findFirst().map(from -> from.settled()
+                        .position()))
+                .flatMap(lexicon::position)
+                .flatMap(Facing::in)
+                .flatMap(facing -> Laterality.grip(grip.holder(), grip.target(), facing))
+                .map(relation -> relation == Laterality.Relation.CROSS ? " (cross)" : " (same side)")
+                .orElse("");
     }
 
     private static String deed(Deed deed, Lexicon lexicon) {

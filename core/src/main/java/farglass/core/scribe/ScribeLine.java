@@ -15,6 +15,7 @@ import farglass.core.bout.Settled;
 import farglass.core.bout.Side;
 import farglass.core.bout.Stage;
 import farglass.core.bout.Telling;
+import farglass.core.laterality.CalledSide;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.Position;
 import farglass.core.lexicon.SideRule;
@@ -27,9 +28,11 @@ import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Deque;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 
 /**
@@ -41,7 +44,10 @@ public final class ScribeLine {
     private final Stand now;
     private final Lexicon lexicon;
     private final Deque<String> words = new ArrayDeque<>();
+    private static final Set<String> QUALIFIERS = Set.of("own", "their", "screen", "facing", "away");
+
     private final List<String> kept = new ArrayList<>();
+    private final Set<String> qualifiers = new HashSet<>();
     private Optional<Seat> actor = Optional.empty();
     private Telling telling = Telling.NOTHING;
     private Optional<Settled> settled = Optional.empty();
@@ -169,6 +175,11 @@ public final class ScribeLine {
         takeActor();
         Deed deed = happening().or(this::fixed).orElseGet(this::spoken);
         if (!(deed instanceof Deed.Stopped)) {
+            // Whose side it is may be typed before the side or behind it.
+            words.stream()
+                    .map(word -> word.toLowerCase(Locale.ROOT))
+                    .filter(QUALIFIERS::contains)
+                    .forEach(qualifiers::add);
             while (!words.isEmpty()) {
                 detail(words.poll(), answerable);
             }
@@ -321,6 +332,8 @@ public final class ScribeLine {
             telling = telling.withCertainty(Certainty.valueOf(word.toUpperCase(Locale.ROOT)));
         } else if (word.equals("private")) {
             telling = telling.withConfidential(true);
+        } else if (QUALIFIERS.contains(word)) {
+            qualifiers.add(word);
         } else if (word.equals("answers")) {
             telling = telling.withAnswers(answerable);
         } else {
@@ -328,14 +341,24 @@ public final class ScribeLine {
         }
     }
 
-    /** A side needs an owner: without an actor it stays in the note, as typed, until a person says whose it is. */
+    /**
+     * A side needs an owner: without an actor it stays in the note, as typed, until a person says whose it is. Bare, it is whose the
+     * technique's side rule says; "own" and "their" before it say otherwise; "screen" reads it off the picture, of somebody who
+     * is "facing" the camera or turned "away".
+     */
     private void side(Side side, String written) {
         if (actor.isEmpty()) {
             kept.add(written);
             return;
         }
-        Seat owner = sideRule.belongsToReceiver() ? actor.get().other() : actor.get();
-        telling = telling.withSide(new OwnedSide(owner, side));
+        boolean receivers = qualifiers.contains("their") || !qualifiers.contains("own") && sideRule.belongsToReceiver();
+        Seat owner = receivers ? actor.get().other() : actor.get();
+        CalledSide.View view = qualifiers.contains("screen") ? CalledSide.View.SCREEN : CalledSide.View.OWNER;
+        Optional<Boolean> facing = qualifiers.contains("facing")
+                ? Optional.of(true)
+                : qualifiers.contains("away") ? Optional.of(false) : Optional.empty();
+        Optional<OwnedSide> owned = new CalledSide(side, view).of(owner, Optional.empty(), facing);
+        owned.ifPresentOrElse(known -> telling = telling.withSide(known), () -> kept.add("screen " + written));
     }
 
     private static <E extends Enum<E>> Optional<E> named(E[] values, String word) {

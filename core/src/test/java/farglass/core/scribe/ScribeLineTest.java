@@ -181,4 +181,16 @@ class ScribeLineTest {
                         .settled())
                 .contains(new Settled("ground-not-told", Optional.of(Seat.B), true));
     }
+
+    @Test
+    void aSideIsReadFromWhoeversViewItWasCalled() {
+        assertThat(read("a kimura left").telling().side()).contains(new OwnedSide(Seat.B, Side.LEFT));
+        assertThat(read("a kimura own left").telling().side()).contains(new OwnedSide(Seat.A, Side.LEFT));
+        assertThat(read("b knee cut their left").telling().side()).contains(new OwnedSide(Seat.A, Side.LEFT));
+        assertThat(read("a kimura screen left facing").telling().side()).contains(new OwnedSide(Seat.B, Side.RIGHT));
+        assertThat(read("a kimura left screen away").telling().side()).contains(new OwnedSide(Seat.B, Side.LEFT));
+        Proposal unsettled = read("a kimura screen left");
+        assertThat(unsettled.telling().side()).isEmpty();
+        assertThat(unsettled.telling().note()).contains("screen left");
+    }
 }

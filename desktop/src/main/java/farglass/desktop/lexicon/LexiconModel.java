@@ -4,22 +4,26 @@ import farglass.core.bout.Bout;
 import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Settled;
+import farglass.core.bout.Stage;
 import farglass.core.lexicon.Kind;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.LexiconException;
 import farglass.core.lexicon.Names;
 import farglass.core.lexicon.Position;
+import farglass.core.lexicon.Reach;
 import farglass.core.lexicon.Technique;
 import farglass.core.lexicon.Term;
 import farglass.core.lexicon.Words;
 import farglass.desktop.desk.Desk;
 import farglass.library.OwnWords;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyStringProperty;
@@ -156,6 +160,14 @@ public final class LexiconModel {
                         case THEIR_LEG -> "is the other\u2019s leg";
                         case TRAVEL -> "is the way she goes, to her own left or right";
                     }));
+            if (!technique.reach().isEmpty()) {
+                facts.add(new Fact(
+                        "How deep",
+                        technique.reach().stream()
+                                .sorted()
+                                .map(LexiconModel::depth)
+                                .collect(Collectors.joining("; "))));
+            }
             technique.caution().ifPresent(caution -> facts.add(new Fact("Caution", caution)));
         } else if (term instanceof Position position) {
             facts.add(new Fact(
@@ -175,6 +187,16 @@ public final class LexiconModel {
         int count = occurrences(term);
         facts.add(new Fact("In this library", count == 1 ? "1 moment" : count + " moments"));
         return facts;
+    }
+
+    private static String depth(Reach reach) {
+        if (reach == Reach.LINES) {
+            return "foot, knee, hip line, past";
+        }
+        return Arrays.stream(Stage.values())
+                .filter(stage -> stage.isOn(Stage.Ladder.valueOf(reach.name())))
+                .map(stage -> stage.label().replace('-', ' '))
+                .collect(Collectors.joining(", "));
     }
 
     /** One line of what is known of an entry. */

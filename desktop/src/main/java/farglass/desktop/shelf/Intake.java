@@ -17,13 +17,10 @@ import farglass.library.exchange.BoutImport;
 import farglass.library.table.Table;
 import farglass.library.table.UnreadableTableException;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Supplier;
-import javafx.scene.control.Label;
-import javafx.scene.layout.VBox;
 
 /** How bouts come in: from films, from bout files, or by hand; and how their headers are mended. */
 public final class Intake {
@@ -195,55 +192,34 @@ public final class Intake {
     }
 
     private void show(BoutImport preview) {
-        VBox lines = new VBox(6);
-        lines.setPrefWidth(620);
-        for (BoutImport.Item item : preview.items()) {
-            lines.getChildren().add(words(summary(item), "strong"));
-            item.messages().stream().limit(12).forEach(message -> lines.getChildren()
-                    .add(words(message, "quiet")));
-            if (item.messages().size() > 12) {
-                lines.getChildren()
-                        .add(words("and %d more".formatted(item.messages().size() - 12), "quiet"));
-            }
-        }
-        String title = preview.isClean()
-                ? "Import these bouts?"
-                : "Nothing can be imported yet: mend the files with errors, or leave them out.";
-        Sheet sheet = new Sheet(title, lines);
+        ImportPage page = new ImportPage(preview, desk.lexicon());
+        Sheet sheet = new Sheet(
+                preview.isClean()
+                        ? "Import these bouts?"
+                        : "Nothing can be imported yet: mend the files with errors, or leave them out.",
+                page);
         if (preview.isClean()) {
             sheet.with("Import", () -> {
-                desk.submit(() -> preview.into(desk.library()), "");
-                return "";
+                String problem = page.problem();
+                if (problem.isEmpty()) {
+                    write(page.named());
+                }
+                return problem;
             });
         }
         sheets.lay(sheet);
     }
 
-    private static String summary(BoutImport.Item item) {
-        return item.bout()
-                .map(bout -> {
-                    List<String> parts = new ArrayList<>();
-                    parts.add("%s: %s \u2013 %s, %d moments"
-                            .formatted(
-                                    item.file().getFileName(),
-                                    bout.header().a().name(),
-                                    bout.header().b().name(),
-                                    bout.moments().size()));
-                    if (item.replaces()) {
-                        parts.add("replaces the bout of the same id");
-                    }
-                    if (!item.newAthletes().isEmpty()) {
-                        parts.add("new: " + String.join(", ", item.newAthletes()));
-                    }
-                    return String.join("; ", parts);
-                })
-                .orElseGet(() -> item.file().getFileName() + ": cannot be imported");
-    }
-
-    private static Label words(String words, String style) {
-        Label label = new Label(words);
-        label.setWrapText(true);
-        label.getStyleClass().add(style);
-        return label;
+    /** Written on the desk's own writer, like everything; the job only shows how far it is, and can stop it. */
+    private void write(BoutImport named) {
+        desk.work()
+                .start(
+                        "Importing %d bouts".formatted(named.items().size()),
+                        (progress, cancelled) -> desk.submit(() -> named.into(desk.library(), progress, cancelled), "")
+                                .get(),
+                        act -> desk.say("%d bouts were imported. Ctrl+Z takes them out again."
+                                .formatted(named.items().size())),
+                        // The desk has told already what the library said.
+                        problem -> {});
     }
 }

@@ -35,6 +35,9 @@ final class HelpPage extends VBox {
         {"a mount, b half guard", "who has that position, or plays that guard"},
         {"+3, adv, pen", "what the referee gave"},
         {"stop edge, restart", "the clock stopped, and ran on"},
+        {"own left, their left", "whose, if not whose the technique usually means"},
+        {"screen left facing, away", "as the picture shows it, of somebody facing the camera or turned away"},
+        {"; -> half guard, A on top", "where it ended; behind a semicolon any field of a bout file"},
         {"answers", "it answers the chosen moment, or the last one"},
         {"@1:05 \u2026", "a time of the bout, in place of the film\u2019s"},
     };

@@ -132,20 +132,16 @@ final class LibraryMenu extends MenuButton {
 
     /** Read off the interface thread's hands: a card of a long bout takes a few milliseconds, its page is laid here. */
     private void score(TagModel tag) {
-        tag.scorecard(rulesets)
-                .ifPresentOrElse(
-                        card -> {
-                            long at = tag.boutMicros().orElse(Long.MAX_VALUE);
-                            sheets.lay(new Sheet(
-                                    at == Long.MAX_VALUE ? "The score at the end" : "The score at " + Times.tenths(at),
-                                    new ScorePage(
-                                            tag.boutProperty().get().orElseThrow(),
-                                            card,
-                                            at,
-                                            tag.timeline().orElseThrow().clock().leftMicros(at))));
-                        },
-                        () -> desk.say(
-                                "Open a bout in Tag first; if one is open, its ruleset is not at hand: mend its header (Ctrl+E)."));
+        Optional<Bout> bout = tag.boutProperty().get();
+        if (bout.isEmpty() || rulesets.named(bout.get().header().ruleset()).isEmpty()) {
+            desk.say("Open a bout in Tag first; if one is open, its ruleset is not at hand: mend its header (Ctrl+E).");
+            return;
+        }
+        long at = tag.boutMicros().orElse(Long.MAX_VALUE);
+        sheets.lay(new Sheet(
+                at == Long.MAX_VALUE ? "The score at the end" : "The score at " + Times.tenths(at),
+                new ScorePage(
+                        bout.get(), rulesets, desk.lexicon(), tag.timeline().orElseThrow(), at)));
     }
 
     private void history(TagModel tag) {

@@ -2,13 +2,18 @@ package farglass.desktop.tag;
 
 import farglass.core.bout.Bout;
 import farglass.core.bout.Seat;
+import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.Times;
 import farglass.core.rules.Board;
 import farglass.core.rules.Call;
 import farglass.core.rules.Ruleset;
+import farglass.core.rules.Rulesets;
 import farglass.core.rules.Scorecard;
+import farglass.core.state.Timeline;
+import farglass.desktop.parts.Form;
 import java.util.List;
 import java.util.OptionalLong;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
@@ -17,9 +22,45 @@ import javafx.scene.layout.VBox;
 
 /** The score at an instant: what the referee gave beside what the rules say, with the reason for each. */
 public final class ScorePage extends VBox {
-    public ScorePage(Bout bout, Scorecard card, long atMicros, OptionalLong left) {
+    private final Bout bout;
+    private final Rulesets rulesets;
+    private final Lexicon lexicon;
+    private final Timeline timeline;
+    private final long atMicros;
+    private final VBox page = new VBox(12);
+
+    /** @param atMicros the instant; {@link Long#MAX_VALUE} for the end */
+    public ScorePage(Bout bout, Rulesets rulesets, Lexicon lexicon, Timeline timeline, long atMicros) {
         super(12);
+        this.bout = bout;
+        this.rulesets = rulesets;
+        this.lexicon = lexicon;
+        this.timeline = timeline;
+        this.atMicros = atMicros;
         setPrefWidth(720);
+        Form form = new Form();
+        List<String> names = rulesets.all().stream().map(Ruleset::name).toList();
+        ComboBox<String> under = form.choice("Read under", names, bout.header().ruleset(), name -> rulesets.named(name)
+                .map(Ruleset::title)
+                .orElse(name));
+        under.valueProperty().addListener((property, old, name) -> show(name));
+        getChildren().addAll(form, page);
+        show(bout.header().ruleset());
+    }
+
+    private void show(String name) {
+        page.getChildren().clear();
+        Scorecard card = Scorecard.of(bout, rulesets.named(name).orElseThrow(), lexicon, timeline);
+        show(card, timeline.clock().leftMicros(Math.min(atMicros, timeline.endMicros())));
+        if (!name.equals(bout.header().ruleset())) {
+            Scorecard own =
+                    Scorecard.of(bout, rulesets.named(bout.header().ruleset()).orElseThrow(), lexicon, timeline);
+            list("Under these rules, not under the bout\u2019s own", card.beyond(own));
+            list("Under the bout\u2019s own rules, not under these", own.beyond(card));
+        }
+    }
+
+    private void show(Scorecard card, OptionalLong left) {
         Ruleset ruleset = card.ruleset();
         String names = "%s \u2013 %s"
                 .formatted(bout.header().a().name(), bout.header().b().name());
@@ -31,7 +72,7 @@ public final class ScorePage extends VBox {
                                 left.isPresent() ? ", %s left".formatted(Times.seconds(left.getAsLong())) : ""),
                 "quiet");
         if (ruleset.scoring() == Ruleset.Scoring.POINTS) {
-            getChildren().add(boards(bout, card, atMicros));
+            page.getChildren().add(boards(card));
         }
         add(
                 card.lead(atMicros)
@@ -43,9 +84,9 @@ public final class ScorePage extends VBox {
                         .orElse("Level."),
                 "strong");
         card.toAvoid(atMicros).forEach(sentence -> add(sentence, ""));
-        list("Certain by the rules", card.calls(Call.Verdict.BY_RULES), bout, atMicros);
-        list("Could be given, and was not", card.calls(Call.Verdict.COULD), bout, atMicros);
-        list("Arguable", card.calls(Call.Verdict.ARGUABLE), bout, atMicros);
+        list("Certain by the rules", card.calls(Call.Verdict.BY_RULES));
+        list("Could be given, and was not", card.calls(Call.Verdict.COULD));
+        list("Arguable", card.calls(Call.Verdict.ARGUABLE));
         List<Scorecard.Difference> differences = card.differences().stream()
                 .filter(each -> each.atMicros() <= atMicros)
                 .toList();
@@ -57,7 +98,7 @@ public final class ScorePage extends VBox {
         add(ruleset.notice(), "quiet");
     }
 
-    private GridPane boards(Bout bout, Scorecard card, long atMicros) {
+    private GridPane boards(Scorecard card) {
         GridPane grid = new GridPane();
         grid.setHgap(24);
         grid.setVgap(4);
@@ -79,7 +120,7 @@ public final class ScorePage extends VBox {
         return "%d   adv %d   pen %d".formatted(column.points(), column.advantages(), column.penalties());
     }
 
-    private void list(String title, List<Call> calls, Bout bout, long atMicros) {
+    private void list(String title, List<Call> calls) {
         List<Call> shown =
                 calls.stream().filter(call -> call.atMicros() <= atMicros).toList();
         if (shown.isEmpty()) {
@@ -104,11 +145,11 @@ public final class ScorePage extends VBox {
         Label at = label(when, "ledger-time");
         GridPane.setValignment(at, javafx.geometry.VPos.TOP);
         row.addRow(0, at, label(words, ""));
-        getChildren().add(row);
+        page.getChildren().add(row);
     }
 
     private void add(String words, String style) {
-        getChildren().add(label(words, style));
+        page.getChildren().add(label(words, style));
     }
 
     private static Label label(String words, String style) {

@@ -8,8 +8,6 @@ import farglass.core.bout.Moment;
 import farglass.core.bout.Seat;
 import farglass.core.notation.Times;
 import farglass.core.rules.Board;
-import farglass.core.rules.Rulesets;
-import farglass.core.rules.Scorecard;
 import farglass.core.scribe.Continuations;
 import farglass.core.scribe.Phrase;
 import farglass.core.scribe.Proposal;
@@ -352,12 +350,6 @@ public final class TagModel {
         return column.points()
                 + (column.advantages() > 0 ? " +%d adv".formatted(column.advantages()) : "")
                 + (column.penalties() > 0 ? " (%d pen)".formatted(column.penalties()) : "");
-    }
-
-    /** {@return the bout as read under its rules; empty without a bout, or where its ruleset is not at hand} */
-    public Optional<Scorecard> scorecard(Rulesets rulesets) {
-        return bout.get().flatMap(shown -> rulesets.named(shown.header().ruleset())
-                .map(ruleset -> Scorecard.of(shown, ruleset, desk.lexicon(), timeline.orElseThrow())));
     }
 
     public boolean allSaved() {

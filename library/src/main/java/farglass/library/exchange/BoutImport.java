@@ -1,6 +1,8 @@
 package farglass.library.exchange;
 
 import farglass.core.bout.Bout;
+import farglass.core.bout.Deed;
+import farglass.core.bout.Moment;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
 import farglass.core.notation.Diagnostic;
@@ -22,6 +24,8 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
+import java.util.function.BooleanSupplier;
 import java.util.function.DoubleConsumer;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -172,12 +176,60 @@ public final class BoutImport {
         return !items.isEmpty() && items.stream().allMatch(item -> item.bout().isPresent());
     }
 
+    /** {@return the words of moments without a name, and how often they occur} */
+    public Map<String, Integer> unnamed() {
+        Map<String, Integer> counts = new TreeMap<>();
+        items.stream()
+                .flatMap(item -> item.bout().stream())
+                .flatMap(bout -> bout.moments().stream())
+                .forEach(moment -> {
+                    if (moment.deed() instanceof Deed.Unnamed unnamed) {
+                        counts.merge(unnamed.words(), 1, Integer::sum);
+                    }
+                });
+        return counts;
+    }
+
+    /** {@return the same import, in which those words are techniques} @param keys of the lexicon, by words */
+    public BoutImport naming(Map<String, String> keys) {
+        return new BoutImport(items.stream()
+                .map(item -> new Item(
+                        item.file(),
+                        item.bout().map(bout -> named(bout, keys)),
+                        item.diagnostics(),
+                        item.replaces(),
+                        item.newAthletes()))
+                .toList());
+    }
+
+    private static Bout named(Bout bout, Map<String, String> keys) {
+        List<Moment> moments = bout.moments().stream()
+                .map(moment -> moment.deed() instanceof Deed.Unnamed unnamed && keys.containsKey(unnamed.words())
+                        ? new Moment(
+                                moment.id(),
+                                moment.atMicros(),
+                                moment.actor(),
+                                new Deed.Did(keys.get(unnamed.words())),
+                                moment.settled(),
+                                moment.telling())
+                        : moment)
+                .toList();
+        return new Bout(bout.id(), bout.header(), moments, bout.comments());
+    }
+
+    /** Imports every file of the preview, as one act. See {@link #into(Library, DoubleConsumer, BooleanSupplier)}. */
+    public Optional<Act> into(Library library) {
+        return into(library, share -> {}, () -> false);
+    }
+
     /**
      * Imports every file of the preview, as one act.
      *
-     * @throws LibraryException if one of them has errors, or the library refuses; then nothing is imported
+     * @param progress told how much is written, in [0, 1]
+     * @param cancelled asked between two files; once it says yes, nothing is imported
+     * @throws LibraryException if one of them has errors, or the library refuses, or it was stopped; then nothing is imported
      */
-    public Optional<Act> into(Library library) {
+    public Optional<Act> into(Library library, DoubleConsumer progress, BooleanSupplier cancelled) {
         if (!isClean()) {
             throw new LibraryException("Nothing was imported: "
                     + items.stream()
@@ -189,7 +241,15 @@ public final class BoutImport {
         String what = items.size() == 1
                 ? "Import " + items.get(0).file().getFileName()
                 : "Import %d bouts".formatted(items.size());
-        return library.act(
-                what, edit -> items.forEach(item -> edit.put(item.bout().orElseThrow())));
+        return library.act(what, edit -> {
+            int written = 0;
+            for (Item item : items) {
+                if (cancelled.getAsBoolean()) {
+                    throw new LibraryException("Stopped: nothing was imported.");
+                }
+                edit.put(item.bout().orElseThrow());
+                progress.accept(++written / (double) items.size());
+            }
+        });
     }
 }

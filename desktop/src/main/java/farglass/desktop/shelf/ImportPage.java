@@ -1,0 +1,116 @@
+package farglass.desktop.shelf;
+
+import farglass.core.lexicon.Lexicon;
+import farglass.core.lexicon.Technique;
+import farglass.core.lexicon.Term;
+import farglass.desktop.parts.Form;
+import farglass.library.exchange.BoutImport;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.VBox;
+
+/** What importing bout files would do, file by file, and names for the words that have none. */
+final class ImportPage extends VBox {
+    private static final int MOST_WORDS = 20;
+    private static final int MOST_FILES = 60;
+    private static final int MOST_MESSAGES = 12;
+
+    private final BoutImport preview;
+    private final Lexicon lexicon;
+    private final Map<String, TextField> names = new LinkedHashMap<>();
+
+    ImportPage(BoutImport preview, Lexicon lexicon) {
+        super(6);
+        this.preview = preview;
+        this.lexicon = lexicon;
+        setPrefWidth(620);
+        Map<String, Integer> unnamed = preview.unnamed();
+        if (!unnamed.isEmpty()) {
+            add("Words without a name; what they are can be said here, or later in the Lexicon:", "quiet");
+            Form form = new Form();
+            unnamed.entrySet().stream()
+                    .limit(MOST_WORDS)
+                    .forEach(word -> names.put(
+                            word.getKey(),
+                            form.text(
+                                    "%s (%d)".formatted(shortened(word.getKey()), word.getValue()),
+                                    "",
+                                    lexicon.nearest(word.getKey())
+                                            .map(near -> "is it " + near.label() + "?")
+                                            .orElse("a technique"))));
+            getChildren().add(form);
+        }
+        preview.items().stream().limit(MOST_FILES).forEach(this::file);
+        if (preview.items().size() > MOST_FILES) {
+            add("and %d more files".formatted(preview.items().size() - MOST_FILES), "strong");
+        }
+    }
+
+    private static String shortened(String words) {
+        return words.length() > 40 ? words.substring(0, 40) + "\u2026" : words;
+    }
+
+    private void file(BoutImport.Item item) {
+        add(summary(item), "strong");
+        item.messages().stream().limit(MOST_MESSAGES).forEach(message -> add(message, "quiet"));
+        if (item.messages().size() > MOST_MESSAGES) {
+            add("and %d more".formatted(item.messages().size() - MOST_MESSAGES), "quiet");
+        }
+    }
+
+    private static String summary(BoutImport.Item item) {
+        return item.bout()
+                .map(bout -> {
+                    List<String> parts = new ArrayList<>();
+                    parts.add("%s: %s \u2013 %s, %d moments"
+                            .formatted(
+                                    item.file().getFileName(),
+                                    bout.header().a().name(),
+                                    bout.header().b().name(),
+                                    bout.moments().size()));
+                    if (item.replaces()) {
+                        parts.add("replaces the bout of the same id");
+                    }
+                    if (!item.newAthletes().isEmpty()) {
+                        parts.add("new: " + String.join(", ", item.newAthletes()));
+                    }
+                    return String.join("; ", parts);
+                })
+                .orElseGet(() -> item.file().getFileName() + ": cannot be imported");
+    }
+
+    private void add(String words, String style) {
+        Label label = new Label(words);
+        label.setWrapText(true);
+        label.getStyleClass().add(style);
+        getChildren().add(label);
+    }
+
+    /** {@return what is wrong with a name given here; empty if all are techniques} */
+    String problem() {
+        for (Map.Entry<String, TextField> name : names.entrySet()) {
+            String typed = name.getValue().getText().strip();
+            if (!typed.isEmpty() && technique(typed).isEmpty()) {
+                return "\u201c%s\u201d is no technique of the lexicon.".formatted(typed);
+            }
+        }
+        return "";
+    }
+
+    private Optional<Term> technique(String typed) {
+        return lexicon.find(typed).filter(Technique.class::isInstance);
+    }
+
+    /** {@return the import with the names given here} */
+    BoutImport named() {
+        Map<String, String> keys = new LinkedHashMap<>();
+        names.forEach(
+                (words, field) -> technique(field.getText().strip()).ifPresent(term -> keys.put(words, term.key())));
+        return preview.naming(keys);
+    }
+}
