@@ -2,14 +2,17 @@ package farglass.library;
 
 import com.github.f4b6a3.ulid.UlidCreator;
 import java.time.Clock;
+import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.jdbi.v3.core.Handle;
 
 /** Writes the rows of one act, each with its line in the change log. */
-final class ActWriter {
-    private final Handle handle;
+final class ActWriter implements AutoCloseable {
+    private final Prepared prepared;
     private final Store store;
     private final Clock clock;
     private final String who;
@@ -22,7 +25,7 @@ final class ActWriter {
     private boolean any;
 
     ActWriter(Handle handle, Clock clock, String who, String what, Optional<String> undoes, Optional<String> redoes) {
-        this.handle = handle;
+        this.prepared = new Prepared(handle);
         this.store = new Store(handle);
         this.clock = clock;
         this.who = who;
@@ -41,37 +44,52 @@ final class ActWriter {
     }
 
     void put(Row row) {
-        Optional<Row> before = store.find(row.table(), row.key());
+        put(row, prepared.find(row.table(), row.key()));
+    }
+
+    /** @param before the row as it is now, for who knows it already */
+    void put(Row row, Optional<Row> before) {
         if (before.isEmpty() || !before.get().image().equals(row.image())) {
-            store.write(row);
+            write(row);
             note(row.table(), row.key(), before, Optional.of(row));
         }
     }
 
+    private void write(Row row) {
+        List<String> names = List.copyOf(row.columns().keySet());
+        String sets = names.stream().map(name -> name + " = excluded." + name).collect(Collectors.joining(", "));
+        List<Object> values = new ArrayList<>();
+        values.add(row.key());
+        names.forEach(name -> values.add(row.columns().get(name)));
+        prepared.run(
+                "INSERT INTO %s (key, %s) VALUES (?%s) ON CONFLICT (key) DO UPDATE SET %s"
+                        .formatted(row.table(), String.join(", ", names), ", ?".repeat(names.size()), sets),
+                values.toArray());
+    }
+
     void remove(String table, String key) {
-        Optional<Row> before = store.find(table, key);
+        Optional<Row> before = prepared.find(table, key);
         if (before.isPresent()) {
-            store.delete(table, key);
+            prepared.run("DELETE FROM " + table + " WHERE key = ?", key);
             note(table, key, before, Optional.empty());
         }
     }
 
     private void note(String table, String key, Optional<Row> before, Optional<Row> after) {
-        handle.createUpdate(
-                        "INSERT INTO change (id, act, at, who, what, entity, row_key, before, after, undoes, redoes)"
-                                + " VALUES (:id, :act, :at, :who, :what, :entity, :row, :before, :after, :undoes, :redoes)")
-                .bind("id", newId())
-                .bind("act", id)
-                .bind("at", clock.instant().toString())
-                .bind("who", who)
-                .bind("what", what)
-                .bind("entity", table)
-                .bind("row", key)
-                .bind("before", before.map(Row::image).orElse(null))
-                .bind("after", after.map(Row::image).orElse(null))
-                .bind("undoes", undoes.orElse(null))
-                .bind("redoes", redoes.orElse(null))
-                .execute();
+        prepared.run(
+                "INSERT INTO change (id, act, at, who, what, entity, row_key, before, after, undoes, redoes)"
+                        + " VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)",
+                newId(),
+                id,
+                clock.instant().toString(),
+                who,
+                what,
+                table,
+                key,
+                before.map(Row::image).orElse(null),
+                after.map(Row::image).orElse(null),
+                undoes.orElse(null),
+                redoes.orElse(null));
         any = true;
         switch (table) {
             case "bout" -> bouts.add(key);
@@ -89,5 +107,10 @@ final class ActWriter {
     /** {@return the act; empty if nothing differed, so that an edit without effect leaves no undo step} */
     Optional<Act> finish() {
         return any ? Optional.of(new Act(id, what, bouts, others)) : Optional.empty();
+    }
+
+    @Override
+    public void close() {
+        prepared.close();
     }
 }

@@ -9,6 +9,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 
 /** What can be done to a library within one act. Only rows that differ are written. */
@@ -42,19 +43,18 @@ public final class Edit {
                 bout,
                 athlete(bout.header().a().name()).id(),
                 athlete(bout.header().b().name()).id()));
-        Map<String, Double> before = new HashMap<>();
-        writer.store()
-                .where("moment", "bout", bout.id(), "ord")
-                .forEach(row -> before.put(row.key(), (Double) row.columns().get("ord")));
+        Map<String, Row> before = new HashMap<>();
+        writer.store().where("moment", "bout", bout.id(), "ord").forEach(row -> before.put(row.key(), row));
         List<Moment> moments = bout.moments();
         double[] order = Order.of(moments.stream()
                 .map(moment -> before.get(MomentRows.key(bout.id(), moment.id())))
+                .map(row -> row == null ? null : (Double) row.columns().get("ord"))
                 .toList());
         Set<String> gone = new HashSet<>(before.keySet());
         for (int i = 0; i < moments.size(); i++) {
             Row row = MomentRows.row(bout.id(), moments.get(i), order[i]);
             gone.remove(row.key());
-            writer.put(row);
+            writer.put(row, Optional.ofNullable(before.get(row.key())));
         }
         gone.stream().sorted().forEach(key -> writer.remove("moment", key));
     }

@@ -199,9 +199,10 @@ public final class Library implements AutoCloseable {
         }
         return guarded(() -> {
             Optional<Act> act = handle.inTransaction(in -> {
-                ActWriter writer = new ActWriter(in, clock, who, what, undoes, redoes);
-                writing.accept(writer);
-                return writer.finish();
+                try (ActWriter writer = new ActWriter(in, clock, who, what, undoes, redoes)) {
+                    writing.accept(writer);
+                    return writer.finish();
+                }
             });
             act.ifPresent(done -> history.add(new History.Done(done.id(), what), undoes, redoes));
             return act;

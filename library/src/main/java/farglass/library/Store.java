@@ -1,7 +1,6 @@
 package farglass.library;
 
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import org.jdbi.v3.core.Handle;
 
@@ -58,27 +57,5 @@ final class Store {
                         .one()
                 > 0;
         return there ? all(table, order) : List.of();
-    }
-
-    void write(Row row) {
-        Map<String, Object> columns = row.columns();
-        String names = String.join(", ", columns.keySet());
-        String values = ":" + String.join(", :", columns.keySet());
-        String sets = String.join(
-                ", ",
-                columns.keySet().stream()
-                        .map(name -> name + " = excluded." + name)
-                        .toList());
-        handle.createUpdate("INSERT INTO %s (key, %s) VALUES (:key, %s) ON CONFLICT (key) DO UPDATE SET %s"
-                        .formatted(row.table(), names, values, sets))
-                .bind("key", row.key())
-                .bindMap(columns)
-                .execute();
-    }
-
-    void delete(String table, String key) {
-        handle.createUpdate("DELETE FROM " + table + " WHERE key = :key")
-                .bind("key", key)
-                .execute();
     }
 }

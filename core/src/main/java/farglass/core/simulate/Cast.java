@@ -41,6 +41,9 @@ public final class Cast {
     private static final Set<Integer> REMATCH = Set.of(5, 9);
 
     private static final long SEED = 4;
+    /** Chosen because the match that is wanted comes up early. */
+    private static final long POSTING_SEED = 57;
+
     private static final List<String> ORDINARY = List.of(
             "Adela Thorncroft",
             "Brisa Holloway",
@@ -222,10 +225,10 @@ public final class Cast {
     private void posting(Booking match) {
         int number = bouts.size() + 1;
         String id = "demo-%03d".formatted(number);
-        SplittableRandom fates = random.split();
+        SplittableRandom fates = new SplittableRandom(POSTING_SEED);
         Acted acted = null;
         for (int tries = 0; acted == null; tries++) {
-            if (tries == 20_000) {
+            if (tries == 1_000) {
                 throw new IllegalStateException("No match came up in which the student posts five times");
             }
             Acted tried = act(id, match, number, fates.split());
