@@ -41,7 +41,12 @@ public record Technique(
 
     /** {@return whether the sport allows it from there} */
     public boolean canStart(Position position, Role role) {
-        return starts.stream().anyMatch(start -> start.allows(position, role));
+        for (Start start : starts) {
+            if (start.allows(position, role)) {
+                return true;
+            }
+        }
+        return false;
     }
 
     @Override

@@ -1,11 +1,11 @@
 package farglass.core.notation;
 
 import farglass.core.bout.Seat;
-import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Predicate;
-import java.util.stream.Collectors;
 
 /** Reads one line from left to right, and knows where it is when something is wrong. */
 final class Cursor {
@@ -59,6 +59,14 @@ final class Cursor {
             return true;
         }
         return false;
+    }
+
+    /** {@return the next word, which stays to be taken} */
+    String peek() {
+        int at = next;
+        String word = word();
+        next = at;
+        return word;
     }
 
     /** Takes a whole word if it comes next, and says whether it did. */
@@ -236,22 +244,31 @@ final class Cursor {
         throw wrong(at, "\"%s\" stands where a number from 0 to 1 belongs", word);
     }
 
+    /** The words for an enum's values, worked out once. */
+    private static final ClassValue<Map<String, Enum<?>>> SPELLINGS = new ClassValue<>() {
+        @Override
+        protected Map<String, Enum<?>> computeValue(Class<?> type) {
+            Map<String, Enum<?>> words = new LinkedHashMap<>();
+            for (Object value : type.getEnumConstants()) {
+                words.put(spelled((Enum<?>) value), (Enum<?>) value);
+            }
+            return words;
+        }
+    };
+
     static <E extends Enum<E>> Optional<E> find(Class<E> type, String word) {
-        return Arrays.stream(type.getEnumConstants())
-                .filter(value -> spelled(value).equals(word))
-                .findFirst();
+        return Optional.ofNullable(SPELLINGS.get(type).get(word)).map(type::cast);
     }
 
     /** Takes the word for one of an enum's values; hyphens in it may be written as blanks. */
     <E extends Enum<E>> E named(Class<E> type, String what) throws Wrong {
         skipBlanks();
         int at = column();
-        Optional<E> longest = Arrays.stream(type.getEnumConstants())
-                .filter(value -> spelled(value).contains("-"))
-                .filter(value -> takeWord(spelled(value).replace('-', ' ')))
-                .findFirst();
-        if (longest.isPresent()) {
-            return longest.get();
+        Map<String, Enum<?>> words = SPELLINGS.get(type);
+        for (Map.Entry<String, Enum<?>> spelling : words.entrySet()) {
+            if (spelling.getKey().indexOf('-') > 0 && takeWord(spelling.getKey().replace('-', ' '))) {
+                return type.cast(spelling.getValue());
+            }
         }
         String word = word();
         Optional<E> found = find(type, word);
@@ -260,10 +277,7 @@ final class Cursor {
         }
         throw wrong(
                 at,
-                "\"%s\" stands where " + what + " belongs; write one of "
-                        + Arrays.stream(type.getEnumConstants())
-                                .map(Cursor::spelled)
-                                .collect(Collectors.joining(", ")),
+                "\"%s\" stands where " + what + " belongs; write one of " + String.join(", ", words.keySet()),
                 word);
     }
 

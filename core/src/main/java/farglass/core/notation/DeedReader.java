@@ -41,12 +41,12 @@ final class DeedReader {
 
     /** {@return what a reserved word begins; empty for any other text} */
     Optional<Deed> reserved() throws Cursor.Wrong {
-        for (Reserved word : Reserved.values()) {
-            if (cursor.takeWord(word.spelled())) {
-                return Optional.of(after(word));
-            }
+        Optional<Reserved> word = Cursor.find(Reserved.class, cursor.peek());
+        if (word.isEmpty()) {
+            return Optional.empty();
         }
-        return Optional.empty();
+        cursor.word();
+        return Optional.of(after(word.get()));
     }
 
     private Deed after(Reserved word) throws Cursor.Wrong {

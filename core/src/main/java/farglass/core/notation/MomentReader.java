@@ -112,10 +112,9 @@ final class MomentReader {
     }
 
     private Became became(String word, int at) throws Cursor.Wrong {
-        for (Became became : Became.values()) {
-            if (became.label().equals(word)) {
-                return became;
-            }
+        Optional<Became> became = Cursor.find(Became.class, word);
+        if (became.isPresent()) {
+            return became.get();
         }
         String all = Stream.of(
                         Stream.of("->", "side", "line", "stage", "motive", "id", "note", "private", "unsure", "hidden"),

@@ -11,9 +11,5 @@ enum Reserved {
     END,
     TIME_LEFT,
     TIMED,
-    CORNER;
-
-    String spelled() {
-        return Cursor.spelled(this);
-    }
+    CORNER
 }

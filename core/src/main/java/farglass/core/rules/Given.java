@@ -6,8 +6,9 @@ import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Seat;
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -23,7 +24,8 @@ final class Given {
     final Map<String, List<Call>> calls = new LinkedHashMap<>();
 
     private final List<Moment> awards = new ArrayList<>();
-    private final Set<Call> matched = new LinkedHashSet<>();
+    /** By identity: two calls may read alike, and each is given once. */
+    private final Set<Call> matched = Collections.newSetFromMap(new IdentityHashMap<>());
 
     private Given() {}
 

@@ -35,6 +35,10 @@ final class Holds {
     private final Lexicon lexicon;
     private final Timeline timeline;
     private final MatchClock clock;
+    /** The clock stops, or runs on. */
+    private record Turn(long at, boolean stops) {}
+
+    private final List<Turn> turns = new ArrayList<>();
     private final Map<String, Moment> byId = new HashMap<>();
     private final List<Call> calls = new ArrayList<>();
     private final List<Lost> lost = new ArrayList<>();
@@ -59,7 +63,13 @@ final class Holds {
         this.timeline = timeline;
         this.clock = timeline.clock();
         this.pointsFromMicros = pointsFrom();
-        bout.moments().forEach(moment -> byId.put(moment.id(), moment));
+        for (Moment moment : bout.moments()) {
+            byId.put(moment.id(), moment);
+            boolean stops = moment.deed() instanceof Deed.Stopped || moment.deed() instanceof Deed.Ended;
+            if (moment.atMicros().isPresent() && (stops || moment.deed() instanceof Deed.Restarted)) {
+                turns.add(new Turn(moment.atMicros().getAsLong(), stops));
+            }
+        }
         walk();
     }
 
@@ -398,13 +408,12 @@ final class Holds {
     private long longestPart(Pending each, long until) {
         long longest = 0;
         long from = each.sinceMicros();
-        for (Moment moment : bout.moments()) {
-            long at = moment.atMicros().orElse(-1);
-            if (at > each.sinceMicros() && at < until) {
-                if (moment.deed() instanceof Deed.Stopped || moment.deed() instanceof Deed.Ended) {
-                    longest = Math.max(longest, clock.playedMicros(at) - clock.playedMicros(from));
-                } else if (moment.deed() instanceof Deed.Restarted) {
-                    from = at;
+        for (Turn turn : turns) {
+            if (turn.at() > each.sinceMicros() && turn.at() < until) {
+                if (turn.stops()) {
+                    longest = Math.max(longest, clock.playedMicros(turn.at()) - clock.playedMicros(from));
+                } else {
+                    from = turn.at();
                 }
             }
         }
@@ -444,8 +453,9 @@ final class Holds {
         }
     }
 
+    /** {@return the time to a tenth of a second, such as "3 s" or "2.5 s"} */
     static String seconds(long micros) {
-        String text = String.format(java.util.Locale.ROOT, "%.1f", micros / 1e6);
-        return (text.endsWith(".0") ? text.substring(0, text.length() - 2) : text) + " s";
+        long tenths = Math.round(micros / 1e5);
+        return tenths / 10 + (tenths % 10 == 0 ? "" : "." + tenths % 10) + " s";
     }
 }

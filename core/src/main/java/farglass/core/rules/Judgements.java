@@ -13,6 +13,7 @@ import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.Technique;
 import farglass.core.state.MatchClock;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalLong;
@@ -29,6 +30,7 @@ final class Judgements {
     private final Ruleset ruleset;
     private final Lexicon lexicon;
     private final MatchClock clock;
+    private final Set<String> stoppedByTurning;
     private final List<Call> calls = new ArrayList<>();
 
     private Judgements(Bout bout, Ruleset ruleset, Lexicon lexicon, MatchClock clock) {
@@ -36,6 +38,7 @@ final class Judgements {
         this.ruleset = ruleset;
         this.lexicon = lexicon;
         this.clock = clock;
+        this.stoppedByTurning = turnedAwayFrom(bout);
     }
 
     static List<Call> of(Bout bout, Ruleset ruleset, Lexicon lexicon, MatchClock clock) {
@@ -57,7 +60,7 @@ final class Judgements {
         }
         Seat actor = moment.actor().get();
         if (ruleset.advantages()) {
-            near(moment, technique.get(), actor, index);
+            near(moment, technique.get(), actor);
         }
         if (technique.get().kind() == Kind.WAITING) {
             stalling(moment, actor, index);
@@ -78,12 +81,13 @@ final class Judgements {
         }
     }
 
-    private void near(Moment moment, Technique technique, Seat actor, int index) {
+    private void near(Moment moment, Technique technique, Seat actor) {
         boolean nearly = moment.became(Became.NEARLY);
         switch (technique.kind()) {
             case TAKEDOWN, SWEEP, PASS -> {
-                boolean turned =
-                        technique.kind() == Kind.PASS && !moment.became(Became.HELD) && turnedAway(moment, index);
+                boolean turned = technique.kind() == Kind.PASS
+                        && !moment.became(Became.HELD)
+                        && stoppedByTurning.contains(moment.id());
                 if (nearly || turned) {
                     add(
                             actor,
@@ -113,12 +117,15 @@ final class Judgements {
         }
     }
 
-    private boolean turnedAway(Moment pass, int index) {
-        return bout.moments().stream()
-                .skip(index + 1)
-                .filter(later -> later.telling().answers().equals(Optional.of(pass.id())))
-                .anyMatch(
-                        later -> later.technique().filter(TURNED_AWAY::contains).isPresent());
+    /** {@return ids of the moments that somebody answered by turning away} */
+    private static Set<String> turnedAwayFrom(Bout bout) {
+        Set<String> passes = new HashSet<>();
+        for (Moment moment : bout.moments()) {
+            if (moment.technique().filter(TURNED_AWAY::contains).isPresent()) {
+                moment.telling().answers().ifPresent(passes::add);
+            }
+        }
+        return passes;
     }
 
     private void stalling(Moment moment, Seat actor, int index) {
