@@ -119,6 +119,27 @@ public record Header(
         return changed(a.forSharing(), b.forSharing(), result, footage);
     }
 
+    /** {@return the header of a second coding of that bout, by somebody else} */
+    public Header asCodingOf(String first, String coder) {
+        return new Header(
+                kind,
+                event,
+                date,
+                round,
+                ruleset,
+                rulesetDate,
+                uniform,
+                lengthMicros,
+                a,
+                b,
+                result,
+                footage,
+                List.of(coder),
+                Optional.of(first),
+                notes,
+                others);
+    }
+
     /** {@return the same under another ruleset} */
     public Header under(String otherRuleset) {
         return new Header(

@@ -55,40 +55,43 @@ public final class BoutFile {
         return FactPrinter.field(fact);
     }
 
-    /** {@return the fact that such a field tells; empty for any other text} */
-    public static Optional<Fact> fact(String field, Lexicon lexicon) {
-        Cursor cursor = new Cursor(field, 1);
-        FactReader reader = new FactReader(cursor, new Words(cursor, lexicon, new ArrayList<>()));
-        String key = cursor.word();
+    /** A part of a bout file's line, read by itself. */
+    private interface Part<T> {
+        Optional<T> read(Cursor cursor, Words words) throws Cursor.Wrong;
+    }
+
+    /** {@return what a text tells, whole; empty for any other text: a plain "no", the caller keeps the text as words} */
+    private static <T> Optional<T> whole(String text, Lexicon lexicon, Part<T> part) {
+        Cursor cursor = new Cursor(text, 1);
         try {
-            Optional<Fact> fact = reader.knows(key) ? Optional.of(reader.read(key)) : Optional.empty();
-            return cursor.atEnd() ? fact : Optional.empty();
+            Optional<T> found = part.read(cursor, new Words(cursor, lexicon, new ArrayList<>()));
+            return cursor.atEnd() ? found : Optional.empty();
         } catch (Cursor.Wrong notOne) {
-            // A plain "no": the caller keeps the text as words.
             return Optional.empty();
         }
     }
 
+    /** {@return the fact that such a field tells; empty for any other text} */
+    public static Optional<Fact> fact(String field, Lexicon lexicon) {
+        return facts(field, lexicon).filter(facts -> facts.size() == 1).map(facts -> facts.get(0));
+    }
+
     /** {@return the facts of several such fields between semicolons; empty if one of them is none} */
     public static Optional<List<Fact>> facts(String fields, Lexicon lexicon) {
-        Cursor cursor = new Cursor(fields, 1);
-        FactReader reader = new FactReader(cursor, new Words(cursor, lexicon, new ArrayList<>()));
-        List<Fact> facts = new ArrayList<>();
-        try {
-            while (!cursor.atEnd()) {
+        return whole(fields, lexicon, (cursor, words) -> {
+            FactReader reader = new FactReader(cursor, words);
+            List<Fact> facts = new ArrayList<>();
+            boolean more = !cursor.atEnd();
+            while (more) {
                 String key = cursor.word();
                 if (!reader.knows(key)) {
                     return Optional.empty();
                 }
                 facts.add(reader.read(key));
-                if (!cursor.atEnd() && !cursor.take(";")) {
-                    return Optional.empty();
-                }
+                more = cursor.take(";") && !cursor.atEnd();
             }
             return Optional.of(facts);
-        } catch (Cursor.Wrong notOne) {
-            return Optional.empty();
-        }
+        });
     }
 
     /** {@return where a moment settled, as it stands behind the arrow} */
@@ -98,13 +101,7 @@ public final class BoutFile {
 
     /** {@return the position, and who is on top, that such a text tells; empty for any other} */
     public static Optional<Settled> settled(String text, Lexicon lexicon) {
-        Cursor cursor = new Cursor(text, 1);
-        try {
-            Optional<Settled> settled = new Words(cursor, lexicon, new ArrayList<>()).settled();
-            return cursor.atEnd() ? settled : Optional.empty();
-        } catch (Cursor.Wrong notOne) {
-            return Optional.empty();
-        }
+        return whole(text, lexicon, (cursor, words) -> words.settled());
     }
 
     /** {@return words in double quotes, as a bout file writes them} */
@@ -114,13 +111,7 @@ public final class BoutFile {
 
     /** {@return the words between such quotes; empty for a text that is no quotation} */
     public static Optional<String> unquoted(String text) {
-        Cursor cursor = new Cursor(text, 1);
-        try {
-            String words = cursor.quoted();
-            return cursor.atEnd() ? Optional.of(words) : Optional.empty();
-        } catch (Cursor.Wrong notOne) {
-            return Optional.empty();
-        }
+        return whole(text, Lexicon.shipped(), (cursor, words) -> Optional.of(cursor.quoted()));
     }
 
     /** {@return what a moment is about, as it stands in a bout file} */
@@ -130,12 +121,6 @@ public final class BoutFile {
 
     /** {@return the award, stoppage, period or other happening that such a text tells; empty for any other} */
     public static Optional<Deed> happening(String text, Lexicon lexicon) {
-        Cursor cursor = new Cursor(text, 1);
-        try {
-            Optional<Deed> deed = new DeedReader(cursor, new Words(cursor, lexicon, new ArrayList<>())).reserved();
-            return cursor.atEnd() ? deed : Optional.empty();
-        } catch (Cursor.Wrong notOne) {
-            return Optional.empty();
-        }
+        return whole(text, lexicon, (cursor, words) -> new DeedReader(cursor, words).reserved());
     }
 }

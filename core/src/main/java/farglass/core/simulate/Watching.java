@@ -125,23 +125,6 @@ enum Watching {
                 part = part.without(moment.id());
             }
         }
-        Header again = new Header(
-                header.kind(),
-                header.event(),
-                header.date(),
-                header.round(),
-                header.ruleset(),
-                header.rulesetDate(),
-                header.uniform(),
-                header.lengthMicros(),
-                header.a(),
-                header.b(),
-                header.result(),
-                header.footage(),
-                List.of(coder),
-                Optional.of(first.id()),
-                header.notes(),
-                header.others());
-        return new Bout(id, again, part.moments(), List.of());
+        return new Bout(id, header.asCodingOf(first.id(), coder), part.moments(), List.of());
     }
 }

@@ -138,7 +138,8 @@ public final class LexiconView extends BorderPane {
             }
         });
         entries.getSelectionModel().selectedItemProperty().addListener((property, old, term) -> {
-            if (term != null) {
+            // Following a choice made elsewhere is no new choice.
+            if (term != null && !model.chosenProperty().get().equals(Optional.of(term))) {
                 model.chosenProperty().set(Optional.of(term));
             }
         });

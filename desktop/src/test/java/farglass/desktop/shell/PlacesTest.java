@@ -133,6 +133,7 @@ class PlacesTest extends OnStage {
         type("juji gatame");
         press(KeyCode.ENTER);
         await("the entry shows", () -> text("#entry-label").equals("Straight armlock"));
+        assertThat(onScreen(() -> workbench.lookupAll("#entry-label").size())).isEqualTo(1);
         robot.clickOn("More words for it\u2026");
         fill("in-the-gym", "the straight one");
         press(KeyCode.ENTER);
