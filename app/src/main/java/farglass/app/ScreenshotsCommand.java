@@ -15,6 +15,8 @@ import java.util.concurrent.CompletableFuture;
 import javafx.animation.AnimationTimer;
 import javafx.application.Platform;
 import javafx.embed.swing.SwingFXUtils;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
 import javafx.stage.Stage;
 import javax.imageio.ImageIO;
 import picocli.CommandLine.Command;
@@ -104,19 +106,23 @@ final class ScreenshotsCommand implements Callable<Integer> {
                     .chosenProperty()
                     .set(shell.desk().lexicon().term("armbar").map(term -> term));
         });
-        album.page("score", () -> {
-            workbench.shell().orElseThrow().desk().placeProperty().set(Place.TAG);
-            var menu = (javafx.scene.control.MenuButton) workbench.lookup("#library-menu");
-            menu.getItems().stream()
-                    .filter(item -> item.getText() != null && item.getText().startsWith("Score"))
-                    .forEach(javafx.scene.control.MenuItem::fire);
-        });
+        album.page("score", () -> fire(workbench, "Score"));
+        album.page("text", () -> fire(workbench, "The open bout as text"));
         album.page("table", () -> {
             var shell = workbench.shell().orElseThrow();
             shell.desk().placeProperty().set(Place.SHELF);
             shell.intake().take(java.util.List.of(table));
         });
         album.end(() -> workbench.closeLibrary());
+    }
+
+    /** Goes to Tag and does what the library menu has under words that begin so. */
+    private static void fire(Workbench workbench, String beginning) {
+        workbench.shell().orElseThrow().desk().placeProperty().set(Place.TAG);
+        MenuButton menu = (MenuButton) workbench.lookup("#library-menu");
+        menu.getItems().stream()
+                .filter(item -> item.getText() != null && item.getText().startsWith(beginning))
+                .forEach(MenuItem::fire);
     }
 
     /** Goes through pages one after another, and photographs each once nothing moves any more. */

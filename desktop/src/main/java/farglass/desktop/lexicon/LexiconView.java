@@ -234,6 +234,7 @@ public final class LexiconView extends BorderPane {
         int row = 0;
         for (LexiconModel.Fact fact : model.facts(term)) {
             Label title = new Label(fact.title());
+            title.setMinWidth(Region.USE_PREF_SIZE);
             title.getStyleClass().add("quiet");
             GridPane.setValignment(title, javafx.geometry.VPos.TOP);
             Label text = new Label(fact.words());

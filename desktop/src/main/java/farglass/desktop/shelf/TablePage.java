@@ -111,6 +111,7 @@ final class TablePage extends VBox {
 
     private static Label quiet(String text) {
         Label label = new Label(text);
+        label.setWrapText(true);
         label.getStyleClass().add("quiet");
         return label;
     }
