@@ -212,4 +212,43 @@ class CommandTest {
         assertThat(new ObjectMapper().readTree(words()).path("nearest").asText())
                 .isEqualTo("kimura");
     }
+
+    @Test
+    void aMomentsHistoryIsToldAndTablesAreExported() throws Exception {
+        Path library = folder.resolve("own.farglass");
+        Path file = scored();
+        assertThat(run("import", "--library", library.toString(), file.toString()))
+                .isZero();
+        String id;
+        try (Library open = Library.open(library, Home.clock(), "t")) {
+            id = open.contents().bouts().get(0).id();
+            farglass.core.bout.Bout bout = open.contents().bouts().get(0);
+            open.act("Correct it", edit -> edit.put(bout.without("m2")));
+        }
+        assertThat(run("history", "--library", library.toString(), "--bout", id, "--moment", "m2", "--json"))
+                .isZero();
+        JsonNode told = new ObjectMapper().readTree(words());
+        assertThat(told).hasSize(2);
+        assertThat(told.get(0).path("moment").asText()).contains("knee-cut");
+        assertThat(told.get(1).has("moment")).isFalse();
+        assertThat(run("history", "--library", library.toString(), "--bout", id, "--moment", "m99"))
+                .isEqualTo(1);
+        Path out = folder.resolve("tables");
+        assertThat(run("export", "--library", library.toString(), "--out", out.toString(), "--as", "csv"))
+                .isZero();
+        try (Stream<Path> tables = Files.list(out)) {
+            assertThat(Files.readString(tables.findFirst().orElseThrow()))
+                    .startsWith("id,time,who,what")
+                    .doesNotContain("secret");
+        }
+    }
+
+    @Test
+    void rulesetsAreListed() throws Exception {
+        assertThat(run("rulesets", "--json")).isZero();
+        assertThat(new ObjectMapper().readTree(words())).hasSizeGreaterThanOrEqualTo(5);
+        assertThat(run("rulesets", "--copy", "golf", "--as", "x")).isEqualTo(1);
+        assertThat(run("rulesets", "--copy", "delayed-points")).isEqualTo(1);
+        assertThat(words()).contains("--as NAME");
+    }
 }

@@ -47,4 +47,16 @@ public record Call(
                 ? Integer.toString(award.points())
                 : award.kind().name().toLowerCase(Locale.ROOT);
     }
+
+    /** {@return a gift as people say it: "3 points", "an advantage"} */
+    static String words(Award award) {
+        return switch (award.kind()) {
+            case POINTS -> award.points() == 1 ? "1 point" : award.points() + " points";
+            case ADVANTAGE -> "an advantage";
+            case PENALTY -> "a penalty";
+            case NEGATIVE -> "a negative";
+            case WARNING -> "a warning";
+            case DISQUALIFICATION -> "a disqualification";
+        };
+    }
 }

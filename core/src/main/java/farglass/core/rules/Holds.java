@@ -3,7 +3,6 @@ package farglass.core.rules;
 import farglass.core.bout.Award;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Certainty;
-import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Seat;
 import farglass.core.lexicon.Control;
@@ -35,10 +34,7 @@ final class Holds {
     private final Lexicon lexicon;
     private final Timeline timeline;
     private final MatchClock clock;
-    /** The clock stops, or runs on. */
-    private record Turn(long at, boolean stops) {}
-
-    private final List<Turn> turns = new ArrayList<>();
+    private final HoldTimes times;
     private final Map<String, Moment> byId = new HashMap<>();
     private final List<Call> calls = new ArrayList<>();
     private final List<Lost> lost = new ArrayList<>();
@@ -62,13 +58,10 @@ final class Holds {
         this.lexicon = lexicon;
         this.timeline = timeline;
         this.clock = timeline.clock();
+        this.times = new HoldTimes(bout, clock, ruleset.errorMicros());
         this.pointsFromMicros = pointsFrom();
         for (Moment moment : bout.moments()) {
             byId.put(moment.id(), moment);
-            boolean stops = moment.deed() instanceof Deed.Stopped || moment.deed() instanceof Deed.Ended;
-            if (moment.atMicros().isPresent() && (stops || moment.deed() instanceof Deed.Restarted)) {
-                turns.add(new Turn(moment.atMicros().getAsLong(), stops));
-            }
         }
         walk();
     }
@@ -306,7 +299,7 @@ final class Holds {
     }
 
     private boolean isHeld(Pending each, long until) {
-        return longestPart(each, until) >= ruleset.holdMicros() + ruleset.errorMicros();
+        return times.longestPartMicros(each.sinceMicros(), until) >= ruleset.holdMicros() + ruleset.errorMicros();
     }
 
     /** {@return whether it must still be held; what is decided is called} */
@@ -343,8 +336,8 @@ final class Holds {
 
     private void broken(Pending each, long at, boolean unseen) {
         long whole = clock.playedMicros(at) - clock.playedMicros(each.sinceMicros());
-        long part = longestPart(each, at);
-        Optional<Long> timed = timed(each, at);
+        long part = times.longestPartMicros(each.sinceMicros(), at);
+        Optional<Long> timed = times.timedMicros(each.sinceMicros(), at);
         long required = ruleset.holdMicros();
         if (timed.isPresent() && timed.get() >= required) {
             call(
@@ -402,34 +395,6 @@ final class Holds {
                 Math.min(each.sinceMicros() + ruleset.holdMicros(), timeline.endMicros()),
                 each.moments,
                 sentence));
-    }
-
-    /** {@return match time of the longest stretch of the hold without a stoppage in it, up to that instant} */
-    private long longestPart(Pending each, long until) {
-        long longest = 0;
-        long from = each.sinceMicros();
-        for (Turn turn : turns) {
-            if (turn.at() > each.sinceMicros() && turn.at() < until) {
-                if (turn.stops()) {
-                    longest = Math.max(longest, clock.playedMicros(turn.at()) - clock.playedMicros(from));
-                } else {
-                    from = turn.at();
-                }
-            }
-        }
-        return Math.max(longest, clock.playedMicros(until) - clock.playedMicros(from));
-    }
-
-    /** {@return the hold as somebody timed it with the stopwatch, if the measured stretch is this one} */
-    private Optional<Long> timed(Pending each, long until) {
-        return bout.moments().stream()
-                .filter(moment -> moment.deed() instanceof Deed.Timed
-                        && moment.atMicros().isPresent()
-                        && Math.abs(moment.atMicros().getAsLong() - each.sinceMicros()) <= ruleset.errorMicros())
-                .map(moment -> ((Deed.Timed) moment.deed()).toMicros()
-                        - moment.atMicros().getAsLong())
-                .filter(length -> Math.abs(each.sinceMicros() + length - until) <= 2 * ruleset.errorMicros())
-                .findFirst();
     }
 
     private void end() {

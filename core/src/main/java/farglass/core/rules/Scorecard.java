@@ -4,7 +4,6 @@ import farglass.core.bout.Award;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
-import farglass.core.bout.Result;
 import farglass.core.bout.Seat;
 import farglass.core.bout.Stage;
 import farglass.core.lexicon.Lexicon;
@@ -27,11 +26,8 @@ public final class Scorecard {
     private final Bout bout;
     private final Ruleset ruleset;
     private final List<Call> calls = new ArrayList<>();
-    private final List<Difference> differences = new ArrayList<>();
-    private final List<Finding> findings = new ArrayList<>();
-    /** Whether it was told to the end, so that the announced result can be held against it. */
-    private final boolean seenToTheEnd;
-
+    private final List<Difference> differences;
+    private final List<Finding> findings;
     private final Given given;
     private final Optional<EscapeTime> escapeTime;
 
@@ -63,14 +59,18 @@ public final class Scorecard {
                 ? Optional.of(EscapeTime.of(bout, ruleset.overtime()))
                         .filter(time -> !time.rounds().isEmpty())
                 : Optional.empty();
-        if (ruleset.scoring() == Ruleset.Scoring.POINTS && !given.isEmpty()) {
-            differ(lost);
+        if (ruleset.scoring() == Ruleset.Scoring.POINTS) {
+            OptionalLong left = timeline.clock().leftMicros(timeline.endMicros());
+            boolean toTheEnd = left.isEmpty()
+                    || left.getAsLong() <= END_MICROS
+                    || ended(Long.MAX_VALUE).isPresent();
+            Comparison comparison = new Comparison(this, bout, given, lost, toTheEnd);
+            differences = List.copyOf(comparison.differences);
+            findings = List.copyOf(comparison.findings);
+        } else {
+            differences = List.of();
+            findings = List.of();
         }
-        OptionalLong left = timeline.clock().leftMicros(timeline.endMicros());
-        seenToTheEnd = left.isEmpty()
-                || left.getAsLong() <= END_MICROS
-                || ended(Long.MAX_VALUE).isPresent();
-        compareWithResult();
     }
 
     /** {@return the bout read under those rules; linear in its moments but for holds across stoppages} */
@@ -114,135 +114,6 @@ public final class Scorecard {
         return bout.header().contestant(seat).name();
     }
 
-    private void differ(List<Holds.Lost> lost) {
-        for (Call call : calls) {
-            boolean shouldBeThere =
-                    call.verdict() == Call.Verdict.BY_RULES && call.reason() != Reason.LADDER && !given.isGiven(call);
-            if (shouldBeThere) {
-                differences.add(new Difference(
-                        call.atMicros(),
-                        call.brief() + " not given",
-                        "By the rules %s gets %s for %s, and no award of the referee fits it. %s"
-                                .formatted(
-                                        name(call.to()),
-                                        words(call.gift()),
-                                        call.reason().label(),
-                                        call.sentence()),
-                        call.moments()));
-            }
-        }
-        for (Moment moment : given.unexplained()) {
-            Award award = Given.award(moment);
-            if (award.kind() == Award.Kind.POINTS) {
-                Seat to = moment.actor().orElseThrow();
-                Optional<Holds.Lost> tooShort = lost.stream()
-                        .filter(each -> each.to() == to && each.points() == award.points())
-                        .filter(each -> moment.atMicros().orElse(0) >= each.atMicros()
-                                && moment.atMicros().orElse(0) <= each.atMicros() + 15_000_000)
-                        .findFirst();
-                String why = tooShort.map(each -> "The %s before it was held for %s as told, and the rules ask for %s."
-                                .formatted(
-                                        each.scored().label(),
-                                        Holds.seconds(each.heldMicros()),
-                                        Holds.seconds(ruleset.holdMicros())))
-                        .orElse("Nothing told shows what for. Look at the film before it, or note what it was.");
-                differences.add(new Difference(
-                        moment.atMicros().orElse(0),
-                        to + " " + award.points() + " given",
-                        "The referee gave %s %s. %s".formatted(name(to), words(award), why),
-                        List.of(moment.id())));
-                if (tooShort.isPresent()) {
-                    findings.add(new Finding(
-                            moment.id(),
-                            "Points were given for a hold of %s, and the rules ask for %s. Mend the times, time it on the film, or leave it as the referee's."
-                                    .formatted(
-                                            Holds.seconds(tooShort.get().heldMicros()),
-                                            Holds.seconds(ruleset.holdMicros()))));
-                }
-            }
-        }
-        differences.sort(Comparator.comparingLong(Difference::atMicros));
-    }
-
-    private static String words(Award award) {
-        return switch (award.kind()) {
-            case POINTS -> award.points() == 1 ? "1 point" : award.points() + " points";
-            case ADVANTAGE -> "an advantage";
-            case PENALTY -> "a penalty";
-            case NEGATIVE -> "a negative";
-            case WARNING -> "a warning";
-            case DISQUALIFICATION -> "a disqualification";
-        };
-    }
-
-    /** Whoever is said to have won must be ahead on the board that was told, by what she is said to have won. */
-    private void compareWithWinner(Result result) {
-        boolean byBoard =
-                switch (result.method()) {
-                    case POINTS, ADVANTAGES, PENALTIES -> true;
-                    default -> false;
-                };
-        if (!byBoard || given.isEmpty() || bout.header().footage().endsEarly()) {
-            return;
-        }
-        Lead board = board(Long.MAX_VALUE).lead(ruleset.order());
-        if (!board.seat().equals(result.winner())
-                || !board.by().name().equals(result.method().name())) {
-            findings.add(new Finding(
-                    "",
-                    "The official result is %s by %s; by the referee's awards told it is %s. Look for an award that is missing, or mend the result."
-                            .formatted(
-                                    result.winner().map(Seat::name).orElse("nobody"),
-                                    result.method().label(),
-                                    board.brief())));
-        }
-    }
-
-    /** A final score that no reading of the awards adds up to is a finding. */
-    private void compareWithResult() {
-        if (ruleset.scoring() != Ruleset.Scoring.POINTS || !bout.header().whole() || !seenToTheEnd) {
-            return;
-        }
-        bout.header().result().ifPresent(this::compareWithWinner);
-        Optional<Result.Score> score = bout.header().result().flatMap(Result::score);
-        if (score.isEmpty() || bout.moments().isEmpty()) {
-            return;
-        }
-        Board board = board(Long.MAX_VALUE);
-        if (board.a().points() == score.get().a()
-                && board.b().points() == score.get().b()) {
-            return;
-        }
-        if (reachable(Seat.A, score.get().a()) && reachable(Seat.B, score.get().b())) {
-            return;
-        }
-        Board byRules = byRules(Long.MAX_VALUE);
-        findings.add(new Finding(
-                "",
-                "The official result says %d-%d. The awards told add up to %d-%d, the rules give %d-%d, and no reading of what could be given makes up the difference. Look for an award that is missing, or mend the result."
-                        .formatted(
-                                score.get().a(),
-                                score.get().b(),
-                                board.a().points(),
-                                board.b().points(),
-                                byRules.a().points(),
-                                byRules.b().points())));
-    }
-
-    private boolean reachable(Seat seat, int points) {
-        long sums = 1L;
-        for (Call call : calls) {
-            if (call.verdict() != Call.Verdict.BY_RULES
-                    && call.to() == seat
-                    && call.gift().kind() == Award.Kind.POINTS
-                    && !given.isGiven(call)) {
-                sums |= sums << call.gift().points();
-            }
-        }
-        int missing = points - byRules(Long.MAX_VALUE).of(seat).points();
-        return missing >= 0 && missing < 63 && (sums >> missing & 1) == 1;
-    }
-
     public Ruleset ruleset() {
         return ruleset;
     }
@@ -267,12 +138,12 @@ public final class Scorecard {
 
     /** {@return where the referee and the rules differ; nothing where no award of the referee was told} */
     public List<Difference> differences() {
-        return List.copyOf(differences);
+        return differences;
     }
 
     /** {@return contradictions between what was given, held and announced} */
     public List<Finding> findings() {
-        return List.copyOf(findings);
+        return findings;
     }
 
     public Optional<EscapeTime> escapeTime() {
@@ -376,61 +247,12 @@ public final class Scorecard {
     /** {@return what would take the lead away from whoever has it at that instant, in sentences; empty where nobody leads} */
     public List<String> toAvoid(long micros) {
         Lead lead = lead(micros);
-        if (lead.seat().isEmpty()
-                || ruleset.scoring() != Ruleset.Scoring.POINTS
-                || ended(micros).isPresent()) {
-            return List.of();
-        }
-        Seat leader = lead.seat().get();
-        Board board = byRules(micros);
-        List<String> losing = new ArrayList<>();
-        List<String> levelling = new ArrayList<>();
-        for (Scored scored : Scored.values()) {
-            Ruleset.Worth worth = ruleset.worths().get(scored);
-            if (worth != null) {
-                after(board, leader.other(), Award.points(worth.points()), leader, scored.label(), losing, levelling);
-            }
-        }
-        if (ruleset.advantages()) {
-            after(board, leader.other(), Award.advantage(), leader, "advantage", losing, levelling);
-        }
-        List<String> said = new ArrayList<>();
-        if (!losing.isEmpty()) {
-            said.add("One %s for %s and the lead is gone.".formatted(either(losing), name(leader.other())));
-        }
-        if (!levelling.isEmpty()) {
-            said.add("One %s for %s and it is level.".formatted(either(levelling), name(leader.other())));
-        }
-        if (losing.isEmpty() && levelling.isEmpty()) {
-            said.add("No single award takes the lead away; a submission does.");
-        }
-        nextPenalty(board, leader).ifPresent(said::add);
-        return said;
-    }
-
-    private void after(
-            Board board, Seat to, Award gift, Seat leader, String what, List<String> losing, List<String> levelling) {
-        Optional<Seat> then = board.plus(to, gift).lead(ruleset.order()).seat();
-        if (then.equals(Optional.of(leader.other()))) {
-            losing.add(what);
-        } else if (then.isEmpty()) {
-            levelling.add(what);
-        }
-    }
-
-    private static String either(List<String> words) {
-        return words.size() == 1
-                ? words.get(0)
-                : String.join(", ", words.subList(0, words.size() - 1)) + " or " + words.get(words.size() - 1);
-    }
-
-    private Optional<String> nextPenalty(Board board, Seat leader) {
-        int next = board.of(leader).penalties();
-        return next < ruleset.ladder().size()
-                ? ruleset.ladder().get(next).map(step -> "The next penalty brings %s to the other."
-                        .formatted(words(step))
-                        .replace("brings a disqualification to the other", "is a disqualification"))
-                : Optional.empty();
+        boolean open =
+                ruleset.scoring() == Ruleset.Scoring.POINTS && ended(micros).isEmpty();
+        return lead.seat()
+                .filter(leader -> open)
+                .map(leader -> new LeadAdvice(bout, ruleset, byRules(micros), leader).sentences())
+                .orElse(List.of());
     }
 
     /** {@return what this reading says that the other one does not, in order of time; for the same bout under other rules} */

@@ -17,7 +17,6 @@ import farglass.core.bout.Settled;
 import farglass.core.bout.Side;
 import farglass.core.bout.Stage;
 import farglass.core.bout.Telling;
-import farglass.core.bout.Uniform;
 import farglass.core.lexicon.Ends;
 import farglass.core.lexicon.Family;
 import farglass.core.lexicon.Kind;
@@ -71,6 +70,7 @@ final class Actor {
     private final RandomGenerator random;
     private final GameSheet[] sheets;
     private final Header header;
+    private final Repertoire repertoire;
     private final Ruleset ruleset;
     private final Mat mat;
     private final long length;
@@ -84,6 +84,7 @@ final class Actor {
         this.random = random;
         this.sheets = new GameSheet[] {a, b};
         this.header = header;
+        this.repertoire = new Repertoire(sheets, header.uniform(), lexicon);
         this.ruleset = Rulesets.shipped().named(header.ruleset()).orElseThrow();
         this.mat = new Mat(lexicon, random);
         this.length = header.lengthMicros().orElse(ROUND_MICROS);
@@ -174,54 +175,14 @@ final class Actor {
         for (Seat seat : Seat.values()) {
             for (Chain chain : sheets[seat.ordinal()].chains()) {
                 if (chain.follows(lastOwn[seat.ordinal()], lastReply[seat.ordinal()])
-                        && possible(chain.next(), seat)
+                        && repertoire.possible(mat, chain.next(), seat)
                         && random.nextDouble() < chain.share()) {
-                    perform(seat, option(seat, chain.next()));
+                    perform(seat, repertoire.option(seat, chain.next()));
                     return true;
                 }
             }
         }
         return false;
-    }
-
-    private boolean possible(String technique, Seat seat) {
-        boolean wearable = header.uniform() == Uniform.GI || !Cloth.isNeededFor(technique);
-        return wearable
-                && lexicon.technique(technique)
-                        .filter(found -> found.canStart(mat.position(), mat.roleOf(seat)))
-                        .isPresent();
-    }
-
-    /** {@return how this athlete does a technique: as her sheet says wherever it says it} */
-    private Option option(Seat seat, String technique) {
-        return sheets[seat.ordinal()].options().entrySet().stream()
-                .sorted(Map.Entry.comparingByKey())
-                .flatMap(place -> place.getValue().stream())
-                .filter(option -> option.technique().equals(technique))
-                .findFirst()
-                .orElseGet(() -> new Option(technique, 1, 0.35, Optional.of(0.5), Optional.empty()));
-    }
-
-    private String role(Seat seat) {
-        return mat.roleOf(seat).name().toLowerCase(Locale.ROOT);
-    }
-
-    private List<Option> options(Seat seat) {
-        List<Option> written = sheets[seat.ordinal()].at(mat.position().key(), role(seat));
-        return written.isEmpty() ? sheets[seat.ordinal()].at(commonest(mat.position()), role(seat)) : written;
-    }
-
-    /** The position of the family whose list stands for all that have none of their own. */
-    private static String commonest(Position position) {
-        return switch (position.family()) {
-            case STANDING, NONE -> "standing";
-            case GUARD -> position.key().contains("closed") ? "closed-guard" : "open-guard";
-            case HALF -> "half-guard";
-            case LEGS -> "leg-entanglement";
-            case TURTLE -> "turtle";
-            case PIN -> position.control() == farglass.core.lexicon.Control.MOUNT ? "mount" : "side-control";
-            case BACK, FINISH -> "back-control";
-        };
     }
 
     /** One athlete and what she does. */
@@ -230,8 +191,8 @@ final class Actor {
     private void decide() {
         List<Choice> choices = new ArrayList<>();
         for (Seat seat : Seat.values()) {
-            for (Option option : options(seat)) {
-                if (possible(option.technique(), seat)) {
+            for (Option option : repertoire.options(mat, seat)) {
+                if (repertoire.possible(mat, option.technique(), seat)) {
                     choices.add(new Choice(seat, option));
                 }
             }
@@ -397,14 +358,14 @@ final class Actor {
         Map<String, Double> replies = new TreeMap<>(
                 sheets[seat.ordinal()].answers().getOrDefault(attack.technique().orElseThrow(), Map.of()));
         // The same attack comes from several places; not every answer to it exists in all of them.
-        replies.keySet().removeIf(reply -> !possible(reply, seat));
+        replies.keySet().removeIf(reply -> !repertoire.possible(mat, reply, seat));
         if (replies.isEmpty() || random.nextDouble() < 0.2) {
             return;
         }
         mat.pass(Math.round(Mat.SECOND * (0.6 + 1.8 * random.nextDouble())));
         String reply = Chance.of(List.copyOf(replies.keySet()), replies::get, random);
         Technique technique = lexicon.technique(reply).orElseThrow();
-        Option option = option(seat, reply);
+        Option option = repertoire.option(seat, reply);
         boolean works =
                 !technique.to().isEmpty() && random.nextDouble() < Chance.shifted(option.success(), shift(seat, reply));
         Telling telling = side(seat, option, technique, Telling.NOTHING);

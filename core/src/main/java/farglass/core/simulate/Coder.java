@@ -89,7 +89,8 @@ record Coder(double missed, double jitterSeconds, double confused, double slippe
     private static String mistakenFor(
             Technique technique, Moment moment, Stand before, Lexicon lexicon, RandomGenerator random) {
         List<Technique> alike = lexicon.techniques().stream()
-                .filter(other -> other.kind() == technique.kind()
+                .filter(other -> other != technique
+                        && other.kind() == technique.kind()
                         && other.sideRule() == technique.sideRule()
                         && other.canStart(
                                 before.position(), before.roleOf(moment.actor().orElseThrow())))

@@ -4,26 +4,22 @@ import farglass.core.bout.Bout;
 import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Settled;
-import farglass.core.bout.Stage;
 import farglass.core.lexicon.Kind;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.LexiconException;
 import farglass.core.lexicon.Names;
 import farglass.core.lexicon.Position;
-import farglass.core.lexicon.Reach;
 import farglass.core.lexicon.Technique;
 import farglass.core.lexicon.Term;
 import farglass.core.lexicon.Words;
 import farglass.desktop.desk.Desk;
 import farglass.library.OwnWords;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyStringProperty;
@@ -124,94 +120,9 @@ public final class LexiconModel {
         return count;
     }
 
-    /** {@return the entry's facts as lines of words: what it is, from where, to where, whose side, other words} */
-    public List<Fact> facts(Term term) {
-        List<Fact> facts = new ArrayList<>();
-        if (term instanceof Technique technique) {
-            facts.add(new Fact("Kind", technique.kind().label()));
-            technique
-                    .starts()
-                    .forEach(start -> facts.add(new Fact(
-                            switch (start.role()) {
-                                case TOP -> "From on top in";
-                                case BOTTOM -> "From underneath in";
-                                case NEUTRAL, ANY -> "From";
-                            },
-                            labels(start.positions().stream()
-                                    .sorted(Comparator.comparing(lexicon()::label))
-                                    .toList()))));
-            if (!technique.to().isEmpty()) {
-                facts.add(new Fact(
-                        "To",
-                        labels(technique.to())
-                                + switch (technique.ends()) {
-                                    case ACTOR -> ", on top";
-                                    case RECEIVER -> ", underneath";
-                                    case NOBODY -> "";
-                                }));
-            }
-            facts.add(new Fact(
-                    "A bare side",
-                    switch (technique.sideRule()) {
-                        case NONE -> "means nothing here";
-                        case OWN_ARM -> "is her own arm";
-                        case OWN_LEG -> "is her own leg";
-                        case THEIR_ARM -> "is the other\u2019s arm";
-                        case THEIR_LEG -> "is the other\u2019s leg";
-                        case TRAVEL -> "is the way she goes, to her own left or right";
-                    }));
-            if (!technique.reach().isEmpty()) {
-                facts.add(new Fact(
-                        "How deep",
-                        technique.reach().stream()
-                                .sorted()
-                                .map(LexiconModel::depth)
-                                .collect(Collectors.joining("; "))));
-            }
-            technique.caution().ifPresent(caution -> facts.add(new Fact("Caution", caution)));
-        } else if (term instanceof Position position) {
-            facts.add(new Fact(
-                    "Position",
-                    "%s; a ruleset sees %s"
-                            .formatted(
-                                    position.hasTop() ? "somebody is on top" : "nobody is on top",
-                                    farglass.core.bout.Fact.label(position.control())
-                                            .replace('-', ' '))));
-        }
-        Names names = term.names();
-        words(facts, "Also", names.english());
-        words(facts, "Portuguese", names.portuguese());
-        words(facts, "Japanese", names.japanese());
-        words(facts, "In the gym", names.slang());
-        words(facts, "Misspelt", names.misspelt());
-        int count = occurrences(term);
-        facts.add(new Fact("In this library", count == 1 ? "1 moment" : count + " moments"));
-        return facts;
-    }
-
-    private static String depth(Reach reach) {
-        if (reach == Reach.LINES) {
-            return "foot, knee, hip line, past";
-        }
-        return Arrays.stream(Stage.values())
-                .filter(stage -> stage.isOn(Stage.Ladder.valueOf(reach.name())))
-                .map(stage -> stage.label().replace('-', ' '))
-                .collect(Collectors.joining(", "));
-    }
-
-    /** One line of what is known of an entry. */
-    public record Fact(String title, String words) {}
-
-    private static void words(List<Fact> facts, String title, List<String> words) {
-        if (!words.isEmpty()) {
-            facts.add(new Fact(title, String.join(", ", words)));
-        }
-    }
-
-    private String labels(List<String> keys) {
-        return String.join(
-                ", ",
-                keys.stream().map(key -> Words.inSentence(lexicon().label(key))).toList());
+    /** {@return what is known of an entry, a line each} */
+    public List<TermFacts.Fact> facts(Term term) {
+        return TermFacts.of(term, lexicon(), occurrences(term));
     }
 
     /** {@return whether this library added the entry, or changed it whole} */

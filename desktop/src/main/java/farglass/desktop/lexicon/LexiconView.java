@@ -232,7 +232,7 @@ public final class LexiconView extends BorderPane {
         words.setHgrow(Priority.ALWAYS);
         facts.getColumnConstraints().addAll(titles, words);
         int row = 0;
-        for (LexiconModel.Fact fact : model.facts(term)) {
+        for (TermFacts.Fact fact : model.facts(term)) {
             Label title = new Label(fact.title());
             title.setMinWidth(Region.USE_PREF_SIZE);
             title.getStyleClass().add("quiet");

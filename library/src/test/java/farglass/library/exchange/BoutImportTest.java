@@ -12,6 +12,7 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -98,5 +99,26 @@ class BoutImportTest {
         assertThat(reading.bout()).isEmpty();
         return reading.diagnostics().get(0).line() + ": "
                 + reading.diagnostics().get(0).message();
+    }
+
+    @Test
+    void wordsAreNamedOnTheWayInAndAStoppedImportLeavesNothing() throws Exception {
+        Path one = Files.writeString(
+                folder.resolve("one.bout"), "far-glass bout 1\nA: x\nB: y\n0:10 A \"coat hanger\"; held\n");
+        Path two = Files.writeString(folder.resolve("two.bout"), "far-glass bout 1\nA: x\nB: y\n0:20 B coat hanger\n");
+        try (Library library = Library.create(folder.resolve("n.farglass"), Clock.systemUTC(), "t")) {
+            List<Double> shares = new java.util.ArrayList<>();
+            BoutImport found = BoutImport.preview(List.of(one, two), Lexicon.shipped(), library, shares::add);
+            assertThat(shares).containsExactly(0.5, 1.0);
+            assertThat(found.unnamed()).containsOnly(Map.entry("coat hanger", 2));
+            BoutImport named = found.naming(Map.of("coat hanger", "rear-naked-choke"));
+            assertThatThrownBy(() -> named.into(library, share -> {}, () -> true))
+                    .hasMessageContaining("nothing was imported");
+            assertThat(library.contents().bouts()).isEmpty();
+            named.into(library);
+            assertThat(library.contents().bouts()).hasSize(2).allSatisfy(bout -> assertThat(
+                            bout.moments().get(0).technique())
+                    .contains("rear-naked-choke"));
+        }
     }
 }

@@ -1,0 +1,152 @@
+package farglass.core.rules;
+
+import farglass.core.bout.Award;
+import farglass.core.bout.Bout;
+import farglass.core.bout.Moment;
+import farglass.core.bout.Result;
+import farglass.core.bout.Seat;
+import farglass.core.state.Finding;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/** Holds what the referee gave and what was announced against what the rules say. Neither side is called wrong. */
+final class Comparison {
+    private final Scorecard card;
+    private final Bout bout;
+    private final Ruleset ruleset;
+    private final Given given;
+    private final String required;
+    final List<Scorecard.Difference> differences = new ArrayList<>();
+    final List<Finding> findings = new ArrayList<>();
+
+    /** @param seenToTheEnd whether it was told to the end, so that the announced result can be held against it */
+    Comparison(Scorecard card, Bout bout, Given given, List<Holds.Lost> lost, boolean seenToTheEnd) {
+        this.card = card;
+        this.bout = bout;
+        this.ruleset = card.ruleset();
+        this.given = given;
+        this.required = Holds.seconds(ruleset.holdMicros());
+        if (!given.isEmpty()) {
+            differ(lost);
+        }
+        if (bout.header().whole() && seenToTheEnd) {
+            compareWithResult();
+        }
+    }
+
+    private String name(Seat seat) {
+        return bout.header().contestant(seat).name();
+    }
+
+    private void differ(List<Holds.Lost> lost) {
+        for (Call call : card.calls()) {
+            boolean shouldBeThere =
+                    call.verdict() == Call.Verdict.BY_RULES && call.reason() != Reason.LADDER && !given.isGiven(call);
+            if (shouldBeThere) {
+                differences.add(new Scorecard.Difference(
+                        call.atMicros(),
+                        call.brief() + " not given",
+                        "By the rules %s gets %s for %s, and no award of the referee fits it. %s"
+                                .formatted(
+                                        name(call.to()),
+                                        Call.words(call.gift()),
+                                        call.reason().label(),
+                                        call.sentence()),
+                        call.moments()));
+            }
+        }
+        for (Moment moment : given.unexplained()) {
+            Award award = Given.award(moment);
+            if (award.kind() == Award.Kind.POINTS) {
+                Seat to = moment.actor().orElseThrow();
+                Optional<Holds.Lost> tooShort = lost.stream()
+                        .filter(each -> each.to() == to && each.points() == award.points())
+                        .filter(each -> moment.atMicros().orElse(0) >= each.atMicros()
+                                && moment.atMicros().orElse(0) <= each.atMicros() + 15_000_000)
+                        .findFirst();
+                String why = tooShort.map(each -> "The %s before it was held for %s as told, and the rules ask for %s."
+                                .formatted(each.scored().label(), Holds.seconds(each.heldMicros()), required))
+                        .orElse("Nothing told shows what for. Look at the film before it, or note what it was.");
+                differences.add(new Scorecard.Difference(
+                        moment.atMicros().orElse(0),
+                        to + " " + award.points() + " given",
+                        "The referee gave %s %s. %s".formatted(name(to), Call.words(award), why),
+                        List.of(moment.id())));
+                if (tooShort.isPresent()) {
+                    findings.add(new Finding(
+                            moment.id(),
+                            "Points were given for a hold of %s, and the rules ask for %s. Mend the times, time it on the film, or leave it as the referee's."
+                                    .formatted(Holds.seconds(tooShort.get().heldMicros()), required)));
+                }
+            }
+        }
+        differences.sort(Comparator.comparingLong(Scorecard.Difference::atMicros));
+    }
+
+    /** Whoever is said to have won must be ahead on the board that was told, by what she is said to have won. */
+    private void compareWithWinner(Result result) {
+        boolean byBoard =
+                switch (result.method()) {
+                    case POINTS, ADVANTAGES, PENALTIES -> true;
+                    default -> false;
+                };
+        if (!byBoard || given.isEmpty() || bout.header().footage().endsEarly()) {
+            return;
+        }
+        Lead board = card.board(Long.MAX_VALUE).lead(ruleset.order());
+        if (!board.seat().equals(result.winner())
+                || !board.by().name().equals(result.method().name())) {
+            findings.add(new Finding(
+                    "",
+                    "The official result is %s by %s; by the referee's awards told it is %s. Look for an award that is missing, or mend the result."
+                            .formatted(
+                                    result.winner().map(Seat::name).orElse("nobody"),
+                                    result.method().label(),
+                                    board.brief())));
+        }
+    }
+
+    /** A final score that no reading of the awards adds up to is a finding. */
+    private void compareWithResult() {
+        bout.header().result().ifPresent(this::compareWithWinner);
+        Optional<Result.Score> score = bout.header().result().flatMap(Result::score);
+        if (score.isEmpty() || bout.moments().isEmpty()) {
+            return;
+        }
+        Board board = card.board(Long.MAX_VALUE);
+        if (board.a().points() == score.get().a()
+                && board.b().points() == score.get().b()) {
+            return;
+        }
+        if (reachable(Seat.A, score.get().a()) && reachable(Seat.B, score.get().b())) {
+            return;
+        }
+        Board byRules = card.byRules(Long.MAX_VALUE);
+        findings.add(new Finding(
+                "",
+                "The official result says %d-%d. The awards told add up to %d-%d, the rules give %d-%d, and no reading of what could be given makes up the difference. Look for an award that is missing, or mend the result."
+                        .formatted(
+                                score.get().a(),
+                                score.get().b(),
+                                board.a().points(),
+                                board.b().points(),
+                                byRules.a().points(),
+                                byRules.b().points())));
+    }
+
+    private boolean reachable(Seat seat, int points) {
+        long sums = 1L;
+        for (Call call : card.calls()) {
+            if (call.verdict() != Call.Verdict.BY_RULES
+                    && call.to() == seat
+                    && call.gift().kind() == Award.Kind.POINTS
+                    && !given.isGiven(call)) {
+                sums |= sums << call.gift().points();
+            }
+        }
+        int missing = points - card.byRules(Long.MAX_VALUE).of(seat).points();
+        return missing >= 0 && missing < 63 && (sums >> missing & 1) == 1;
+    }
+}

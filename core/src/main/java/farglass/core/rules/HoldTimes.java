@@ -1,0 +1,60 @@
+package farglass.core.rules;
+
+import farglass.core.bout.Bout;
+import farglass.core.bout.Deed;
+import farglass.core.bout.Moment;
+import farglass.core.state.MatchClock;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** How long something was held: in match time, without a stoppage in it, or as somebody timed it on the film. */
+final class HoldTimes {
+    /** The clock stops, or runs on. */
+    private record Turn(long at, boolean stops) {}
+
+    private final Bout bout;
+    private final MatchClock clock;
+    private final long errorMicros;
+    private final List<Turn> turns = new ArrayList<>();
+
+    HoldTimes(Bout bout, MatchClock clock, long errorMicros) {
+        this.bout = bout;
+        this.clock = clock;
+        this.errorMicros = errorMicros;
+        for (Moment moment : bout.moments()) {
+            boolean stops = moment.deed() instanceof Deed.Stopped || moment.deed() instanceof Deed.Ended;
+            if (moment.atMicros().isPresent() && (stops || moment.deed() instanceof Deed.Restarted)) {
+                turns.add(new Turn(moment.atMicros().getAsLong(), stops));
+            }
+        }
+    }
+
+    /** {@return match time of the longest stretch of the hold without a stoppage in it, up to that instant} */
+    long longestPartMicros(long since, long until) {
+        long longest = 0;
+        long from = since;
+        for (Turn turn : turns) {
+            if (turn.at() > since && turn.at() < until) {
+                if (turn.stops()) {
+                    longest = Math.max(longest, clock.playedMicros(turn.at()) - clock.playedMicros(from));
+                } else {
+                    from = turn.at();
+                }
+            }
+        }
+        return Math.max(longest, clock.playedMicros(until) - clock.playedMicros(from));
+    }
+
+    /** {@return the hold as somebody timed it with the stopwatch, if the measured stretch is this one} */
+    Optional<Long> timedMicros(long since, long until) {
+        return bout.moments().stream()
+                .filter(moment -> moment.deed() instanceof Deed.Timed
+                        && moment.atMicros().isPresent()
+                        && Math.abs(moment.atMicros().getAsLong() - since) <= errorMicros)
+                .map(moment -> ((Deed.Timed) moment.deed()).toMicros()
+                        - moment.atMicros().getAsLong())
+                .filter(length -> Math.abs(since + length - until) <= 2 * errorMicros)
+                .findFirst();
+    }
+}
