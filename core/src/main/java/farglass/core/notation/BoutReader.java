@@ -21,6 +21,9 @@ final class BoutReader {
     /** More than these help nobody, and noise of any size must not fill the memory. */
     static final int MOST_ERRORS = 100;
 
+    /** A moment a second for fourteen hours. */
+    static final int MOST_MOMENTS = 50_000;
+
     private final String text;
     private final Lexicon lexicon;
     private final List<Diagnostic> diagnostics = new ArrayList<>();
@@ -142,6 +145,12 @@ final class BoutReader {
     }
 
     private void moment(String line, int number) throws Cursor.Wrong {
+        if (moments.size() == MOST_MOMENTS) {
+            // Counted as the last error there can be: what follows would say the same.
+            errors = MOST_ERRORS - 1;
+            throw new Cursor(line, number)
+                    .wrong(1, "there are more than %s moments; split the file, a bout has far fewer", MOST_MOMENTS);
+        }
         Moment moment =
                 new MomentReader(new Cursor(line, number), lexicon, "m" + (moments.size() + 1), diagnostics).read();
         Integer sameId = lineOfId.putIfAbsent(moment.id(), number);

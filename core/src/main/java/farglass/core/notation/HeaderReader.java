@@ -19,8 +19,10 @@ import farglass.core.bout.Uniform;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.Set;
@@ -37,6 +39,10 @@ final class HeaderReader {
 
     private static final Set<String> REPEATED = Set.of("film", "covered", "segment", "coder", "note");
 
+    /** More lines of one kind than these are noise, and every moment would be held against all of them. */
+    private static final int MOST_ENTRIES = 1_000;
+
+    private final Map<String, Integer> counts = new HashMap<>();
     private final Set<String> seen = new HashSet<>();
     private final String[] names = new String[2];
     private final List<Optional<String>> kits = new ArrayList<>(List.of(Optional.empty(), Optional.empty()));
@@ -82,6 +88,9 @@ final class HeaderReader {
         value.take(":");
         if (!REPEATED.contains(key) && !seen.add(key)) {
             throw value.wrong(1, "\"%s\" stands here a second time; leave one of the two", key);
+        }
+        if (REPEATED.contains(key) && counts.merge(key, 1, Integer::sum) > MOST_ENTRIES) {
+            throw value.wrong(1, "there are more than %s lines \"%s\"; no bout needs so many", MOST_ENTRIES, key);
         }
         entry(key, value);
         if (!value.atEnd()) {

@@ -8,11 +8,17 @@ import farglass.core.bout.Seat;
 import farglass.core.state.Finding;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 
 /** Holds what the referee gave and what was announced against what the rules say. Neither side is called wrong. */
 final class Comparison {
+    /** An award comes at most so long after what it is for was reached. */
+    private static final long SOON_MICROS = 15_000_000;
+
     private final Scorecard card;
     private final Bout bout;
     private final Ruleset ruleset;
@@ -41,6 +47,9 @@ final class Comparison {
     }
 
     private void differ(List<Holds.Lost> lost) {
+        Map<String, TreeMap<Long, Holds.Lost>> byTime = new HashMap<>();
+        lost.forEach(each -> byTime.computeIfAbsent(each.to() + " " + each.points(), any -> new TreeMap<>())
+                .put(each.atMicros(), each));
         for (Call call : card.calls()) {
             boolean shouldBeThere =
                     call.verdict() == Call.Verdict.BY_RULES && call.reason() != Reason.LADDER && !given.isGiven(call);
@@ -61,11 +70,12 @@ final class Comparison {
             Award award = Given.award(moment);
             if (award.kind() == Award.Kind.POINTS) {
                 Seat to = moment.actor().orElseThrow();
-                Optional<Holds.Lost> tooShort = lost.stream()
-                        .filter(each -> each.to() == to && each.points() == award.points())
-                        .filter(each -> moment.atMicros().orElse(0) >= each.atMicros()
-                                && moment.atMicros().orElse(0) <= each.atMicros() + 15_000_000)
-                        .findFirst();
+                long at = moment.atMicros().orElse(0);
+                Optional<Holds.Lost> tooShort = Optional.ofNullable(
+                                byTime.getOrDefault(to + " " + award.points(), new TreeMap<>())
+                                        .floorEntry(at))
+                        .map(Map.Entry::getValue)
+                        .filter(each -> at <= each.atMicros() + SOON_MICROS);
                 String why = tooShort.map(each -> "The %s before it was held for %s as told, and the rules ask for %s."
                                 .formatted(each.scored().label(), Holds.seconds(each.heldMicros()), required))
                         .orElse("Nothing told shows what for. Look at the film before it, or note what it was.");

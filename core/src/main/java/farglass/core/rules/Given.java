@@ -20,6 +20,9 @@ final class Given {
 
     private static final long AFTER_MICROS = 30_000_000;
 
+    /** More calls than these within reach of one award are no bout. */
+    private static final int CROWD = 200;
+
     /** By the moment of an award, what it was given for. */
     final Map<String, List<Call>> calls = new LinkedHashMap<>();
 
@@ -48,28 +51,47 @@ final class Given {
     }
 
     private void match(List<Call> all, Call.Verdict verdict) {
+        List<Call> fitting =
+                all.stream().filter(call -> call.verdict() == verdict).toList();
         for (Moment moment : awards) {
             if (calls.containsKey(moment.id())) {
                 continue;
             }
             Seat to = moment.actor().orElseThrow();
-            List<Call> open = all.stream()
-                    .filter(call -> call.verdict() == verdict && call.to() == to && !matched.contains(call))
-                    .filter(call -> call.gift().kind() == award(moment).kind())
-                    .filter(call -> near(moment, call))
-                    .toList();
+            long at = moment.atMicros().orElse(0);
+            List<Call> open = new ArrayList<>();
+            // Calls are in order of time: only those in reach are looked at, and of a crowd only so many.
+            for (int i = first(fitting, at - AFTER_MICROS), looked = 0;
+                    i < fitting.size() && fitting.get(i).atMicros() <= at + BEFORE_MICROS && looked < CROWD;
+                    i++, looked++) {
+                Call call = fitting.get(i);
+                if (call.to() == to
+                        && !matched.contains(call)
+                        && call.gift().kind() == award(moment).kind()) {
+                    open.add(call);
+                }
+            }
             List<Call> found = sum(open, award(moment).points());
             if (!found.isEmpty()) {
-                calls.put(moment.id(), found);
+                calls.put(moment.id(), List.copyOf(found));
                 matched.addAll(found);
             }
         }
     }
 
-    private static boolean near(Moment moment, Call call) {
-        return moment.atMicros().isEmpty()
-                || moment.atMicros().getAsLong() >= call.atMicros() - BEFORE_MICROS
-                        && moment.atMicros().getAsLong() <= call.atMicros() + AFTER_MICROS;
+    /** {@return the place of the first call at or after that instant} */
+    private static int first(List<Call> calls, long at) {
+        int low = 0;
+        int high = calls.size();
+        while (low < high) {
+            int middle = (low + high) / 2;
+            if (calls.get(middle).atMicros() < at) {
+                low = middle + 1;
+            } else {
+                high = middle;
+            }
+        }
+        return low;
     }
 
     /** {@return the first call of that many points, or else a run of calls that adds up to it} Other gifts have 0 points. */

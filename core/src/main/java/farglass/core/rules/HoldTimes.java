@@ -13,16 +13,18 @@ final class HoldTimes {
     /** The clock stops, or runs on. */
     private record Turn(long at, boolean stops) {}
 
-    private final Bout bout;
     private final MatchClock clock;
     private final long errorMicros;
     private final List<Turn> turns = new ArrayList<>();
+    private final List<Moment> timed = new ArrayList<>();
 
     HoldTimes(Bout bout, MatchClock clock, long errorMicros) {
-        this.bout = bout;
         this.clock = clock;
         this.errorMicros = errorMicros;
         for (Moment moment : bout.moments()) {
+            if (moment.deed() instanceof Deed.Timed) {
+                timed.add(moment);
+            }
             boolean stops = moment.deed() instanceof Deed.Stopped || moment.deed() instanceof Deed.Ended;
             if (moment.atMicros().isPresent() && (stops || moment.deed() instanceof Deed.Restarted)) {
                 turns.add(new Turn(moment.atMicros().getAsLong(), stops));
@@ -34,8 +36,9 @@ final class HoldTimes {
     long longestPartMicros(long since, long until) {
         long longest = 0;
         long from = since;
-        for (Turn turn : turns) {
-            if (turn.at() > since && turn.at() < until) {
+        for (int i = firstAfter(since); i < turns.size() && turns.get(i).at() < until; i++) {
+            Turn turn = turns.get(i);
+            if (turn.at() > since) {
                 if (turn.stops()) {
                     longest = Math.max(longest, clock.playedMicros(turn.at()) - clock.playedMicros(from));
                 } else {
@@ -48,7 +51,7 @@ final class HoldTimes {
 
     /** {@return the hold as somebody timed it with the stopwatch, if the measured stretch is this one} */
     Optional<Long> timedMicros(long since, long until) {
-        return bout.moments().stream()
+        return timed.stream()
                 .filter(moment -> moment.deed() instanceof Deed.Timed
                         && moment.atMicros().isPresent()
                         && Math.abs(moment.atMicros().getAsLong() - since) <= errorMicros)
@@ -56,5 +59,19 @@ final class HoldTimes {
                         - moment.atMicros().getAsLong())
                 .filter(length -> Math.abs(since + length - until) <= 2 * errorMicros)
                 .findFirst();
+    }
+
+    private int firstAfter(long since) {
+        int low = 0;
+        int high = turns.size();
+        while (low < high) {
+            int middle = (low + high) / 2;
+            if (turns.get(middle).at() <= since) {
+                low = middle + 1;
+            } else {
+                high = middle;
+            }
+        }
+        return low;
     }
 }

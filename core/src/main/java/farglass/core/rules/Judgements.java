@@ -31,6 +31,11 @@ final class Judgements {
     private final Lexicon lexicon;
     private final MatchClock clock;
     private final Set<String> stoppedByTurning;
+    /** By seat and moment: when that athlete next does anything but wait, or the clock stops. */
+    private final long[][] nextActs;
+    /** By seat: the last submission that was on. */
+    private final Moment[] lastSubmission = new Moment[2];
+
     private final List<Call> calls = new ArrayList<>();
 
     private Judgements(Bout bout, Ruleset ruleset, Lexicon lexicon, MatchClock clock) {
@@ -39,6 +44,7 @@ final class Judgements {
         this.lexicon = lexicon;
         this.clock = clock;
         this.stoppedByTurning = turnedAwayFrom(bout);
+        this.nextActs = nextActs();
     }
 
     static List<Call> of(Bout bout, Ruleset ruleset, Lexicon lexicon, MatchClock clock) {
@@ -47,6 +53,31 @@ final class Judgements {
             judgements.moment(i);
         }
         return judgements.calls;
+    }
+
+    private long[][] nextActs() {
+        int count = bout.moments().size();
+        long[][] next = new long[2][count];
+        long[] until = {bout.extentMicros(), bout.extentMicros()};
+        for (int i = count - 1; i >= 0; i--) {
+            Moment moment = bout.moments().get(i);
+            next[0][i] = until[0];
+            next[1][i] = until[1];
+            if (moment.atMicros().isEmpty()) {
+                continue;
+            }
+            long at = moment.atMicros().getAsLong();
+            if (moment.deed() instanceof Deed.Stopped) {
+                until[0] = at;
+                until[1] = at;
+            }
+            boolean acts = moment.technique()
+                    .flatMap(lexicon::technique)
+                    .filter(technique -> technique.kind() != Kind.WAITING)
+                    .isPresent();
+            moment.actor().filter(seat -> acts).ifPresent(seat -> until[seat.ordinal()] = at);
+        }
+        return next;
     }
 
     private void moment(int index) {
@@ -59,6 +90,11 @@ final class Judgements {
             return;
         }
         Seat actor = moment.actor().get();
+        boolean submissionOn = moment.telling()
+                .stage()
+                .filter(stage -> stage.isOn(Stage.Ladder.SUBMISSION) && stage != Stage.ESCAPED)
+                .isPresent();
+        lastSubmission[actor.ordinal()] = submissionOn ? moment : lastSubmission[actor.ordinal()];
         if (ruleset.advantages()) {
             near(moment, technique.get(), actor);
         }
@@ -143,19 +179,7 @@ final class Judgements {
         if (tooEarly) {
             return;
         }
-        long until = bout.extentMicros();
-        for (Moment later : bout.moments().subList(index + 1, bout.moments().size())) {
-            boolean acts = later.actor().equals(Optional.of(actor))
-                    && later.technique()
-                            .flatMap(lexicon::technique)
-                            .filter(technique -> technique.kind() != Kind.WAITING)
-                            .isPresent();
-            if ((acts || later.deed() instanceof Deed.Stopped)
-                    && later.atMicros().isPresent()) {
-                until = later.atMicros().getAsLong();
-                break;
-            }
-        }
+        long until = nextActs[actor.ordinal()][index];
         long passive = clock.playedMicros(until) - clock.playedMicros(at);
         if (passive >= stalling.micros()) {
             add(
@@ -173,16 +197,9 @@ final class Judgements {
 
     private void leaving(Moment moment, Seat actor) {
         long at = moment.atMicros().getAsLong();
-        Optional<Moment> attack = bout.moments().stream()
-                .filter(earlier -> earlier.actor().equals(Optional.of(actor.other())))
-                .filter(earlier -> earlier.atMicros().isPresent()
-                        && earlier.atMicros().getAsLong() <= at
-                        && at - earlier.atMicros().getAsLong() <= ESCAPE_MICROS)
-                .filter(earlier -> earlier.telling()
-                        .stage()
-                        .filter(stage -> stage.isOn(Stage.Ladder.SUBMISSION) && stage != Stage.ESCAPED)
-                        .isPresent())
-                .reduce((first, second) -> second);
+        Optional<Moment> attack = Optional.ofNullable(
+                        lastSubmission[actor.other().ordinal()])
+                .filter(earlier -> at - earlier.atMicros().orElse(0) <= ESCAPE_MICROS);
         attack.ifPresent(
                 submission -> calls.add(
                         new Call(

@@ -11,7 +11,9 @@ import farglass.core.state.Finding;
 import farglass.core.state.Timeline;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
 
@@ -257,13 +259,11 @@ public final class Scorecard {
 
     /** {@return what this reading says that the other one does not, in order of time; for the same bout under other rules} */
     public List<Call> beyond(Scorecard other) {
-        List<String> theirs = new ArrayList<>(other.calls.stream()
-                .filter(call -> call.verdict() == Call.Verdict.BY_RULES)
-                .map(call -> call.atMicros() + call.brief())
-                .toList());
-        return calls.stream()
-                .filter(call -> call.verdict() == Call.Verdict.BY_RULES)
-                .filter(call -> !theirs.remove(call.atMicros() + call.brief()))
+        Map<String, Integer> theirs = new HashMap<>();
+        other.calls(Call.Verdict.BY_RULES)
+                .forEach(call -> theirs.merge(call.atMicros() + call.brief(), 1, Integer::sum));
+        return calls(Call.Verdict.BY_RULES).stream()
+                .filter(call -> theirs.merge(call.atMicros() + call.brief(), -1, Integer::sum) < 0)
                 .toList();
     }
 }

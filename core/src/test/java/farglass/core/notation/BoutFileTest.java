@@ -216,4 +216,16 @@ class BoutFileTest {
         assertThat(bout.comments()).hasSize(4);
         assertThat(BoutFile.print(bout)).contains("# on what is usual\n0:10");
     }
+
+    @Test
+    void moreThanAnyBoutNeedsIsRefusedAtOnce() {
+        BoutFile.Reading moments = read(HEAD + "0:10 A mark\n".repeat(BoutReader.MOST_MOMENTS + 500));
+        assertThat(moments.diagnostics()).singleElement().satisfies(error -> assertThat(error.message())
+                .contains("50000 moments"));
+        BoutFile.Reading segments =
+                read("far-glass bout 1\nA: x\nB: y\n" + "segment: talk 0:10 to 0:20\n".repeat(1200));
+        assertThat(segments.bout()).isEmpty();
+        assertThat(segments.diagnostics()).hasSize(BoutReader.MOST_ERRORS);
+        assertThat(segments.diagnostics().get(0).message()).contains("1000 lines \"segment\"");
+    }
 }
