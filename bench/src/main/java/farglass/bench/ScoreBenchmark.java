@@ -36,7 +36,8 @@ import org.openjdk.jmh.annotations.Warmup;
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MICROSECONDS)
-@Warmup(iterations = 5, time = 1)
+// Many small methods: the compiler takes a while until it has them all.
+@Warmup(iterations = 20, time = 1)
 @Measurement(iterations = 5, time = 1)
 @Fork(1)
 public class ScoreBenchmark {

@@ -105,8 +105,11 @@ public final class Laterality {
     /** {@return whether the limbs told contradict the side told} Both may have been typed; one of them is a slip. */
     public static boolean contradicts(Moment moment, Technique technique) {
         Optional<OwnedSide> told = moment.telling().side();
+        if (told.isEmpty() || moment.telling().facts().isEmpty()) {
+            return false;
+        }
         Optional<OwnedSide> limbs =
                 trapped(moment.with(Telling.NOTHING.withFacts(moment.telling().facts())), technique);
-        return told.isPresent() && limbs.isPresent() && !told.equals(limbs);
+        return limbs.isPresent() && !told.equals(limbs);
     }
 }

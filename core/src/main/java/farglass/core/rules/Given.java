@@ -39,6 +39,9 @@ final class Given {
                 given.awards.add(moment);
             }
         }
+        if (given.awards.isEmpty()) {
+            return given;
+        }
         // What is certain has the first claim on an award.
         given.match(calls, Call.Verdict.BY_RULES);
         given.match(calls, Call.Verdict.ARGUABLE);

@@ -55,6 +55,13 @@ final class Judgements {
         return judgements.calls;
     }
 
+    private boolean waits(Moment moment) {
+        return moment.technique()
+                .flatMap(lexicon::technique)
+                .filter(technique -> technique.kind() == Kind.WAITING)
+                .isPresent();
+    }
+
     private long[][] nextActs() {
         int count = bout.moments().size();
         long[][] next = new long[2][count];
@@ -71,11 +78,9 @@ final class Judgements {
                 until[0] = at;
                 until[1] = at;
             }
-            boolean acts = moment.technique()
-                    .flatMap(lexicon::technique)
-                    .filter(technique -> technique.kind() != Kind.WAITING)
-                    .isPresent();
-            moment.actor().filter(seat -> acts).ifPresent(seat -> until[seat.ordinal()] = at);
+            if (moment.actor().isPresent() && moment.deed() instanceof Deed.Did && !waits(moment)) {
+                until[moment.actor().get().ordinal()] = at;
+            }
         }
         return next;
     }
@@ -157,7 +162,7 @@ final class Judgements {
     private static Set<String> turnedAwayFrom(Bout bout) {
         Set<String> passes = new HashSet<>();
         for (Moment moment : bout.moments()) {
-            if (moment.technique().filter(TURNED_AWAY::contains).isPresent()) {
+            if (moment.deed() instanceof Deed.Did did && TURNED_AWAY.contains(did.technique())) {
                 moment.telling().answers().ifPresent(passes::add);
             }
         }

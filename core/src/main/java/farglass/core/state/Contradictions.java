@@ -35,9 +35,6 @@ final class Contradictions {
 
     static List<Finding> in(Bout bout, Lexicon lexicon) {
         Contradictions found = new Contradictions(bout, lexicon);
-        for (int i = 0; i < bout.moments().size(); i++) {
-            found.places.put(bout.moments().get(i).id(), i);
-        }
         found.header();
         for (int i = 0; i < bout.moments().size(); i++) {
             found.moment(bout.moments().get(i), i);
@@ -126,7 +123,7 @@ final class Contradictions {
 
     private void fact(Fact fact, Moment moment, int place) {
         if (fact instanceof Fact.Link link && link.bout().isEmpty()) {
-            boolean later = places.getOrDefault(link.moment(), -1) > place;
+            boolean later = place(link.moment()) > place;
             if (later && link.tie() == Fact.Tie.ANSWERS) {
                 find(
                         moment.id(),
@@ -147,6 +144,16 @@ final class Contradictions {
                         .isPresent()) {
             find(moment.id(), "More of the pass was kept than was reached. Mend one of the two lines.");
         }
+    }
+
+    /** Made only where there are ties to look up: most bouts have few. */
+    private int place(String id) {
+        if (places.isEmpty()) {
+            for (int i = 0; i < bout.moments().size(); i++) {
+                places.put(bout.moments().get(i).id(), i);
+            }
+        }
+        return places.getOrDefault(id, -1);
     }
 
     private void technique(Technique technique, Moment moment) {
