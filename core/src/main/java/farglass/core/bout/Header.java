@@ -121,62 +121,42 @@ public record Header(
 
     /** {@return the header of a second coding of that bout, by somebody else} */
     public Header asCodingOf(String first, String coder) {
-        return new Header(
-                kind,
-                event,
-                date,
-                round,
-                ruleset,
-                rulesetDate,
-                uniform,
-                lengthMicros,
-                a,
-                b,
-                result,
-                footage,
-                List.of(coder),
-                Optional.of(first),
-                notes,
-                others);
+        return changed(ruleset, rulesetDate, a, b, result, footage, List.of(coder), Optional.of(first));
     }
 
     /** {@return the same under another ruleset} */
     public Header under(String otherRuleset) {
-        return new Header(
-                kind,
-                event,
-                date,
-                round,
-                otherRuleset,
-                Optional.empty(),
-                uniform,
-                lengthMicros,
-                a,
-                b,
-                result,
-                footage,
-                coders,
-                codingOf,
-                notes,
-                others);
+        return changed(otherRuleset, Optional.empty(), a, b, result, footage, coders, codingOf);
     }
 
     private Header changed(Contestant newA, Contestant newB, Optional<Result> newResult, Footage newFootage) {
+        return changed(ruleset, rulesetDate, newA, newB, newResult, newFootage, coders, codingOf);
+    }
+
+    private Header changed(
+            String newRuleset,
+            Optional<LocalDate> newRulesetDate,
+            Contestant newA,
+            Contestant newB,
+            Optional<Result> newResult,
+            Footage newFootage,
+            List<String> newCoders,
+            Optional<String> newCodingOf) {
         return new Header(
                 kind,
                 event,
                 date,
                 round,
-                ruleset,
-                rulesetDate,
+                newRuleset,
+                newRulesetDate,
                 uniform,
                 lengthMicros,
                 newA,
                 newB,
                 newResult,
                 newFootage,
-                coders,
-                codingOf,
+                newCoders,
+                newCodingOf,
                 notes,
                 others);
     }

@@ -15,6 +15,8 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.TreeMap;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.DynamicTest;
@@ -38,7 +40,8 @@ class SituationsTest {
     @TestFactory
     Stream<DynamicTest> theRulesSayWhatWasExpected() throws IOException, URISyntaxException {
         return files().stream()
-                .map(file -> DynamicTest.dynamicTest(file.getFileName().toString(), () -> check(file)));
+                .map(file ->
+                        DynamicTest.dynamicTest(file.getFileName().toString(), () -> check(Files.readString(file))));
     }
 
     @Test
@@ -51,44 +54,88 @@ class SituationsTest {
         assertThat(counts.get("submission-only")).isGreaterThanOrEqualTo(10);
     }
 
-    private static void check(Path file) throws IOException {
-        BoutFile.Reading reading = BoutFile.parse(Files.readString(file), LEXICON);
-        assertThat(reading.diagnostics()).isEmpty();
-        Bout bout = reading.bout().orElseThrow();
-        Map<String, String> expected = bout.header().others();
-        Ruleset ruleset = Rulesets.shipped().named(bout.header().ruleset()).orElseThrow();
-        Scorecard card = Scorecard.of(bout, ruleset, LEXICON);
-        assertThat(said(card, Call.Verdict.BY_RULES)).as("by the rules").isEqualTo(expected.get("expect rules"));
-        assertThat(said(card, Call.Verdict.COULD)).as("could").isEqualTo(expected.get("expect could"));
-        assertThat(said(card, Call.Verdict.ARGUABLE)).as("arguable").isEqualTo(expected.get("expect arguable"));
-        ifSaid(expected, "expect lead", card.lead(Long.MAX_VALUE).brief());
-        ifSaid(expected, "expect differs", orNothing(card.differences().stream().map(Scorecard.Difference::brief)));
-        ifSaid(expected, "expect taps", "A %d, B %d".formatted(card.taps(Seat.A), card.taps(Seat.B)));
-        if (expected.containsKey("expect overtime")) {
-            EscapeTime time = card.escapeTime().orElseThrow();
-            ifSaid(
-                    expected,
-                    "expect overtime",
-                    "A %s, B %s".formatted(Times.exact(time.of(Seat.A)), Times.exact(time.of(Seat.B))));
-        }
-        if (expected.containsKey("expect findings")) {
-            assertThat(Timeline.of(bout, LEXICON).findings())
-                    .anySatisfy(finding -> assertThat(finding.sentence()).contains(expected.get("expect findings")));
-        }
+    @TestFactory
+    Stream<DynamicTest> neitherSeatIsFavoured() throws IOException, URISyntaxException {
+        return files().stream()
+                .map(file -> DynamicTest.dynamicTest(file.getFileName().toString(), () -> {
+                    String swapped = exchanged(Files.readString(file), "A", "B")
+                            .replaceAll("verdict (\\d+)-(\\d+)", "verdict $2-$1");
+                    // judges' scores and lists are told in the order of the seats
+                    Told told = new Told(swapped);
+                    told.expected.forEach((key, words) ->
+                            assertThat(told.of(key).split(", ")).as(key).containsExactlyInAnyOrder(words.split(", ")));
+                }));
     }
 
-    private static void ifSaid(Map<String, String> expected, String key, String actual) {
-        if (expected.containsKey(key)) {
-            assertThat(actual).as(key).isEqualTo(expected.get(key));
+    @TestFactory
+    Stream<DynamicTest> leftAndRightScoreAlike() throws IOException, URISyntaxException {
+        return files().stream()
+                .map(file -> DynamicTest.dynamicTest(
+                        file.getFileName().toString(),
+                        () -> check(exchanged(Files.readString(file), "left", "right"))));
+    }
+
+    private static void check(String text) {
+        Told told = new Told(text);
+        told.expected.forEach((key, words) -> assertThat(told.of(key)).as(key).isEqualTo(words));
+        if (told.findings != null) {
+            assertThat(Timeline.of(told.bout, LEXICON).findings())
+                    .anySatisfy(finding -> assertThat(finding.sentence()).contains(told.findings));
         }
     }
 
-    private static String said(Scorecard card, Call.Verdict verdict) {
-        return orNothing(card.calls(verdict).stream().map(Call::brief));
+    private static String exchanged(String text, String one, String other) {
+        return Pattern.compile(
+                        "\\b(?:" + one + "|" + other + ")\\b(?! *, [AB] \\d)") // "4:00 left, A 2 0 0": of the clock
+                .matcher(text)
+                .replaceAll(found -> found.group().equals(one) ? other : one);
     }
 
-    private static String orNothing(Stream<String> words) {
-        String all = words.collect(Collectors.joining(", "));
-        return all.isEmpty() ? "nothing" : all;
+    /** A situation's bout, its scorecard and what its header expects of them. */
+    private static final class Told {
+        final Bout bout;
+        final Scorecard card;
+        final Map<String, String> expected = new TreeMap<>();
+        final String findings;
+
+        Told(String text) {
+            BoutFile.Reading reading = BoutFile.parse(text, LEXICON);
+            assertThat(reading.diagnostics()).isEmpty();
+            bout = reading.bout().orElseThrow();
+            card = Scorecard.of(
+                    bout, Rulesets.shipped().named(bout.header().ruleset()).orElseThrow(), LEXICON);
+            bout.header().others().forEach((key, words) -> {
+                if (key.startsWith("expect ")) {
+                    expected.put(key, words);
+                }
+            });
+            findings = expected.remove("expect findings");
+            assertThat(expected).containsKeys("expect rules", "expect could", "expect arguable");
+        }
+
+        String of(String key) {
+            return switch (key) {
+                case "expect rules" -> calls(Call.Verdict.BY_RULES);
+                case "expect could" -> calls(Call.Verdict.COULD);
+                case "expect arguable" -> calls(Call.Verdict.ARGUABLE);
+                case "expect lead" -> card.lead(Long.MAX_VALUE).brief();
+                case "expect differs" -> orNothing(card.differences().stream().map(Scorecard.Difference::brief));
+                case "expect taps" -> "A %d, B %d".formatted(card.taps(Seat.A), card.taps(Seat.B));
+                case "expect overtime" -> {
+                    EscapeTime time = card.escapeTime().orElseThrow();
+                    yield "A %s, B %s".formatted(Times.exact(time.of(Seat.A)), Times.exact(time.of(Seat.B)));
+                }
+                default -> throw new AssertionError("no situation can expect \"" + key + "\"");
+            };
+        }
+
+        private String calls(Call.Verdict verdict) {
+            return orNothing(card.calls(verdict).stream().map(Call::brief));
+        }
+
+        private static String orNothing(Stream<String> words) {
+            String all = words.collect(Collectors.joining(", "));
+            return all.isEmpty() ? "nothing" : all;
+        }
     }
 }

@@ -7,25 +7,17 @@ import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
-import javafx.scene.layout.Priority;
 import javafx.util.StringConverter;
 
 /** Labelled fields, one below the other. */
-public final class Form extends GridPane {
+public final class Form extends TitledGrid {
     private int row;
 
     public Form() {
-        setHgap(12);
         setVgap(8);
         getStyleClass().add("form");
-        ColumnConstraints labels = new ColumnConstraints();
-        ColumnConstraints fields = new ColumnConstraints();
-        labels.setMinWidth(130);
-        fields.setMinWidth(380);
-        fields.setHgrow(Priority.ALWAYS);
-        getColumnConstraints().addAll(labels, fields);
+        getColumnConstraints().get(1).setMinWidth(380);
     }
 
     public <N extends Node> N add(String label, N field) {

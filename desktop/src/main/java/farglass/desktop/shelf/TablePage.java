@@ -3,6 +3,7 @@ package farglass.desktop.shelf;
 import farglass.core.lexicon.Term;
 import farglass.core.study.Athlete;
 import farglass.desktop.parts.Form;
+import farglass.desktop.parts.TitledGrid;
 import farglass.library.table.Column;
 import farglass.library.table.Mapping;
 import farglass.library.table.TableImport;
@@ -12,9 +13,7 @@ import java.util.List;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
 
@@ -73,14 +72,7 @@ final class TablePage extends VBox {
     }
 
     private GridPane columns() {
-        GridPane grid = new GridPane();
-        grid.setHgap(12);
-        grid.setVgap(6);
-        ColumnConstraints headings = new ColumnConstraints();
-        headings.setMinWidth(130);
-        ColumnConstraints samples = new ColumnConstraints();
-        samples.setHgrow(Priority.ALWAYS);
-        grid.getColumnConstraints().addAll(headings, samples);
+        GridPane grid = new TitledGrid();
         int row = 0;
         grid.addRow(row++, quiet("Column"), quiet("holds"), quiet("and tells"));
         for (String heading : model.table().headings()) {
