@@ -41,7 +41,7 @@ final class BoutText {
                     lexicon);
             return new BoutFile.Reading(preview.bout(), preview.diagnostics());
         } catch (UnreadableTableException e) {
-            return new BoutFile.Reading(Optional.empty(), List.of(new Diagnostic(1, 1, true, e.getMessage())));
+            return new BoutFile.Reading(Optional.empty(), List.of(e.diagnostic()));
         }
     }
 

@@ -73,6 +73,20 @@ class CommandTest {
     }
 
     @Test
+    void damagedFilesAreRefusedAtTheirLineAndInPlainWords() throws Exception {
+        Path table = Files.writeString(folder.resolve("t.csv"), "Time,Who\n0:10,Runa\n\"0:20,Runa\n");
+        assertThat(run("check", table.toString())).isEqualTo(1);
+        assertThat(words()).contains("t.csv:3:1: the quotes of this table do not close");
+        Path list = Files.writeString(folder.resolve("l.json"), "[1, 2]");
+        assertThat(run("check", list.toString())).isEqualTo(1);
+        assertThat(words())
+                .contains("l.json:1:1: this is no bout in JSON: a list stands where something else belongs")
+                .doesNotContain("farglass.");
+        assertThat(run("lexicon", "")).isEqualTo(1);
+        assertThat(words()).doesNotContain("nearest");
+    }
+
+    @Test
     void whatIsExportedIsImportedIntoAnotherLibraryAsItWas() throws Exception {
         Path demo = demo();
         Path files = folder.resolve("out");

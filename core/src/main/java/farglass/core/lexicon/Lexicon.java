@@ -341,7 +341,7 @@ public final class Lexicon {
     /** {@return the entry whose name is fewest slips of the finger away, if any is within a third of the word's length} */
     public Optional<Term> nearest(String word) {
         String plain = Words.plain(word);
-        if (plain.length() > 60) {
+        if (plain.isEmpty() || plain.length() > 60) {
             return Optional.empty();
         }
         int reach = Math.max(1, Math.min(plain.length(), 40) / 3);

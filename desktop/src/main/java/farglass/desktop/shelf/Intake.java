@@ -4,6 +4,7 @@ import farglass.core.bout.Bout;
 import farglass.core.bout.Contestant;
 import farglass.core.bout.FilmLink;
 import farglass.core.bout.Header;
+import farglass.core.notation.Diagnostic;
 import farglass.core.rules.Ruleset;
 import farglass.core.rules.Rulesets;
 import farglass.core.study.Athlete;
@@ -145,8 +146,8 @@ public final class Intake {
                         (progress, cancelled) -> {
                             BoutImport.Text text = BoutImport.text(file);
                             if (text.problem().isPresent()) {
-                                throw new UnreadableTableException(
-                                        text.problem().get().message());
+                                Diagnostic problem = text.problem().get();
+                                throw new UnreadableTableException(problem.line(), problem.message());
                             }
                             return Table.read(text.text());
                         },

@@ -8,11 +8,26 @@ import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
 import farglass.core.notation.Diagnostic;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 
 /** A bout as a JSON document, and back. The fields stand in docs/json.md; they only ever grow. */
 public final class BoutJson {
+    /** What Jackson says of a value of another kind, which names classes of this program and so helps nobody. */
+    private static final Pattern MISPLACED = Pattern.compile(
+            "^Cannot (?:deserialize|construct).* from (Array|Object|String|Integer|Floating-point|Boolean) value");
+
+    private static final Map<String, String> KINDS = Map.of(
+            "Array", "a list",
+            "Object", "an object",
+            "String", "a text",
+            "Integer", "a number",
+            "Floating-point", "a number",
+            "Boolean", "true or false");
+
     private static final String FORMAT = "far-glass bout";
     private static final int VERSION = 1;
 
@@ -77,7 +92,12 @@ public final class BoutJson {
         if (said.contains("Null value for creator property") || said.contains("Cannot map `null`")) {
             return "at " + where + ": this has to be told, and nothing stands here";
         }
+        Matcher misplaced = MISPLACED.matcher(said);
+        if (misplaced.find()) {
+            said = "%s stands where something else belongs".formatted(KINDS.get(misplaced.group(1)));
+        }
         String shortened = said.length() > 300 ? said.substring(0, 300) + "\u2026" : said;
-        return (where.isEmpty() ? "this is no JSON: " : "at " + where + ": ") + shortened.replaceAll("\\p{Cntrl}", "?");
+        return (where.isEmpty() ? "this is no bout in JSON: " : "at " + where + ": ")
+                + shortened.replaceAll("\\p{Cntrl}", "?");
     }
 }

@@ -60,7 +60,8 @@ public record Table(List<String> headings, List<Row> rows) {
                 if (headings.isEmpty()) {
                     if (cells.size() > MOST_COLUMNS) {
                         throw new UnreadableTableException(
-                                "line 1: there are %d columns, and %d are the most; leave out what is not needed"
+                                1,
+                                "there are %d columns, and %d are the most; leave out what is not needed"
                                         .formatted(cells.size(), MOST_COLUMNS));
                     }
                     headings.addAll(cells.stream().map(String::strip).toList());
@@ -69,16 +70,15 @@ public record Table(List<String> headings, List<Row> rows) {
                 }
                 if (rows.size() > MOST_ROWS) {
                     throw new UnreadableTableException(
-                            "line %d: there are more than %,d rows; split the file by bout".formatted(line, MOST_ROWS));
+                            line, "there are more than %,d rows; split the file by bout".formatted(MOST_ROWS));
                 }
                 line = parser.getCurrentLineNumber() + 1;
             }
         } catch (IOException | UncheckedIOException | IllegalArgumentException e) {
-            throw new UnreadableTableException(
-                    "line %d: the quotes of this table do not close; save it again as CSV".formatted(line));
+            throw new UnreadableTableException(line, "the quotes of this table do not close; save it again as CSV");
         }
         if (headings.stream().allMatch(String::isBlank)) {
-            throw new UnreadableTableException("line 1: there are no headings; the first row names the columns");
+            throw new UnreadableTableException(1, "there are no headings; the first row names the columns");
         }
         return new Table(headings, rows);
     }
@@ -86,8 +86,9 @@ public record Table(List<String> headings, List<Row> rows) {
     private static List<String> padded(List<String> cells, int size, long line) {
         if (cells.size() > size && cells.subList(size, cells.size()).stream().anyMatch(cell -> !cell.isBlank())) {
             throw new UnreadableTableException(
-                    "line %d: there are %d cells under %d headings; a comma or quote is too many, or a heading is missing"
-                            .formatted(line, cells.size(), size));
+                    line,
+                    "there are %d cells under %d headings; a comma or quote is too many, or a heading is missing"
+                            .formatted(cells.size(), size));
         }
         return Stream.concat(cells.stream(), Stream.generate(() -> ""))
                 .limit(size)
