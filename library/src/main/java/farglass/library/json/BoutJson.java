@@ -18,13 +18,14 @@ import java.util.stream.Collectors;
 public final class BoutJson {
     /** What Jackson says of a value of another kind, which names classes of this program and so helps nobody. */
     private static final Pattern MISPLACED = Pattern.compile(
-            "^Cannot (?:deserialize|construct).* from (Array|Object|String|Integer|Floating-point|Boolean) value");
+            "^Cannot (?:deserialize|construct).* from (Array|Object|String|Integer|Number|Floating-point|Boolean) value");
 
     private static final Map<String, String> KINDS = Map.of(
             "Array", "a list",
             "Object", "an object",
             "String", "a text",
             "Integer", "a number",
+            "Number", "a number",
             "Floating-point", "a number",
             "Boolean", "true or false");
 
@@ -92,6 +93,8 @@ public final class BoutJson {
         if (said.contains("Null value for creator property") || said.contains("Cannot map `null`")) {
             return "at " + where + ": this has to be told, and nothing stands here";
         }
+        said = said.replaceFirst("^Cannot deserialize value of type `[^`]*` from String (?=\")", "")
+                .replaceFirst(": Failed to deserialize java\\.time\\.LocalDate.*", ": write a date as 2026-06-06");
         Matcher misplaced = MISPLACED.matcher(said);
         if (misplaced.find()) {
             said = "%s stands where something else belongs".formatted(KINDS.get(misplaced.group(1)));
