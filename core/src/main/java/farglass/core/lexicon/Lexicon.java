@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -336,6 +337,30 @@ public final class Lexicon {
                         .thenComparing(Term::label))
                 .limit(most)
                 .toList();
+    }
+
+    /**
+     * {@return the one entry a word with a slip of the finger can mean} One slip is forgiven in a word of four letters or more, two in
+     * ten or more; where two entries are as near, neither is meant.
+     */
+    public Optional<Term> slipOf(String word) {
+        String plain = Words.plain(word);
+        if (plain.length() < 4 || plain.length() > 60) {
+            return Optional.empty();
+        }
+        int reach = plain.length() < 10 ? 1 : 2;
+        var distance = new LevenshteinDistance(reach);
+        Map<Integer, Set<Term>> found = new TreeMap<>();
+        byWord.forEach((name, term) -> {
+            int slips = distance.apply(plain, name);
+            if (slips >= 0) {
+                found.computeIfAbsent(slips, any -> new HashSet<>()).add(term);
+            }
+        });
+        return found.values().stream()
+                .findFirst()
+                .filter(nearest -> nearest.size() == 1)
+                .map(nearest -> nearest.iterator().next());
     }
 
     /** {@return the entry whose name is fewest slips of the finger away, if any is within a third of the word's length} */

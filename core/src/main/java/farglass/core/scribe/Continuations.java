@@ -1,36 +1,54 @@
 package farglass.core.scribe;
 
-import farglass.core.bout.Became;
+import farglass.core.bout.Award;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Seat;
 import farglass.core.bout.Telling;
-import farglass.core.lexicon.Kind;
 import farglass.core.lexicon.Lexicon;
-import farglass.core.lexicon.Role;
 import farglass.core.lexicon.Technique;
-import farglass.core.state.Stand;
 import farglass.core.state.Timeline;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
- * What is likely to come next, for the digits: counts of what followed from a position after what was done last, backed off
- * to the position alone and then to what the lexicon says can start here. It only orders the picks; it never fills in.
+ * What is likely to come next, for the digits: who acts, and then what that athlete does, each from the position, the last two
+ * moments, this athlete and the whole library, backed off down to what the sport lets start here. It only orders the picks; an
+ * outcome, a side or a motive is never among them, so none is ever filled in from habit.
  */
 public final class Continuations {
-    /** Someone in a role doing something, and what became of it. */
-    private record Choice(Role role, boolean byFirst, String technique, Optional<Became> became) {}
+    /**
+     * One likely next moment.
+     *
+     * @param probability of just this moment coming next, in [0, 1]
+     */
+    public record Likely(Proposal proposal, double probability) {}
+
+    /** What one moment taught, so that it can be taken back. */
+    private record Lesson(
+            List<String> whoContexts, Situation.Who who, Optional<List<String>> deedContexts, Optional<Deed> deed) {}
+
+    private static final List<Optional<Seat>> ACTORS =
+            List.of(Optional.of(Seat.A), Optional.of(Seat.B), Optional.empty());
+    private static final List<Award> AWARDS =
+            List.of(Award.points(2), Award.points(3), Award.points(4), Award.advantage(), Award.penalty());
 
     private final Lexicon lexicon;
-    private final Map<String, Map<Choice, Integer>> counts = new HashMap<>();
+    private final Counts<Situation.Who> whos = new Counts<>();
+    private final Counts<Deed> deeds = new Counts<>();
+    private final Map<String, List<Lesson>> lessons = new HashMap<>();
+    private final Set<String> setAside = new HashSet<>();
+    private final Map<String, Set<Deed>> possible = new HashMap<>();
 
     private Continuations(Lexicon lexicon) {
         this.lexicon = lexicon;
@@ -40,108 +58,130 @@ public final class Continuations {
     public static Continuations learned(Iterable<Bout> bouts, Lexicon lexicon) {
         Continuations learned = new Continuations(lexicon);
         for (Bout bout : bouts) {
-            learned.add(bout);
+            List<Lesson> taught = learned.lessonsOf(bout);
+            learned.lessons.put(bout.id(), taught);
+            taught.forEach(lesson -> learned.teach(lesson, 1));
         }
         return learned;
     }
 
-    private void add(Bout bout) {
-        Timeline timeline = Timeline.of(bout, lexicon);
-        Optional<Moment> last = Optional.empty();
-        for (Moment moment : bout.moments()) {
-            if (moment.technique().isPresent() && moment.actor().isPresent()) {
-                Stand stand = timeline.before(moment);
-                Choice choice = choice(stand, moment);
-                count(key(stand, Optional.empty()), choice);
-                count(key(stand, last), choice);
-                last = Optional.of(moment);
+    /**
+     * Leaves those bouts out until others are named: a bout that is being tagged must not teach what comes next in it, nor must the
+     * first coding of a bout that is coded again blindly.
+     */
+    public void setAside(Set<String> boutIds) {
+        for (String id : lessons.keySet()) {
+            boolean was = setAside.contains(id);
+            boolean is = boutIds.contains(id);
+            if (was != is) {
+                lessons.get(id).forEach(lesson -> teach(lesson, is ? -1 : 1));
             }
         }
+        setAside.clear();
+        setAside.addAll(boutIds);
     }
 
-    private static Choice choice(Stand stand, Moment moment) {
-        Seat actor = moment.actor().orElseThrow();
-        return new Choice(
-                stand.roleOf(actor),
-                actor == Seat.A,
-                moment.technique().orElseThrow(),
-                moment.telling().became());
-    }
-
-    private void count(String key, Choice choice) {
-        // Where somebody is on top the roles tell the two apart, so both seats teach the same; else the seat must.
-        Choice taught = choice.role() == Role.NEUTRAL
-                ? choice
-                : new Choice(choice.role(), false, choice.technique(), choice.became());
-        counts.computeIfAbsent(key, any -> new HashMap<>()).merge(taught, 1, Integer::sum);
-    }
-
-    private static String key(Stand stand, Optional<Moment> last) {
-        return stand.position().key()
-                + last.map(moment -> "/" + moment.technique().orElse("") + "/"
-                                + stand.roleOf(moment.actor().orElseThrow()))
-                        .orElse("");
-    }
-
-    /** {@return up to so many next moments, the likeliest first} */
-    public List<Proposal> next(Stand stand, Optional<Moment> last, int most) {
-        Set<Proposal> picks = new LinkedHashSet<>();
-        Optional<Moment> acted = last.filter(
-                moment -> moment.technique().isPresent() && moment.actor().isPresent());
-        if (acted.isPresent()) {
-            addLearned(key(stand, acted), stand, picks);
+    private List<Lesson> lessonsOf(Bout bout) {
+        Timeline timeline = Timeline.of(bout, lexicon);
+        List<Lesson> taught = new ArrayList<>();
+        for (int i = 0; i < bout.moments().size(); i++) {
+            Moment moment = bout.moments().get(i);
+            Situation before = Situation.after(bout, i, timeline.before(moment));
+            Optional<Deed> deed = plain(moment.deed());
+            taught.add(new Lesson(
+                    whoContexts(before),
+                    before.whoIs(moment.actor()),
+                    deed.map(known -> deedContexts(before, moment.actor())),
+                    deed));
         }
-        addLearned(key(stand, Optional.empty()), stand, picks);
-        if (picks.size() < most) {
-            addPossible(stand, picks);
+        return taught;
+    }
+
+    private void teach(Lesson lesson, int times) {
+        lesson.whoContexts().forEach(context -> whos.add(context, lesson.who(), times));
+        lesson.deedContexts()
+                .ifPresent(contexts -> contexts.forEach(
+                        context -> deeds.add(context, lesson.deed().orElseThrow(), times)));
+    }
+
+    /** {@return the deed without what belongs to one occasion; empty for what nobody would pick} */
+    public static Optional<Deed> plain(Deed deed) {
+        if (deed instanceof Deed.Did || deed instanceof Deed.Awarded) {
+            return Optional.of(deed);
         }
-        return picks.stream().limit(most).toList();
+        if (deed instanceof Deed.Stopped) {
+            return Optional.of(new Deed.Stopped(""));
+        }
+        return deed instanceof Deed.Restarted restarted
+                ? Optional.of(new Deed.Restarted(restarted.resumed(), false))
+                : Optional.empty();
     }
 
-    private void addLearned(String key, Stand stand, Set<Proposal> picks) {
-        counts.getOrDefault(key, Map.of()).entrySet().stream()
-                .sorted(Map.Entry.<Choice, Integer>comparingByValue().reversed().thenComparing(entry -> entry.getKey()
-                        .toString()))
-                .limit(9)
-                .forEach(entry -> picks.add(proposal(entry.getKey(), stand)));
+    /** Coarsest first. */
+    private static List<String> whoContexts(Situation now) {
+        String place = now.stand().position().key();
+        // The top athlete's eyes, or the last actor's, so that both seats teach the same.
+        Optional<Seat> eyes = now.stand().top().or(() -> now.last().flatMap(Moment::actor));
+        String last = place + "|" + now.lastSeenBy(eyes);
+        return List.of(now.stand().position().family().name(), place, last, last + "|" + now.secondLastSeenBy(eyes));
     }
 
-    private static Proposal proposal(Choice choice, Stand stand) {
-        Seat actor =
-                switch (choice.role()) {
-                    case TOP -> stand.top().orElse(Seat.A);
-                    case BOTTOM -> stand.top().map(Seat::other).orElse(Seat.B);
-                    case NEUTRAL, ANY -> choice.byFirst() ? Seat.A : Seat.B;
-                };
-        Telling telling = choice.became().map(Telling.NOTHING::withBecame).orElse(Telling.NOTHING);
-        return new Proposal(Optional.of(actor), new Deed.Did(choice.technique()), Optional.empty(), telling);
+    private static List<String> deedContexts(Situation now, Optional<Seat> actor) {
+        Situation.Who who = now.whoIs(actor);
+        boolean placed = who == Situation.Who.TOP || who == Situation.Who.BOTTOM || who == Situation.Who.NOBODY;
+        String role = placed ? who.name() : "NEUTRAL";
+        String family = now.stand().position().family().name() + "|" + role;
+        String place = now.stand().position().key() + "|" + role;
+        String last = place + "|" + now.lastSeenBy(actor);
+        List<String> contexts = new ArrayList<>(List.of(family, place, last, last + "|" + now.secondLastSeenBy(actor)));
+        actor.ifPresent(seat -> {
+            contexts.add(now.name(seat) + "|" + place);
+            contexts.add(now.name(seat) + "|" + last);
+        });
+        return contexts;
     }
 
-    private void addPossible(Stand stand, Set<Proposal> picks) {
-        List<Proposal> possible = new ArrayList<>();
-        for (Technique technique : lexicon.techniques()) {
-            for (Seat seat : Seat.values()) {
-                if (technique.kind() != Kind.GRIP && technique.canStart(stand.position(), stand.roleOf(seat))) {
-                    possible.add(new Proposal(
-                            Optional.of(seat), new Deed.Did(technique.key()), Optional.empty(), Telling.NOTHING));
+    /** {@return up to so many next moments, the likeliest first, each with its probability} */
+    public List<Likely> next(Situation now, int most) {
+        List<Likely> found = new ArrayList<>();
+        List<Counts.Row<Situation.Who>> acting = whos.rows(whoContexts(now));
+        for (Optional<Seat> actor : ACTORS) {
+            double acts = Counts.share(acting, now.whoIs(actor), 1.0 / ACTORS.size());
+            List<Counts.Row<Deed>> doing = deeds.rows(deedContexts(now, actor));
+            Set<Deed> startable = possible(now, actor);
+            Set<Deed> candidates = new LinkedHashSet<>(startable);
+            doing.forEach(row -> candidates.addAll(row.seen()));
+            for (Deed deed : candidates) {
+                double start = startable.contains(deed) ? 1.0 / startable.size() : 0;
+                double probability = acts * Counts.share(doing, deed, start);
+                if (probability > 0) {
+                    found.add(new Likely(new Proposal(actor, deed, Optional.empty(), Telling.NOTHING), probability));
                 }
             }
         }
-        possible.sort(Comparator.comparing(proposal -> proposal.actor().orElseThrow()));
-        // Both athletes in turn, so that neither is crowded out of nine picks.
-        List<Proposal> first = possible.stream()
-                .filter(pick -> pick.actor().equals(Optional.of(Seat.A)))
+        return found.stream()
+                .sorted(Comparator.comparingDouble(Likely::probability).reversed())
+                .limit(most)
                 .toList();
-        List<Proposal> second = possible.stream()
-                .filter(pick -> pick.actor().equals(Optional.of(Seat.B)))
-                .toList();
-        for (int i = 0; i < Math.max(first.size(), second.size()); i++) {
-            if (i < first.size()) {
-                picks.add(first.get(i));
-            }
-            if (i < second.size()) {
-                picks.add(second.get(i));
-            }
+    }
+
+    /** What the sport lets that one do from here. */
+    private Set<Deed> possible(Situation now, Optional<Seat> actor) {
+        if (actor.isEmpty()) {
+            return Set.of(
+                    new Deed.Stopped(""),
+                    new Deed.Restarted(Optional.of(Deed.Resumed.NEUTRAL), false),
+                    new Deed.Restarted(Optional.of(Deed.Resumed.SAME), false));
         }
+        return possible.computeIfAbsent(
+                now.stand().position().key() + "|" + now.stand().roleOf(actor.get()), any -> Stream.concat(
+                                lexicon.techniques().stream()
+                                        .filter(technique -> technique.canStart(
+                                                now.stand().position(),
+                                                now.stand().roleOf(actor.get())))
+                                        .map(Technique::key)
+                                        .<Deed>map(Deed.Did::new),
+                                AWARDS.stream().map(Deed.Awarded::new))
+                        .collect(Collectors.toCollection(LinkedHashSet::new)));
     }
 }

@@ -21,19 +21,21 @@ import farglass.core.lexicon.Position;
 import farglass.core.lexicon.SideRule;
 import farglass.core.lexicon.Technique;
 import farglass.core.lexicon.Term;
-import farglass.core.lexicon.Words;
 import farglass.core.notation.BoutFile;
 import farglass.core.state.Stand;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.Deque;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * Reads what is typed while the film runs: {@code runa knee cut left nearly knee}, {@code a mount}, {@code +3},
@@ -46,6 +48,9 @@ public final class ScribeLine {
     private final Deque<String> words = new ArrayDeque<>();
     private static final Set<String> QUALIFIERS = Set.of("own", "their", "screen", "facing", "away");
 
+    /** Words in the longest name in which a slip is looked for. */
+    private static final int LONGEST_SLIP = 5;
+
     private final List<String> kept = new ArrayList<>();
     private final Set<String> qualifiers = new HashSet<>();
     private Optional<Seat> actor = Optional.empty();
@@ -53,10 +58,22 @@ public final class ScribeLine {
     private Optional<Settled> settled = Optional.empty();
     private SideRule sideRule = SideRule.NONE;
 
-    private ScribeLine(String text, Bout bout, Stand now, Lexicon lexicon) {
+    private final ActorWords actors;
+    private final Expectation expectation;
+
+    /** How likely each technique or position is to be meant here; it only chooses between completions. */
+    public interface Expectation {
+        Expectation NONE = key -> 0;
+
+        double of(String key);
+    }
+
+    private ScribeLine(String text, Bout bout, Stand now, Lexicon lexicon, Expectation expectation) {
         this.bout = bout;
         this.now = now;
         this.lexicon = lexicon;
+        this.actors = new ActorWords(bout, now);
+        this.expectation = expectation;
         String[] fields = text.split(";", -1);
         for (int i = 1; i < fields.length; i++) {
             field(fields[i].strip());
@@ -88,32 +105,83 @@ public final class ScribeLine {
      *
      * @param now where the two stand at that instant: it settles who can have done it, where only one could
      * @param answerable id of the moment that the word "answers" refers to
+     * @param expectation chooses what an unfinished word is finished to
      */
     public static Optional<Proposal> read(
-            String text, Bout bout, Stand now, Optional<String> answerable, Lexicon lexicon) {
+            String text, Bout bout, Stand now, Optional<String> answerable, Lexicon lexicon, Expectation expectation) {
         if (text.isBlank()) {
             return Optional.empty();
         }
-        return Optional.of(new ScribeLine(text, bout, now, lexicon).proposal(answerable));
+        return Optional.of(new ScribeLine(text, bout, now, lexicon, expectation).proposal(answerable));
     }
 
-    /** {@return terms whose words begin like the end of the text, for completion} */
-    public static List<Term> completions(String text, Bout bout, Lexicon lexicon, int most) {
-        ScribeLine line = new ScribeLine(text, bout, null, lexicon);
+    /**
+     * {@return the moment with what the text tells of it added} For changing many moments at once: an outcome, a side, another
+     * actor; words that are no such thing become a note.
+     */
+    public static Moment amended(Moment moment, String text, Bout bout, Stand now, Lexicon lexicon) {
+        ScribeLine line = new ScribeLine(text, bout, now, lexicon, Expectation.NONE);
+        line.telling = moment.telling()
+                .withFacts(Stream.concat(moment.telling().facts().stream(), line.telling.facts().stream())
+                        .distinct()
+                        .toList());
         line.takeActor();
-        String rest = String.join(" ", line.words);
-        return rest.length() < 2 || lexicon.find(rest).isPresent() && rest.endsWith(" ")
+        line.actor = line.actor.or(moment::actor);
+        moment.technique().flatMap(lexicon::technique).ifPresent(known -> line.sideRule = known.sideRule());
+        line.details(Optional.empty());
+        Proposal amended = new Proposal(
+                line.actor,
+                moment.deed(),
+                line.settled.or(() -> moment.settled().filter(told -> !told.workedOut())),
+                line.telling);
+        return amended.at(moment.id(), moment.atMicros(), lexicon);
+    }
+
+    /** {@return terms whose words begin like the unfinished words of the text, the likeliest here first} */
+    public static List<Term> completions(
+            String text, Bout bout, Stand now, Lexicon lexicon, Expectation expectation, int most) {
+        ScribeLine line = new ScribeLine(text, bout, now, lexicon, expectation);
+        line.takeActor();
+        String rest = line.open();
+        return rest.length() < 2 || lexicon.find(rest).isPresent() && text.endsWith(" ")
                 ? List.of()
-                : lexicon.beginningWith(rest, most);
+                : line.beginning(rest, most);
     }
 
     /** {@return the text with its unfinished words replaced by the term's label} */
-    public static String completed(String text, Bout bout, Lexicon lexicon, Term term) {
-        ScribeLine line = new ScribeLine(text, bout, null, lexicon);
+    public static String completed(String text, Bout bout, Stand now, Lexicon lexicon, Term term) {
+        ScribeLine line = new ScribeLine(text, bout, now, lexicon, Expectation.NONE);
         String first = line.words.isEmpty() ? "" : line.words.peek();
         line.takeActor();
-        boolean named = line.actor.isPresent();
-        return (named ? first + " " : "") + term.label().toLowerCase(Locale.ROOT) + " ";
+        String before = line.actor.isPresent() ? first + " " : "";
+        String open = line.open();
+        String rest = String.join(" ", line.words);
+        int at = rest.indexOf(open);
+        return before
+                + (rest.substring(0, at) + term.label().toLowerCase(Locale.ROOT) + rest.substring(at + open.length()))
+                        .strip()
+                + " ";
+    }
+
+    private List<Term> beginning(String rest, int most) {
+        return lexicon.beginningWith(rest, Integer.MAX_VALUE).stream()
+                .sorted(Comparator.comparingDouble((Term term) -> -expectation.of(term.key())))
+                .limit(most)
+                .toList();
+    }
+
+    /** The words that are no detail and stand together: what is being named. */
+    private String open() {
+        List<String> all = List.copyOf(words);
+        int from = 0;
+        while (from < all.size() && isDetail(all.get(from))) {
+            from++;
+        }
+        int to = from;
+        while (to < all.size() && (to == from || !isDetail(all.get(to)))) {
+            to++;
+        }
+        return String.join(" ", all.subList(from, to));
     }
 
     /** {@return the moment as it could have been typed, for changing it} Reading it again gives the same story. */
@@ -175,35 +243,46 @@ public final class ScribeLine {
         takeActor();
         Deed deed = happening().or(this::fixed).orElseGet(this::spoken);
         if (!(deed instanceof Deed.Stopped)) {
-            // Whose side it is may be typed before the side or behind it.
-            words.stream()
-                    .map(word -> word.toLowerCase(Locale.ROOT))
-                    .filter(QUALIFIERS::contains)
-                    .forEach(qualifiers::add);
-            while (!words.isEmpty()) {
-                detail(words.poll(), answerable);
-            }
-        }
-        if (!kept.isEmpty()) {
-            telling = telling.withNote(String.join(" ", kept));
+            takeActorAmong(word -> true);
+            details(answerable);
         }
         return new Proposal(actor, deed, settled, telling);
     }
 
-    private void takeActor() {
-        if (words.isEmpty()) {
-            return;
+    private void details(Optional<String> answerable) {
+        // Whose side it is may be typed before the side or behind it, and so may who did it.
+        words.stream()
+                .map(word -> word.toLowerCase(Locale.ROOT))
+                .filter(QUALIFIERS::contains)
+                .forEach(qualifiers::add);
+        while (!words.isEmpty()) {
+            detail(words.poll(), answerable);
         }
-        String first = Words.plain(words.peek());
-        for (Seat seat : Seat.values()) {
-            String name = bout.header().contestant(seat).name();
-            String other = bout.header().contestant(seat.other()).name();
-            boolean named = Arrays.asList(Words.plain(name).split(" ")).contains(first)
-                    && !Arrays.asList(Words.plain(other).split(" ")).contains(first);
-            if (first.equals(seat.name().toLowerCase(Locale.ROOT)) || named) {
-                actor = Optional.of(seat);
-                words.poll();
-                return;
+        if (!kept.isEmpty()) {
+            telling = telling.withNote(String.join(" ", kept));
+        }
+    }
+
+    private void takeActor() {
+        Optional<Seat> named = words.isEmpty() ? Optional.empty() : actors.seat(words.peek());
+        // "Top lock" is no lock by the one on top.
+        boolean ofAName = words.size() > 1
+                && lexicon.find(words.stream().limit(2).collect(Collectors.joining(" ")))
+                        .isPresent();
+        if (named.isPresent() && !ofAName) {
+            actor = named;
+            words.poll();
+        }
+    }
+
+    private void takeActorAmong(Predicate<String> words) {
+        for (String word : List.copyOf(this.words)) {
+            Optional<Seat> named = actors.seat(word);
+            // An "a" in the middle of a remark is an article.
+            boolean isArticle = word.length() == 1 && !word.equals(this.words.peekLast());
+            if (actor.isEmpty() && named.isPresent() && !isArticle && words.test(word)) {
+                actor = named;
+                this.words.remove(word);
             }
         }
     }
@@ -243,37 +322,76 @@ public final class ScribeLine {
         return new Deed.Stopped(String.join(" ", reason));
     }
 
+    /** The longest name of the lexicon's wins, wherever it stands among the details; then an unfinished one, then one with a slip. */
     private Deed spoken() {
         List<String> all = List.copyOf(words);
+        int first = 0;
+        while (first < all.size()
+                && (isDetail(all.get(first)) || actors.seat(all.get(first)).isPresent())) {
+            first++;
+        }
         for (int count = all.size(); count > 0; count--) {
-            Optional<Term> term = lexicon.find(String.join(" ", all.subList(0, count)), now.position());
-            // "Single leg held" is a place, but who types it mostly says that the single leg held.
-            boolean outcome = count > 1
-                    && named(Became.values(), all.get(count - 1)).isPresent()
-                    && lexicon.find(String.join(" ", all.subList(0, count - 1)))
-                            .filter(Technique.class::isInstance)
-                            .isPresent();
-            if (term.isPresent() && !outcome) {
-                drop(count);
-                return term.get() instanceof Technique technique ? did(technique) : reached((Position) term.get());
+            for (int from = 0; from <= Math.min(first, all.size() - count); from++) {
+                Optional<Term> term = lexicon.find(String.join(" ", all.subList(from, from + count)), now.position());
+                if (term.isPresent() && !isOutcome(all.subList(from, from + count))) {
+                    return named(term.get(), from, count);
+                }
             }
         }
-        int count = 1;
-        while (count < all.size() && !isDetail(all.get(count))) {
-            count++;
+        for (int count = Math.min(all.size(), LONGEST_SLIP); count > 1; count--) {
+            for (int from = 0; from <= Math.min(first, all.size() - count); from++) {
+                Optional<Term> term = lexicon.slipOf(String.join(" ", all.subList(from, from + count)));
+                if (term.isPresent() && !all.get(from).startsWith("\"")) {
+                    return named(term.get(), from, count);
+                }
+            }
         }
-        drop(count);
-        return new Deed.Unnamed(String.join(" ", all.subList(0, count)));
+        String open = open();
+        int count = open.isEmpty() ? 0 : open.split(" ").length;
+        Optional<Term> meant = open.startsWith("\"") ? Optional.empty() : meant(open);
+        if (meant.isPresent()) {
+            return named(meant.get(), first, count);
+        }
+        if (count == 0) {
+            return new Deed.Mark();
+        }
+        drop(first, count);
+        String unnamed = open.replace("\"", "").strip();
+        return unnamed.isEmpty() ? new Deed.Mark() : new Deed.Unnamed(unnamed);
     }
 
-    private void drop(int count) {
-        for (int i = 0; i < count; i++) {
-            words.poll();
-        }
+    private Optional<Term> meant(String open) {
+        return open.length() < 2
+                ? Optional.empty()
+                : beginning(open, 1).stream().findFirst().or(() -> lexicon.slipOf(open));
+    }
+
+    /** "Single leg held" is a place, but who types it mostly says that the single leg held. */
+    private boolean isOutcome(List<String> span) {
+        int count = span.size();
+        return count > 1
+                        && named(Became.values(), span.get(count - 1)).isPresent()
+                        && lexicon.find(String.join(" ", span.subList(0, count - 1)))
+                                .filter(Technique.class::isInstance)
+                                .isPresent()
+                || count == 1 && isDetail(span.get(0));
+    }
+
+    private Deed named(Term term, int from, int count) {
+        drop(from, count);
+        return term instanceof Technique technique ? did(technique) : reached((Position) term);
+    }
+
+    private void drop(int from, int count) {
+        List<String> left = new ArrayList<>(words);
+        left.subList(from, from + count).clear();
+        words.clear();
+        words.addAll(left);
     }
 
     private Deed did(Technique technique) {
         sideRule = technique.sideRule();
+        takeActorAmong(word -> true);
         if (actor.isEmpty()) {
             actor = onlyOneWhoCould(technique);
         }
@@ -292,6 +410,7 @@ public final class ScribeLine {
     }
 
     private Deed reached(Position position) {
+        takeActorAmong(word -> !Set.of("top", "bottom").contains(word));
         // Who is named with a guard plays it, from underneath; who is named with any other position has it.
         boolean under = take("under") | take("bottom") | position.family().isGuard();
         boolean above = take("on") | take("top");
@@ -306,7 +425,7 @@ public final class ScribeLine {
     }
 
     private boolean isDetail(String word) {
-        ScribeLine alone = new ScribeLine(word, bout, now, lexicon);
+        ScribeLine alone = new ScribeLine(word, bout, now, lexicon, Expectation.NONE);
         alone.actor = Optional.of(Seat.A);
         alone.detail(alone.words.poll(), Optional.of("any"));
         return alone.kept.isEmpty();

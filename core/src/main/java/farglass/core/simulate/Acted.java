@@ -9,5 +9,6 @@ import farglass.core.script.Script;
  * @param told what a good analyst would have tagged of it
  * @param script what a camera would have seen, also what was not tagged
  * @param truth everything that happened, without misses
+ * @param foreseen how far it could be foreseen
  */
-public record Acted(Bout told, Script script, Bout truth) {}
+public record Acted(Bout told, Script script, Bout truth, Foreseen foreseen) {}

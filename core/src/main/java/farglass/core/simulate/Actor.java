@@ -32,6 +32,7 @@ import farglass.core.script.Script;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -64,6 +65,13 @@ final class Actor {
     private static final Set<Kind> UNTHREATENING = EnumSet.of(
             Kind.GRIP, Kind.PULL, Kind.ESCAPE, Kind.DEFENCE, Kind.RETENTION, Kind.GUARD_CHANGE, Kind.MOVEMENT);
 
+    /** So often the referee stops them at the edge, at each turn. */
+    private static final double EDGE = 0.022;
+    /** Of the quiet stretches so many are long enough to be told. */
+    private static final double WAIT_SEEN = 0.12;
+    /** So many failed attacks are answered at once, where an answer exists. */
+    private static final double ANSWERED = 0.8;
+
     private static final long ROUND_MICROS = 300 * Mat.SECOND;
 
     private final Lexicon lexicon;
@@ -78,6 +86,13 @@ final class Actor {
     private final String[] lastOwn = {"", ""};
     private final String[] lastReply = {"-", "-"};
     private Optional<Result> tap = Optional.empty();
+    /** What was likeliest to come next, as far as anybody could know after the last moment. */
+    private List<Next> expected = List.of();
+
+    private Foreseen foreseen = Foreseen.NOTHING;
+
+    /** Something that may come next. */
+    private record Next(Optional<Seat> actor, String what) {}
 
     private Actor(GameSheet a, GameSheet b, Header header, Lexicon lexicon, RandomGenerator random) {
         this.lexicon = lexicon;
@@ -128,7 +143,60 @@ final class Actor {
         return actor.finish(id, lead);
     }
 
+    private Moment add(Optional<Seat> actor, Deed deed, Optional<Settled> settled, Telling telling) {
+        foreseen = foreseen.and(expected.contains(new Next(actor, what(deed))));
+        Moment moment = mat.add(actor, deed, settled, telling);
+        expected = likeliest(Optional.empty());
+        return moment;
+    }
+
+    private static String what(Deed deed) {
+        return deed instanceof Deed.Did did ? did.technique() : deed.getClass().getSimpleName();
+    }
+
+    /** {@return the nine likeliest next things} Draws nothing. */
+    private List<Next> likeliest(Optional<Moment> attack) {
+        Map<Next, Double> chances = new HashMap<>();
+        double left = 1;
+        if (attack.isPresent()) {
+            Seat other = attack.get().actor().orElseThrow().other();
+            Map<String, Double> replies = replies(other, attack.get());
+            double all =
+                    replies.values().stream().mapToDouble(Double::doubleValue).sum();
+            replies.forEach((reply, weight) ->
+                    chances.merge(new Next(Optional.of(other), reply), ANSWERED * weight / all, Double::sum));
+            left = replies.isEmpty() ? 1 : 1 - ANSWERED;
+        }
+        chances.merge(new Next(Optional.empty(), "Stopped"), left * EDGE, Double::sum);
+        left *= 1 - EDGE;
+        for (Seat seat : Seat.values()) {
+            for (Chain chain : sheets[seat.ordinal()].chains()) {
+                if (chain.follows(lastOwn[seat.ordinal()], lastReply[seat.ordinal()])
+                        && repertoire.possible(mat, chain.next(), seat)) {
+                    chances.merge(new Next(Optional.of(seat), chain.next()), left * chain.share(), Double::sum);
+                    left *= 1 - chain.share();
+                }
+            }
+        }
+        List<Choice> choices = choices();
+        double all =
+                choices.stream().mapToDouble(each -> each.option().weight()).sum();
+        for (Choice choice : choices) {
+            double seen = choice.option().technique().equals(QUIET) ? WAIT_SEEN : 1;
+            chances.merge(
+                    new Next(Optional.of(choice.seat()), choice.option().technique()),
+                    left * seen * choice.option().weight() / all,
+                    Double::sum);
+        }
+        return chances.entrySet().stream()
+                .sorted(Map.Entry.<Next, Double>comparingByValue().reversed())
+                .limit(9)
+                .map(Map.Entry::getKey)
+                .toList();
+    }
+
     private void run() {
+        expected = likeliest(Optional.empty());
         boolean rounds = ruleset.scoring() == Ruleset.Scoring.JUDGES;
         long end = rounds ? ROUND_MICROS : length;
         for (int round = 1; tap.isEmpty(); round++) {
@@ -140,15 +208,15 @@ final class Actor {
             end = mat.now() + ROUND_MICROS;
         }
         if (rounds && tap.isEmpty()) {
-            mat.add(Optional.empty(), new Deed.Ended(Deed.Period.ROUND), Optional.empty(), Telling.NOTHING);
+            add(Optional.empty(), new Deed.Ended(Deed.Period.ROUND), Optional.empty(), Telling.NOTHING);
         }
     }
 
     private void pause() {
-        mat.add(Optional.empty(), new Deed.Ended(Deed.Period.ROUND), Optional.empty(), Telling.NOTHING);
+        add(Optional.empty(), new Deed.Ended(Deed.Period.ROUND), Optional.empty(), Telling.NOTHING);
         mat.show(Pose.RESET, Optional.empty());
         mat.pass(60 * Mat.SECOND);
-        mat.add(
+        add(
                 Optional.empty(),
                 new Deed.Began(Deed.Period.ROUND),
                 Optional.of(new Settled("standing", Optional.empty(), true)),
@@ -162,7 +230,7 @@ final class Actor {
                 mat.setNow(end);
                 return;
             }
-            if (random.nextDouble() < 0.022) {
+            if (random.nextDouble() < EDGE) {
                 outOfBounds("edge");
             } else if (!goOn()) {
                 decide();
@@ -188,7 +256,7 @@ final class Actor {
     /** One athlete and what she does. */
     private record Choice(Seat seat, Option option) {}
 
-    private void decide() {
+    private List<Choice> choices() {
         List<Choice> choices = new ArrayList<>();
         for (Seat seat : Seat.values()) {
             for (Option option : repertoire.options(mat, seat)) {
@@ -197,6 +265,11 @@ final class Actor {
                 }
             }
         }
+        return choices;
+    }
+
+    private void decide() {
+        List<Choice> choices = choices();
         if (choices.isEmpty()) {
             // A sheet silent about a place stands for time spent there; the referee ends it.
             outOfBounds("nothing happens");
@@ -235,12 +308,8 @@ final class Actor {
 
     private void perform(Seat seat, Option option) {
         if (option.technique().equals(QUIET)) {
-            if (random.nextDouble() < 0.12) {
-                mat.add(
-                        Optional.of(seat),
-                        new Deed.Did(QUIET),
-                        Optional.empty(),
-                        Telling.NOTHING.withBecame(Became.SHOWN));
+            if (random.nextDouble() < WAIT_SEEN) {
+                add(Optional.of(seat), new Deed.Did(QUIET), Optional.empty(), Telling.NOTHING.withBecame(Became.SHOWN));
                 mat.pass(15 * Mat.SECOND + random.nextInt(12) * Mat.SECOND);
             }
             return;
@@ -254,7 +323,7 @@ final class Actor {
             return;
         }
         if (technique.kind() == Kind.STRIKE) {
-            mat.add(
+            add(
                     Optional.of(seat),
                     new Deed.Did(technique.key()),
                     Optional.empty(),
@@ -263,7 +332,7 @@ final class Actor {
             return;
         }
         telling = became(technique, option, telling, works);
-        Moment moment = mat.add(
+        Moment moment = add(
                 Optional.of(seat),
                 new Deed.Did(technique.key()),
                 works && !technique.to().isEmpty() ? Optional.of(arrival(technique, seat)) : Optional.empty(),
@@ -332,7 +401,7 @@ final class Actor {
         double depth = random.nextDouble();
         Stage reached = works ? Stage.TAP : depth < 0.1 ? Stage.DEEP : depth < 0.25 ? Stage.LOCKED : Stage.THREAT;
         Moment moment =
-                mat.add(Optional.of(seat), new Deed.Did(technique.key()), Optional.empty(), telling.withStage(reached));
+                add(Optional.of(seat), new Deed.Did(technique.key()), Optional.empty(), telling.withStage(reached));
         if (works) {
             tapped(seat, technique);
             return;
@@ -354,12 +423,18 @@ final class Actor {
                 new Result(Optional.of(seat), Method.SUBMISSION, Optional.of(technique.key()), Optional.empty()));
     }
 
-    private void answer(Seat seat, Moment attack) {
+    private Map<String, Double> replies(Seat seat, Moment attack) {
         Map<String, Double> replies = new TreeMap<>(
                 sheets[seat.ordinal()].answers().getOrDefault(attack.technique().orElseThrow(), Map.of()));
         // The same attack comes from several places; not every answer to it exists in all of them.
         replies.keySet().removeIf(reply -> !repertoire.possible(mat, reply, seat));
-        if (replies.isEmpty() || random.nextDouble() < 0.2) {
+        return replies;
+    }
+
+    private void answer(Seat seat, Moment attack) {
+        expected = likeliest(Optional.of(attack));
+        Map<String, Double> replies = replies(seat, attack);
+        if (replies.isEmpty() || random.nextDouble() < 1 - ANSWERED) {
             return;
         }
         mat.pass(Math.round(Mat.SECOND * (0.6 + 1.8 * random.nextDouble())));
@@ -375,7 +450,7 @@ final class Actor {
         // An analyst links most answers, not all.
         telling = random.nextDouble() < 0.85 ? telling.withAnswers(Optional.of(attack.id())) : telling;
         lastReply[seat.other().ordinal()] = reply;
-        mat.add(
+        add(
                 Optional.of(seat),
                 new Deed.Did(reply),
                 works ? Optional.of(arrival(technique, seat)) : Optional.empty(),
@@ -397,14 +472,15 @@ final class Actor {
     }
 
     private void outOfBounds(String reason) {
-        mat.add(Optional.empty(), new Deed.Stopped(reason), Optional.empty(), Telling.NOTHING);
+        add(Optional.empty(), new Deed.Stopped(reason), Optional.empty(), Telling.NOTHING);
+        expected = List.of(new Next(Optional.empty(), "Restarted"));
         mat.call(Optional.empty(), "stop");
         mat.show(Pose.RESET, Optional.empty());
         Position where = mat.position();
         Optional<Seat> onTop = mat.top();
         mat.pass((6 + random.nextInt(8)) * Mat.SECOND);
         boolean held = reason.equals("edge") && where.control().isTopOnGround() && random.nextDouble() < 0.4;
-        mat.add(
+        add(
                 Optional.empty(),
                 new Deed.Restarted(
                         Optional.of(held ? Deed.Resumed.SAME : Deed.Resumed.NEUTRAL),
@@ -415,6 +491,7 @@ final class Actor {
         mat.reset(held ? where : mat.place("standing"), held ? onTop : Optional.empty());
         Arrays.fill(lastOwn, "");
         Arrays.fill(lastReply, "-");
+        expected = likeliest(Optional.empty());
     }
 
     private Acted finish(String id, long lead) {
@@ -429,6 +506,6 @@ final class Actor {
                 end + 5 * Mat.SECOND,
                 mat.beats,
                 mat.calls);
-        return new Acted(Coder.FIRST.tells(ended, lexicon, random), script, ended);
+        return new Acted(Coder.FIRST.tells(ended, lexicon, random), script, ended, foreseen);
     }
 }

@@ -253,7 +253,8 @@ public final class Cast {
         }
         List<Covered> covered = new ArrayList<>(told.header().covered());
         covered.add(new Covered(Layer.ERRORS, 0, told.extentMicros(), true));
-        bouts.add(new Acted(told.with(told.header().withCovered(covered)), watched.script(), watched.truth()));
+        bouts.add(new Acted(
+                told.with(told.header().withCovered(covered)), watched.script(), watched.truth(), watched.foreseen()));
     }
 
     private static Seat seatOfStudent(Bout bout) {

@@ -33,13 +33,20 @@ enum Watching {
     Acted of(Acted acted, String id) {
         return switch (this) {
             case RESULT_ONLY ->
-                new Acted(new Bout(id, acted.told().header(), List.of(), List.of()), acted.script(), acted.truth());
+                new Acted(
+                        new Bout(id, acted.told().header(), List.of(), List.of()),
+                        acted.script(),
+                        acted.truth(),
+                        acted.foreseen());
             case FROM_LATER -> late(acted, id);
             case WHOLE, IN_PART -> {
                 long end = acted.script().lengthMicros() - AFTER_MICROS;
                 long watched = this == IN_PART ? Math.min(end, PART_MICROS) : end;
                 yield new Acted(
-                        watched(acted.told(), id, acted.script().leadMicros(), watched), acted.script(), acted.truth());
+                        watched(acted.told(), id, acted.script().leadMicros(), watched),
+                        acted.script(),
+                        acted.truth(),
+                        acted.foreseen());
             }
         };
     }
@@ -79,7 +86,7 @@ enum Watching {
                         known.whole(),
                         Optional.of(opening),
                         known.endsEarly()));
-        return new Acted(watched.with(header), script, acted.truth());
+        return new Acted(watched.with(header), script, acted.truth(), acted.foreseen());
     }
 
     private static Opening.Marks marks(Board.Column column) {

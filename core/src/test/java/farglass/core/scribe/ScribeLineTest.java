@@ -28,7 +28,8 @@ class ScribeLineTest {
     private static final Stand GUARD = Timeline.of(BOUT, LEXICON).at(20_000_000);
 
     private static Proposal read(String text) {
-        return ScribeLine.read(text, BOUT, GUARD, Optional.of("m1"), LEXICON).orElseThrow();
+        return ScribeLine.read(text, BOUT, GUARD, Optional.of("m1"), LEXICON, ScribeLine.Expectation.NONE)
+                .orElseThrow();
     }
 
     @Test
@@ -83,7 +84,7 @@ class ScribeLineTest {
         assertThat(read("a flying thing held").deed()).isEqualTo(new Deed.Unnamed("flying thing"));
         assertThat(read("a knee cut with her head low").telling().note()).contains("with her head low");
         assertThat(read("???").deed()).isEqualTo(new Deed.Unnamed("???"));
-        assertThat(ScribeLine.read("  ", BOUT, GUARD, Optional.empty(), LEXICON))
+        assertThat(ScribeLine.read("  ", BOUT, GUARD, Optional.empty(), LEXICON, ScribeLine.Expectation.NONE))
                 .isEmpty();
     }
 
@@ -127,13 +128,64 @@ class ScribeLineTest {
 
     @Test
     void anUnfinishedWordIsCompletedBehindTheName() {
-        assertThat(ScribeLine.completions("a torea", BOUT, LEXICON, 6))
+        assertThat(ScribeLine.completions("a torea", BOUT, GUARD, LEXICON, ScribeLine.Expectation.NONE, 6))
                 .extracting(term -> term.key())
                 .contains("toreando");
         assertThat(ScribeLine.completed(
-                        "a torea", BOUT, LEXICON, LEXICON.technique("toreando").orElseThrow()))
-                .isEqualTo("a toreando pass ");
-        assertThat(ScribeLine.completions("a t", BOUT, LEXICON, 6)).isEmpty();
+                        "a torea left",
+                        BOUT,
+                        GUARD,
+                        LEXICON,
+                        LEXICON.technique("toreando").orElseThrow()))
+                .isEqualTo("a toreando pass left ");
+        assertThat(ScribeLine.completions("a t", BOUT, GUARD, LEXICON, ScribeLine.Expectation.NONE, 6))
+                .isEmpty();
+    }
+
+    @Test
+    void anUnfinishedWordMeansTheLikeliestThatBeginsSoAndInQuotesItStays() {
+        ScribeLine.Expectation sleeves = key -> key.equals("sleeve-grip") ? 0.5 : 0;
+        assertThat(ScribeLine.read("b sl", BOUT, GUARD, Optional.empty(), LEXICON, sleeves)
+                        .orElseThrow()
+                        .deed())
+                .isEqualTo(new Deed.Did("sleeve-grip"));
+        assertThat(read("b \"sl\"").deed()).isEqualTo(new Deed.Unnamed("sl"));
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "left nearly knee cut pip knee",
+                "pip left knee cut nearly knee",
+                "knee cut left nearly knee b",
+                "top knee cut left nearly knee",
+                "b kne cut left nearly knee",
+                "b knee cit left nearly knee"
+            })
+    void theOrderIsFreeAndASlipOfTheFingerIsForgiven(String text) {
+        assertThat(read(text)).isEqualTo(read("b knee cut left nearly knee"));
+    }
+
+    @Test
+    void theActorCanBeNamedByTheColourOfTheKit() {
+        Bout dressed = Bouts.parsed("A kit: white gi\nB kit: blue gi\n", "0:10 A guard-pull; held");
+        assertThat(ScribeLine.read("blue knee cut", dressed, GUARD, Optional.empty(), LEXICON, key -> 0)
+                        .orElseThrow()
+                        .actor())
+                .contains(Seat.B);
+    }
+
+    @Test
+    void whatIsToldOfManyAtOnceIsAddedToEach() {
+        Moment pull = BOUT.moments().get(0);
+        Moment amended = ScribeLine.amended(pull, "b unsure", BOUT, GUARD, LEXICON);
+        assertThat(amended.actor()).contains(Seat.B);
+        assertThat(amended.telling().certainty()).isEqualTo(farglass.core.bout.Certainty.UNSURE);
+        assertThat(amended.telling().became()).isEqualTo(pull.telling().became());
+        assertThat(amended.id()).isEqualTo(pull.id());
+        assertThat(amended.settled().flatMap(Settled::top))
+                .as("worked out anew")
+                .contains(Seat.A);
     }
 
     @Test
@@ -146,29 +198,6 @@ class ScribeLineTest {
         assertThat(Phrase.of(bout.moments().get(1), bout, LEXICON)).isEqualTo("Knee cut, to own left, past");
         assertThat(Phrase.of(bout.moments().get(2), bout, LEXICON)).isEqualTo("Given 2 points");
         assertThat(read("a kimura").telling().stage()).isEqualTo(Optional.<Stage>empty());
-    }
-
-    @Test
-    void theLikeliestNextMomentsComeFirstAndAllCanHappenThere() {
-        Bout taught = Bouts.of(
-                "0:10 A guard-pull; held",
-                "0:20 B toreando; line foot",
-                "0:30 B toreando; line foot",
-                "0:40 B knee-cut; nearly",
-                "0:50 A sleeve-grip; shown");
-        Continuations learned = Continuations.learned(java.util.List.of(taught), LEXICON);
-        var picks = learned.next(GUARD, Optional.empty(), 9);
-        assertThat(picks).hasSize(9).doesNotHaveDuplicates();
-        assertThat(picks.get(0).deed()).isEqualTo(new Deed.Did("toreando"));
-        assertThat(picks).allSatisfy(pick -> assertThat(LEXICON.technique(((Deed.Did) pick.deed()).technique())
-                        .orElseThrow()
-                        .canStart(GUARD.position(), GUARD.roleOf(pick.actor().orElseThrow())))
-                .isTrue());
-        // After the pull, nobody has done anything but the toreando.
-        assertThat(learned.next(GUARD, Optional.of(BOUT.moments().get(0)), 9)
-                        .get(0)
-                        .deed())
-                .isEqualTo(new Deed.Did("toreando"));
     }
 
     @Test

@@ -1,0 +1,165 @@
+package farglass.core.scribe;
+
+import farglass.core.bout.Became;
+import farglass.core.bout.Deed;
+import farglass.core.bout.Line;
+import farglass.core.bout.Moment;
+import farglass.core.bout.OwnedSide;
+import farglass.core.bout.Seat;
+import farglass.core.bout.Settled;
+import farglass.core.bout.Side;
+import farglass.core.bout.Stage;
+import farglass.core.bout.Telling;
+import farglass.core.lexicon.Lexicon;
+import farglass.core.lexicon.Reach;
+import farglass.core.lexicon.SideRule;
+import farglass.core.lexicon.Technique;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalLong;
+
+/**
+ * What is still open about a moment whose technique is named, as choices of one key each: what became of it, together with the side
+ * where the technique has one, and then where it ended, where the sport leaves that open. Nothing is chosen beforehand.
+ *
+ * @param question in words
+ * @param choices in order of use
+ * @param sides whether a side goes with the answer
+ */
+public record Fan(String question, List<Choice> choices, SideRule sides) {
+    /**
+     * One answer.
+     *
+     * @param words as shown
+     */
+    public record Choice(
+            String words,
+            Optional<Became> became,
+            Optional<Line> line,
+            Optional<Stage> stage,
+            Optional<String> position) {
+        private static Choice of(Became became) {
+            return new Choice(
+                    became.label().replace('-', ' '),
+                    Optional.of(became),
+                    Optional.empty(),
+                    Optional.empty(),
+                    Optional.empty());
+        }
+
+        private static Choice of(Became became, Line line) {
+            return new Choice(
+                    became.label() + " at the " + line.label() + " line",
+                    Optional.of(became),
+                    Optional.of(line),
+                    Optional.empty(),
+                    Optional.empty());
+        }
+
+        private static Choice of(Stage stage) {
+            return new Choice(stage.label(), Optional.empty(), Optional.empty(), Optional.of(stage), Optional.empty());
+        }
+
+        private static Choice of(String position, Lexicon lexicon) {
+            return new Choice(
+                    lexicon.label(position),
+                    Optional.empty(),
+                    Optional.empty(),
+                    Optional.empty(),
+                    Optional.of(position));
+        }
+    }
+
+    private static final List<Choice> OUTCOMES = List.of(
+            Choice.of(Became.HELD),
+            Choice.of(Became.NEARLY),
+            Choice.of(Became.THREATENED),
+            Choice.of(Became.ABANDONED),
+            Choice.of(Became.SHOWN),
+            Choice.of(Became.OFF_BALANCED),
+            Choice.of(Became.TURNED));
+    private static final List<Choice> PASSES = List.of(
+            Choice.of(Became.HELD),
+            Choice.of(Became.NEARLY, Line.KNEE),
+            Choice.of(Became.NEARLY, Line.HIP),
+            Choice.of(Became.NEARLY, Line.FOOT),
+            Choice.of(Became.ABANDONED),
+            Choice.of(Became.THREATENED, Line.KNEE),
+            Choice.of(Became.THREATENED, Line.HIP),
+            Choice.of(Became.THREATENED, Line.FOOT));
+    private static final List<Choice> SUBMISSIONS = List.of(
+            Choice.of(Stage.THREAT),
+            Choice.of(Stage.LOCKED),
+            Choice.of(Stage.DEEP),
+            Choice.of(Stage.TAP),
+            Choice.of(Stage.ESCAPED),
+            Choice.of(Became.ABANDONED),
+            Choice.of(Became.SHOWN),
+            Choice.of(Became.TURNED));
+
+    public Fan {
+        choices = List.copyOf(choices);
+    }
+
+    /** {@return what is open about a moment; empty if nothing is} */
+    public static Optional<Fan> of(Moment moment, Lexicon lexicon) {
+        Optional<Technique> technique = moment.technique().flatMap(lexicon::technique);
+        if (technique.isEmpty() || moment.actor().isEmpty()) {
+            return Optional.empty();
+        }
+        Telling told = moment.telling();
+        SideRule sides = told.side().isEmpty() ? technique.get().sideRule() : SideRule.NONE;
+        if (told.became().isEmpty() && told.stage().isEmpty()) {
+            return Optional.of(new Fan("What became of it?", outcomes(technique.get()), sides));
+        }
+        boolean placeOpen = moment.became(Became.HELD)
+                && technique.get().to().size() > 1
+                && moment.settled().filter(settled -> !settled.workedOut()).isEmpty();
+        if (placeOpen) {
+            List<Choice> places = new ArrayList<>();
+            technique.get().to().forEach(key -> places.add(Choice.of(key, lexicon)));
+            return Optional.of(new Fan("Where did it end?", places, SideRule.NONE));
+        }
+        return Optional.empty();
+    }
+
+    private static List<Choice> outcomes(Technique technique) {
+        return technique.reach().contains(Reach.SUBMISSION)
+                ? SUBMISSIONS
+                : technique.reach().contains(Reach.LINES) ? PASSES : OUTCOMES;
+    }
+
+    /** {@return whose side an answer means} */
+    public static Seat owner(Moment moment, Technique technique) {
+        Seat actor = moment.actor().orElseThrow();
+        return technique.sideRule().belongsToReceiver() ? actor.other() : actor;
+    }
+
+    /**
+     * {@return the moment with that answer, and with what the rules of the sport settle worked out anew}
+     *
+     * @param side of the owner; empty where it was not seen, and then it stays unknown
+     */
+    public Moment answered(Moment moment, Choice choice, Optional<Side> side, Lexicon lexicon) {
+        Telling telling = moment.telling();
+        telling = choice.became().map(telling::withBecame).orElse(telling);
+        telling = choice.line().isPresent() ? telling.withLine(choice.line().get()) : telling;
+        telling = choice.stage().isPresent() ? telling.withStage(choice.stage().get()) : telling;
+        if (side.isPresent() && sides != SideRule.NONE) {
+            Technique technique = moment.technique().flatMap(lexicon::technique).orElseThrow();
+            telling = telling.withSide(new OwnedSide(owner(moment, technique), side.get()));
+        }
+        Optional<Settled> told = choice.position()
+                .map(position -> new Settled(position, top(moment, lexicon), false))
+                .or(() -> moment.settled().filter(settled -> !settled.workedOut()));
+        return new Proposal(moment.actor(), moment.deed(), told, telling).at(moment.id(), moment.atMicros(), lexicon);
+    }
+
+    private static Optional<Seat> top(Moment moment, Lexicon lexicon) {
+        Deed.Did did = (Deed.Did) moment.deed();
+        Moment held = new Proposal(moment.actor(), did, Optional.empty(), Telling.NOTHING.withBecame(Became.HELD))
+                .at("held", OptionalLong.empty(), lexicon);
+        return held.settled().flatMap(Settled::top);
+    }
+}

@@ -1,0 +1,157 @@
+package farglass.core.scribe;
+
+import farglass.core.bout.Bout;
+import farglass.core.bout.Deed;
+import farglass.core.bout.Moment;
+import farglass.core.bout.Seat;
+import farglass.core.lexicon.Lexicon;
+import farglass.core.state.Timeline;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/**
+ * How good the nine picks of a library are: each bout in turn is predicted from all the others.
+ *
+ * @param moments how many moments were to be foreseen
+ * @param hits how many of them stood among the nine
+ * @param floorHits how many stood among the nine commonest of the position, whoever acts and whatever came before
+ * @param bins what was promised against what came, by probability
+ */
+public record PickQuality(int moments, int hits, int floorHits, List<Bin> bins) {
+    private static final int PICKS = 9;
+    private static final int BINS = 10;
+
+    /**
+     * The picks whose probability lay in one tenth of [0, 1].
+     *
+     * @param picks how many
+     * @param promised the mean of their probabilities
+     * @param came the share of them that came true
+     */
+    public record Bin(int picks, double promised, double came) {}
+
+    /** One thing somebody did, without its occasion. */
+    private record Came(Optional<Seat> actor, Deed deed) {}
+
+    public double share() {
+        return moments == 0 ? 0 : (double) hits / moments;
+    }
+
+    public double floorShare() {
+        return moments == 0 ? 0 : (double) floorHits / moments;
+    }
+
+    /** {@return how far promise and truth lie apart, the mean over all picks, in [0, 1]} */
+    public double calibrationError() {
+        int picks = bins.stream().mapToInt(Bin::picks).sum();
+        return bins.stream()
+                        .mapToDouble(bin -> bin.picks() * Math.abs(bin.promised() - bin.came()))
+                        .sum()
+                / Math.max(1, picks);
+    }
+
+    /**
+     * {@return how good the picks are over these bouts, each left out while it is predicted} Codings of one bout are left out
+     * together.
+     *
+     * @param actedOnly whether only what the two athletes and the clock did is to be foreseen, not what the referee gave
+     */
+    public static PickQuality of(List<Bout> bouts, Lexicon lexicon, boolean actedOnly) {
+        Continuations learned = Continuations.learned(bouts, lexicon);
+        Map<String, Map<Came, Integer>> commonest = commonest(bouts, lexicon);
+        int moments = 0;
+        int hits = 0;
+        int floor = 0;
+        int[] picks = new int[BINS];
+        double[] promised = new double[BINS];
+        int[] came = new int[BINS];
+        for (Bout bout : bouts) {
+            learned.setAside(codingsOf(bout, bouts));
+            count(bout, lexicon, commonest, -1);
+            Timeline timeline = Timeline.of(bout, lexicon);
+            for (int i = 0; i < bout.moments().size(); i++) {
+                Moment moment = bout.moments().get(i);
+                if (actedOnly && moment.deed() instanceof Deed.Awarded) {
+                    continue;
+                }
+                Situation before = Situation.after(bout, i, timeline.before(moment));
+                Optional<Came> truth = came(moment);
+                moments++;
+                for (Continuations.Likely likely : learned.next(before, PICKS)) {
+                    Came guess = new Came(
+                            likely.proposal().actor(), likely.proposal().deed());
+                    boolean right = truth.equals(Optional.of(guess));
+                    int bin = Math.min(BINS - 1, (int) (likely.probability() * BINS));
+                    picks[bin]++;
+                    promised[bin] += likely.probability();
+                    came[bin] += right ? 1 : 0;
+                    hits += right ? 1 : 0;
+                }
+                floor += truth.filter(known -> usual(commonest, before).contains(known))
+                                .isPresent()
+                        ? 1
+                        : 0;
+            }
+            count(bout, lexicon, commonest, 1);
+        }
+        List<Bin> bins = new ArrayList<>();
+        for (int i = 0; i < BINS; i++) {
+            int count = Math.max(1, picks[i]);
+            bins.add(new Bin(picks[i], promised[i] / count, (double) came[i] / count));
+        }
+        return new PickQuality(moments, hits, floor, bins);
+    }
+
+    static Set<String> codingsOf(Bout bout, List<Bout> bouts) {
+        String first = bout.header().codingOf().orElse(bout.id());
+        Set<String> same = bouts.stream()
+                .filter(other -> other.header().codingOf().equals(Optional.of(first)))
+                .map(Bout::id)
+                .collect(Collectors.toCollection(HashSet::new));
+        same.add(first);
+        same.add(bout.id());
+        return same;
+    }
+
+    private static Optional<Came> came(Moment moment) {
+        return Continuations.plain(moment.deed()).map(deed -> new Came(moment.actor(), deed));
+    }
+
+    private static String place(Situation now) {
+        return now.stand().position().key() + now.stand().top();
+    }
+
+    private static Map<String, Map<Came, Integer>> commonest(List<Bout> bouts, Lexicon lexicon) {
+        Map<String, Map<Came, Integer>> counts = new HashMap<>();
+        for (Bout bout : bouts) {
+            count(bout, lexicon, counts, 1);
+        }
+        return counts;
+    }
+
+    private static void count(Bout bout, Lexicon lexicon, Map<String, Map<Came, Integer>> counts, int times) {
+        Timeline timeline = Timeline.of(bout, lexicon);
+        for (int i = 0; i < bout.moments().size(); i++) {
+            Moment moment = bout.moments().get(i);
+            Situation before = Situation.after(bout, i, timeline.before(moment));
+            came(moment).ifPresent(known -> counts.computeIfAbsent(place(before), any -> new HashMap<>())
+                    .merge(known, times, Integer::sum));
+        }
+    }
+
+    private static Set<Came> usual(Map<String, Map<Came, Integer>> commonest, Situation before) {
+        return commonest.getOrDefault(place(before), Map.of()).entrySet().stream()
+                .sorted(Map.Entry.<Came, Integer>comparingByValue(Comparator.reverseOrder())
+                        .thenComparing(entry -> entry.getKey().toString()))
+                .limit(PICKS)
+                .map(Map.Entry::getKey)
+                .collect(Collectors.toSet());
+    }
+}

@@ -1,0 +1,96 @@
+package farglass.core.scribe;
+
+import farglass.core.bout.Became;
+import farglass.core.bout.Bout;
+import farglass.core.bout.Deed;
+import farglass.core.bout.Moment;
+import farglass.core.bout.Seat;
+import farglass.core.bout.Stage;
+import farglass.core.state.Stand;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What is known just before a next moment: where the two stand, who they are, and the last two moments.
+ *
+ * @param last the latest moment, if there is one
+ * @param secondLast the one before it
+ */
+public record Situation(
+        Stand stand, String nameOfA, String nameOfB, Optional<Moment> last, Optional<Moment> secondLast) {
+    /**
+     * {@return the situation after the first moments of a bout}
+     *
+     * @param count how many of its moments lie behind, from 0
+     */
+    public static Situation after(Bout bout, int count, Stand stand) {
+        List<Moment> moments = bout.moments();
+        return new Situation(
+                stand,
+                bout.header().a().name(),
+                bout.header().b().name(),
+                count > 0 ? Optional.of(moments.get(count - 1)) : Optional.empty(),
+                count > 1 ? Optional.of(moments.get(count - 2)) : Optional.empty());
+    }
+
+    String name(Seat seat) {
+        return seat == Seat.A ? nameOfA : nameOfB;
+    }
+
+    /** {@return who acted last of the two, if the last moment was somebody's} */
+    private Optional<Seat> lastActor() {
+        return last.flatMap(Moment::actor).or(() -> secondLast.flatMap(Moment::actor));
+    }
+
+    /** Said so that both seats teach the same. */
+    Who whoIs(Optional<Seat> seat) {
+        if (seat.isEmpty()) {
+            return Who.NOBODY;
+        }
+        if (stand.top().isPresent()) {
+            return stand.top().equals(seat) ? Who.TOP : Who.BOTTOM;
+        }
+        return lastActor()
+                .map(actor -> actor == seat.get() ? Who.SAME : Who.OTHER)
+                .orElse(seat.get() == Seat.A ? Who.FIRST : Who.SECOND);
+    }
+
+    /** {@return the last moment in one word, and whose it was as that athlete sees it} */
+    String lastSeenBy(Optional<Seat> seat) {
+        return seen(last, seat);
+    }
+
+    String secondLastSeenBy(Optional<Seat> seat) {
+        return seen(secondLast, seat);
+    }
+
+    private static String seen(Optional<Moment> moment, Optional<Seat> seat) {
+        return moment.map(told ->
+                        (told.actor().isEmpty() ? "-" : told.actor().equals(seat) ? "own " : "their ") + word(told))
+                .orElse("start");
+    }
+
+    private static String word(Moment moment) {
+        if (moment.deed() instanceof Deed.Did did) {
+            boolean worked = moment.became(Became.HELD)
+                    || moment.telling().stage().filter(Stage.TAP::equals).isPresent();
+            return did.technique() + (worked ? "!" : "");
+        }
+        return moment.deed() instanceof Deed.Awarded awarded
+                ? awarded.award().toString()
+                : moment.deed().getClass().getSimpleName();
+    }
+
+    /** Who acts, without naming a seat. */
+    enum Who {
+        TOP,
+        BOTTOM,
+        /** Where nobody is on top: the one who acted last. */
+        SAME,
+        OTHER,
+        FIRST,
+        SECOND,
+        /** The referee. */
+        NOBODY
+    }
+}
