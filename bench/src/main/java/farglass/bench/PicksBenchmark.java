@@ -3,14 +3,12 @@ package farglass.bench;
 import farglass.core.bout.Bout;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.scribe.Continuations;
-import farglass.core.scribe.Proposal;
+import farglass.core.scribe.Situation;
 import farglass.core.simulate.Acted;
 import farglass.core.simulate.Cast;
-import farglass.core.state.Stand;
 import farglass.core.state.Timeline;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -39,7 +37,7 @@ public class PicksBenchmark {
     private final Lexicon lexicon = Lexicon.shipped();
     private final List<Bout> bouts = new ArrayList<>();
     private Continuations learned;
-    private Stand guard;
+    private Situation situation;
 
     @Setup
     public void learn() {
@@ -49,22 +47,20 @@ public class PicksBenchmark {
             bouts.addAll(demo);
         }
         learned = Continuations.learned(bouts, lexicon);
-        guard = demo.stream()
-                .flatMap(bout -> Timeline.of(bout, lexicon).visits().stream())
-                .map(visit -> visit.stand())
-                .filter(stand -> stand.position().key().equals("open-guard"))
-                .findFirst()
-                .orElseThrow();
+        Bout bout = demo.get(2);
+        int count = bout.moments().size() / 2;
+        situation = Situation.after(
+                bout, count, Timeline.of(bout, lexicon).after(bout.moments().get(count - 1)));
     }
 
     @Benchmark
-    public List<Proposal> fromCounts() {
-        return learned.next(guard, Optional.empty(), 9);
+    public List<Continuations.Likely> fromCounts() {
+        return learned.next(situation, 9);
     }
 
     /** The reference. */
     @Benchmark
-    public List<Proposal> countedAnew() {
-        return Continuations.learned(bouts, lexicon).next(guard, Optional.empty(), 9);
+    public List<Continuations.Likely> countedAnew() {
+        return Continuations.learned(bouts, lexicon).next(situation, 9);
     }
 }

@@ -7,9 +7,12 @@ import farglass.core.bout.Bout;
 import farglass.core.bout.Seat;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
+import farglass.core.rules.Rulesets;
+import farglass.core.rules.Scorecard;
 import farglass.core.state.Ladder;
 import farglass.core.state.Tide;
 import farglass.core.state.Timeline;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 
@@ -22,7 +25,21 @@ class TideLayoutTest {
                 .bout()
                 .orElseThrow();
         Tide tide = Tide.of(bout, Timeline.of(bout, LEXICON), LEXICON, seat, Ladder.POINTS);
-        return TideLayout.of(bout, tide, seat, 100_000_000, 200, 100);
+        return TideLayout.of(
+                new TideMatter(
+                        bout,
+                        tide,
+                        seat,
+                        Optional.of(Scorecard.of(
+                                bout,
+                                Rulesets.shipped()
+                                        .named("points-with-advantages")
+                                        .orElseThrow(),
+                                LEXICON)),
+                        0,
+                        100_000_000),
+                200,
+                100);
     }
 
     private static final String MOUNTED =
@@ -32,11 +49,14 @@ class TideLayoutTest {
     void theAthleteUnderStudyIsAboveTheLineAndTheMirrorOfThatBelow() {
         TideLayout above = layout(MOUNTED, Seat.A);
         TideLayout below = layout(MOUNTED, Seat.B);
-        assertThat(java.util.Arrays.stream(above.ys()).min().orElseThrow()).isLessThan(50);
+        assertThat(java.util.Arrays.stream(above.ys()).min().orElseThrow()).isLessThan(above.middle());
         for (int i = 0; i < above.ys().length; i++) {
-            assertThat(above.ys()[i] + below.ys()[i]).isCloseTo(100, within(1e-9));
+            assertThat(above.ys()[i] + below.ys()[i]).isCloseTo(2 * above.middle(), within(1e-9));
         }
-        assertThat(above.awards()).containsExactly(new TideLayout.Award(100, "+4", true));
+        assertThat(above.awards()).containsExactly(new TideLayout.Score(100, "+4", true, true));
+        assertThat(above.computed())
+                .as("held for three seconds, and given far too late to be for that")
+                .contains(new TideLayout.Score(26, "+4", true, true));
         assertThat(above.stops()).containsExactly(new double[] {60, 80});
     }
 
@@ -52,12 +72,36 @@ class TideLayoutTest {
     }
 
     @Test
+    void zoomedInEverythingKeepsItsInstant() {
+        TideLayout whole = layout(MOUNTED, Seat.A);
+        Bout bout = BoutFile.parse("far-glass bout 1\nA: Juno\nB: Pip\n" + MOUNTED, LEXICON)
+                .bout()
+                .orElseThrow();
+        Tide tide = Tide.of(bout, Timeline.of(bout, LEXICON), LEXICON, Seat.A, Ladder.POINTS);
+        TideLayout part =
+                TideLayout.of(new TideMatter(bout, tide, Seat.A, Optional.empty(), 20_000_000, 45_000_000), 200, 100);
+        assertThat(part.microsAt(part.xAt(31_000_000))).isEqualTo(31_000_000);
+        assertThat(part.marks()).hasSameSizeAs(whole.marks());
+        assertThat(part.marks().get(1).x()).isCloseTo(80, within(1e-9));
+        assertThat(part.marks().get(3).x()).as("out of sight to the right").isGreaterThan(200);
+    }
+
+    @Test
+    void whereRulesAndRefereeDisagreeBothAreMarked() {
+        TideLayout tide = layout(
+                "0:10 A reached; -> mount, A on top\n0:30 - stop edge\n0:40 - restart\n1:00 B award 2 points\n",
+                Seat.A);
+        assertThat(tide.computed()).filteredOn(TideLayout.Score::differs).hasSize(1);
+        assertThat(tide.awards()).extracting(TideLayout.Score::differs).containsExactly(true);
+    }
+
+    @Test
     void anEmptyBoutIsAnEmptyLineAndNoDivisionByZero() {
         Bout bout = BoutFile.parse("far-glass bout 1\nA: Juno\nB: Pip\n", LEXICON)
                 .bout()
                 .orElseThrow();
         Tide tide = Tide.of(bout, Timeline.of(bout, LEXICON), LEXICON, Seat.A, Ladder.POINTS);
-        TideLayout layout = TideLayout.of(bout, tide, Seat.A, 0, 200, 100);
+        TideLayout layout = TideLayout.of(TideMatter.whole(bout, tide, Seat.A, 0), 200, 100);
         SvgBrush brush = new SvgBrush(Palette.PAPER);
         TidePainter.paint(brush, layout);
         assertThat(brush.svg(200, 100)).contains("<line").doesNotContain("NaN");

@@ -1,5 +1,7 @@
 package farglass.film;
 
+import java.util.Optional;
+
 /**
  * Moving pictures that can be looked at in any instant. Not safe for several threads: one player asks at a time.
  */
@@ -20,6 +22,21 @@ public interface Film extends AutoCloseable {
 
     /** {@return the time of the frame before the one on screen at that instant; that one's own if it is the first} */
     long before(long micros);
+
+    /**
+     * Fetches a little of what will soon be asked for, such as the frames behind the one shown; called while nothing else is.
+     *
+     * @param micros the instant now shown
+     * @return whether there is more to fetch
+     */
+    default boolean prepare(long micros) {
+        return false;
+    }
+
+    /** {@return what can be heard of the film; empty for a silent one} */
+    default Optional<Sound> sound() {
+        return Optional.empty();
+    }
 
     @Override
     void close();

@@ -21,12 +21,14 @@ final class Picture implements AutoCloseable {
     private static final int WIDEST = 1280;
 
     private final double pixelAspect;
+    private final int quarterTurns;
     private final BytePointer[] planes = new BytePointer[1];
     private SwsContext scaler;
     private int room;
 
     Picture(VideoStream stream) {
         this.pixelAspect = stream.pixelAspect();
+        this.quarterTurns = stream.quarterTurns();
     }
 
     Frame of(AVFrame frame, long micros) {
@@ -60,7 +62,26 @@ final class Picture implements AutoCloseable {
         int[] argb = new int[width * height];
         planes[0].position(0).limit(bytes);
         planes[0].asByteBuffer().order(ByteOrder.LITTLE_ENDIAN).asIntBuffer().get(argb);
-        return new Frame(micros, width, height, argb);
+        return turned(new Frame(micros, width, height, argb), quarterTurns);
+    }
+
+    /** {@return the picture turned to the right by so many quarters} */
+    static Frame turned(Frame frame, int quarters) {
+        if (quarters == 0) {
+            return frame;
+        }
+        int width = frame.width();
+        int height = frame.height();
+        int newWidth = quarters == 2 ? width : height;
+        int[] to = new int[width * height];
+        for (int y = 0; y < height; y++) {
+            for (int x = 0; x < width; x++) {
+                int newX = quarters == 1 ? height - 1 - y : quarters == 2 ? width - 1 - x : y;
+                int newY = quarters == 1 ? x : quarters == 2 ? height - 1 - y : width - 1 - x;
+                to[newY * newWidth + newX] = frame.argb()[y * width + x];
+            }
+        }
+        return new Frame(frame.atMicros(), newWidth, quarters == 2 ? height : width, to);
     }
 
     private static void close(BytePointer pointer) {

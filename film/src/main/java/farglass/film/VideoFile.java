@@ -1,44 +1,41 @@
 package farglass.film;
 
-import static org.bytedeco.ffmpeg.global.avutil.av_frame_alloc;
-import static org.bytedeco.ffmpeg.global.avutil.av_frame_free;
-import static org.bytedeco.ffmpeg.global.avutil.av_rescale_q;
-
 import java.nio.file.Path;
-import java.util.LinkedHashMap;
-import java.util.Map;
+import java.util.HashSet;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
 import java.util.function.BooleanSupplier;
 import java.util.function.DoubleConsumer;
-import org.bytedeco.ffmpeg.avutil.AVFrame;
-import org.bytedeco.ffmpeg.avutil.AVRational;
 
 /**
  * A video file. The library's own seeks by time land on wrong frames in ordinary film (57 of 100 measured), so all
- * presentation times are read once when the file is opened; to show a frame we go to the keyframe before it and decode on.
+ * presentation times are read once when the file is opened; to show a frame we go to the keyframe before it and decode on. Frames
+ * are kept round the playhead, and those behind it are fetched ahead of being asked for, by a second reader.
  */
 public final class VideoFile implements Film {
-    /** Decoded frames kept round the playhead, for stepping back without decoding the whole group again. */
-    private static final int KEPT = 48;
+    /** Bytes of decoded frames kept: 43 frames of 720p. */
+    private static final long KEPT_BYTES = 160_000_000;
+    /** So many frames before the one shown are kept ready for stepping back. */
+    private static final int BEHIND = 18;
+    /** So many frames are decoded at a time while nothing is asked for, so that a wish never waits long. */
+    private static final int AT_A_TIME = 6;
 
-    private static final AVRational MICROS = new AVRational().num(1).den(1_000_000);
-
-    private final VideoStream stream;
+    private final Path path;
     private final FrameIndex index;
-    private final Picture picture;
-    private final AVFrame decoded = av_frame_alloc();
-    private final Map<Integer, Frame> kept = new LinkedHashMap<>(KEPT * 2, 0.75f, true) {
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<Integer, Frame> eldest) {
-            return size() > KEPT;
-        }
-    };
-    /** The frame the decoder gave last; -1 after a seek. */
-    private int position = -1;
+    private final FrameTimes times;
+    private final FrameReader front;
+    private final TreeMap<Integer, Frame> kept = new TreeMap<>();
+    private Optional<FrameReader> rear = Optional.empty();
+    private final Set<Integer> lost = new HashSet<>();
+    private int rearTo = -1;
+    private int shown;
 
-    private VideoFile(VideoStream stream, FrameIndex index) {
-        this.stream = stream;
+    private VideoFile(Path path, FrameIndex index, FrameTimes times, FrameReader front) {
+        this.path = path;
         this.index = index;
-        this.picture = new Picture(stream);
+        this.times = times;
+        this.front = front;
     }
 
     /**
@@ -52,7 +49,8 @@ public final class VideoFile implements Film {
         VideoStream stream = VideoStream.open(path);
         try {
             FrameIndex index = stream.index(progress, cancelled);
-            VideoFile film = new VideoFile(stream, index);
+            FrameTimes times = new FrameTimes(index, stream.timeBase());
+            VideoFile film = new VideoFile(path, index, times, new FrameReader(stream, index, times));
             film.at(0);
             return film;
         } catch (RuntimeException e) {
@@ -61,85 +59,116 @@ public final class VideoFile implements Film {
         }
     }
 
-    private long micros(int frame) {
-        return av_rescale_q(index.pts(frame) - index.pts(0), stream.timeBase(), MICROS);
-    }
-
-    private int frameAt(long micros) {
-        int frame = index.frameAt(index.pts(0) + av_rescale_q(Math.max(0, micros), MICROS, stream.timeBase()));
-        // Rounding between the two time bases may fall one short of a frame whose exact time was asked for.
-        return frame + 1 < index.size() && micros(frame + 1) <= micros ? frame + 1 : frame;
-    }
-
     @Override
     public long lastMicros() {
-        return micros(index.size() - 1);
+        return times.micros(index.size() - 1);
     }
 
     @Override
     public long after(long micros) {
-        return micros(Math.min(index.size() - 1, frameAt(micros) + 1));
+        return times.micros(Math.min(index.size() - 1, times.frameAt(micros) + 1));
     }
 
     @Override
     public long before(long micros) {
-        return micros(Math.max(0, frameAt(micros) - 1));
+        return times.micros(Math.max(0, times.frameAt(micros) - 1));
     }
 
     @Override
     public Frame at(long micros) {
-        int wanted = frameAt(micros);
+        int wanted = times.frameAt(micros);
+        shown = wanted;
         Frame found = kept.get(wanted);
         if (found != null) {
             return found;
         }
-        int key = index.keyBefore(wanted);
-        boolean onTheWay = position >= key && position < wanted;
-        if (!onTheWay) {
-            goTo(key);
+        int keepFrom = wanted - BEHIND;
+        if (!front.isOnTheWayTo(wanted)) {
+            front.goToKeyOf(wanted, frame -> frame >= keepFrom, this::keep);
         }
-        return decodeTo(wanted);
-    }
-
-    /** Some containers seek to a keyframe after the one asked for; then we ask for ever earlier ones. */
-    private void goTo(int key) {
-        for (int from = key; ; from = index.keyBefore(Math.max(0, from - 1))) {
-            stream.seek(index.pts(from), from == 0);
-            position = -1;
-            if (!stream.next(decoded)) {
-                throw stream.damaged();
-            }
-            int landed = keep();
-            if (landed <= key || from == 0) {
-                return;
-            }
-        }
-    }
-
-    private Frame decodeTo(int wanted) {
-        Frame last = kept.get(position);
-        while (position < wanted && stream.next(decoded)) {
-            keep();
-            last = kept.get(position);
+        while (front.position() < wanted && front.next(frame -> frame >= keepFrom, this::keep)) {
+            continue;
         }
         // A damaged stretch may lack the very frame: then the nearest one that could be decoded stands in for it.
-        Frame found = kept.getOrDefault(wanted, last);
-        if (found == null) {
-            throw stream.damaged();
-        }
-        return found;
+        return nearest(wanted).orElseThrow(front::damaged);
     }
 
-    private int keep() {
-        position = index.frameAt(decoded.best_effort_timestamp());
-        kept.put(position, picture.of(decoded, micros(position)));
-        return position;
+    private Optional<Frame> nearest(int wanted) {
+        var before = kept.floorEntry(wanted);
+        var after = kept.ceilingEntry(wanted);
+        if (before == null || after == null) {
+            return Optional.ofNullable(before == null ? after : before).map(java.util.Map.Entry::getValue);
+        }
+        return Optional.of(wanted - before.getKey() <= after.getKey() - wanted ? before.getValue() : after.getValue());
+    }
+
+    private void keep(int number, Frame frame) {
+        kept.put(number, frame);
+        long each = 4L * frame.width() * frame.height();
+        while (kept.size() > 2 && kept.size() * each > KEPT_BYTES) {
+            boolean lastIsFarther = kept.lastKey() - shown > shown - kept.firstKey();
+            kept.remove(lastIsFarther ? kept.lastKey() : kept.firstKey());
+        }
+    }
+
+    @Override
+    public boolean prepare(long micros) {
+        int frame = times.frameAt(micros);
+        if (rearTo < 0) {
+            return plan(frame) && seekBehind();
+        }
+        FrameReader reader = rear.orElseThrow();
+        for (int i = 0; i < AT_A_TIME; i++) {
+            if (reader.position() >= rearTo || !reader.next(this::isWantedBehind, this::keep)) {
+                // What did not come cannot be decoded: asked for again, it would never come either.
+                for (int missing = Math.max(0, rearTo - BEHIND); missing <= rearTo; missing++) {
+                    if (!kept.containsKey(missing)) {
+                        lost.add(missing);
+                    }
+                }
+                rearTo = -1;
+                return plan(frame) && seekBehind();
+            }
+        }
+        return true;
+    }
+
+    private boolean seekBehind() {
+        if (rear.isEmpty()) {
+            rear = Optional.of(FrameReader.again(path, index, times));
+        }
+        int from = Math.max(0, rearTo - BEHIND);
+        if (!rear.get().isOnTheWayTo(from)) {
+            rear.get().goToKeyOf(from, this::isWantedBehind, this::keep);
+        }
+        return true;
+    }
+
+    private boolean isWantedBehind(int frame) {
+        return frame <= rearTo && frame >= rearTo - BEHIND && !kept.containsKey(frame);
+    }
+
+    /** {@return whether frames behind the one shown are missing and can be fetched} */
+    private boolean plan(int frame) {
+        int missing = frame - 1;
+        while (missing >= 0 && (kept.containsKey(missing) || lost.contains(missing))) {
+            missing--;
+        }
+        if (missing < 0 || frame - missing > BEHIND) {
+            return false;
+        }
+        rearTo = missing;
+        return true;
+    }
+
+    @Override
+    public Optional<Sound> sound() {
+        return SoundTrack.open(path, times.startMicros()).map(Loudspeaker::new);
     }
 
     @Override
     public void close() {
-        av_frame_free(decoded);
-        picture.close();
-        stream.close();
+        front.close();
+        rear.ifPresent(FrameReader::close);
     }
 }

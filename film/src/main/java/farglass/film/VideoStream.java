@@ -135,6 +135,10 @@ final class VideoStream implements AutoCloseable {
         return aspect.num() > 0 && aspect.den() > 0 ? (double) aspect.num() / aspect.den() : 1;
     }
 
+    int quarterTurns() {
+        return Rotation.read(stream);
+    }
+
     /** Reads every packet once, decodes none. */
     FrameIndex index(DoubleConsumer progress, BooleanSupplier cancelled) {
         Map<Long, Boolean> frames = new TreeMap<>();

@@ -2,6 +2,8 @@ package farglass.film;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.bytedeco.ffmpeg.global.avutil.AV_PIX_FMT_YUV420P;
+import static org.bytedeco.ffmpeg.global.avutil.AV_PIX_FMT_YUV420P10LE;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -83,6 +85,75 @@ class VideoFileTest {
                 at = film.before(at);
             }
             assertThat(at).isZero();
+        }
+    }
+
+    @Test
+    void framesBehindAreFetchedWhileNothingIsAskedFor() {
+        Path clip = Clip.write(folder.resolve("clip.mp4"), "mpeg4", 320, 180, 250, 2, steady(400));
+        try (VideoFile film = open(clip)) {
+            for (int start : new int[] {399, 240, 77, 3}) {
+                film.at(start * 40_000L);
+                int chunks = 0;
+                while (film.prepare(start * 40_000L)) {
+                    assertThat(++chunks).as("it comes to an end").isLessThan(200);
+                }
+                for (int i = start; i >= 0; i--) {
+                    assertThat(Clip.number(film.at(i * 40_000L))).isEqualTo(i);
+                    film.prepare(i * 40_000L);
+                }
+            }
+        }
+    }
+
+    @ParameterizedTest
+    @CsvSource({"1", "2", "3"})
+    void aFilmThatAPhoneStoredLyingIsTurnedUpright(int quarters) {
+        Path clip = Clip.write(
+                folder.resolve("phone.mp4"),
+                320,
+                180,
+                new VideoWriter.Packing("mpeg4", AV_PIX_FMT_YUV420P, 25, 0, quarters),
+                steady(20));
+        try (VideoFile film = open(clip)) {
+            Frame frame = film.at(13 * 40_000);
+            assertThat(frame.width()).isEqualTo(quarters == 2 ? 320 : 180);
+            assertThat(Clip.number(Picture.turned(frame, 4 - quarters)))
+                    .as("turned back, it shows its number")
+                    .isEqualTo(13);
+        }
+    }
+
+    @Test
+    void picturesOfTenBitsAndOfFourThousandPixelsAreShown() {
+        Path ten = Clip.write(
+                folder.resolve("ten.mkv"),
+                320,
+                180,
+                new VideoWriter.Packing("ffv1", AV_PIX_FMT_YUV420P10LE, 10, 0, 0),
+                steady(12));
+        try (VideoFile film = open(ten)) {
+            assertThat(Clip.number(film.at(11 * 40_000))).isEqualTo(11);
+        }
+        Path large = Clip.write(folder.resolve("large.mp4"), "mpeg4", 3840, 2160, 12, 0, steady(6));
+        try (VideoFile film = open(large)) {
+            Frame frame = film.at(5 * 40_000);
+            assertThat(frame.width()).as("no larger than it can be shown").isEqualTo(1280);
+            assertThat(Clip.number(frame)).isEqualTo(5);
+        }
+    }
+
+    @Test
+    void aFilmDeletedWhileItIsOpenIsShownOnOrSaysWhatIsWrong() throws Exception {
+        Path clip = Clip.write(folder.resolve("gone.mp4"), "mpeg4", 320, 180, 30, 0, steady(100));
+        try (VideoFile film = open(clip)) {
+            Files.delete(clip);
+            try {
+                assertThat(Clip.number(film.at(90 * 40_000))).isEqualTo(90);
+                film.prepare(90 * 40_000);
+            } catch (FilmException e) {
+                assertThat(e).hasMessageContaining("gone.mp4");
+            }
         }
     }
 

@@ -67,6 +67,14 @@ public record Bout(String id, Header header, List<Moment> moments, List<Comment>
         return new Bout(id, header, changed, comments);
     }
 
+    /** {@return the bout with a new moment directly after that one, or where its time puts it if that is later} */
+    Bout withAfter(Moment moment, String earlierId) {
+        List<Moment> changed = new ArrayList<>(moments);
+        int after = changed.indexOf(moment(earlierId).orElseThrow()) + 1;
+        changed.add(Math.max(after, moment.atMicros().isPresent() ? placeFor(moment, moments) : after), moment);
+        return new Bout(id, header, changed, comments);
+    }
+
     private static int placeFor(Moment moment, List<Moment> among) {
         if (moment.atMicros().isPresent()) {
             for (int i = among.size(); i > 0; i--) {

@@ -15,6 +15,11 @@ public sealed interface Fact {
         return this;
     }
 
+    /** {@return the same with the two athletes exchanged} */
+    default Fact exchanged() {
+        return this;
+    }
+
     /**
      * What an action did, whatever became of it: a stopped attack may have done its job.
      *
@@ -77,6 +82,11 @@ public sealed interface Fact {
     /** On which side of whom the actor's head is. */
     record HeadSide(OwnedSide at) implements Fact {
         @Override
+        public Fact exchanged() {
+            return new HeadSide(at.exchanged());
+        }
+
+        @Override
         public Fact mirrored() {
             return new HeadSide(at.mirrored());
         }
@@ -84,6 +94,11 @@ public sealed interface Fact {
 
     /** Which limb works on which: the left leg across, with their right arm. */
     record LimbOn(Part by, Part on) implements Fact {
+        @Override
+        public Fact exchanged() {
+            return new LimbOn(by.exchanged(), on.exchanged());
+        }
+
         @Override
         public Fact mirrored() {
             return new LimbOn(by.mirrored(), on.mirrored());
@@ -126,6 +141,20 @@ public sealed interface Fact {
         }
 
         @Override
+        public Fact exchanged() {
+            return new Grip(
+                    holder.exchanged(),
+                    target.exchanged(),
+                    firmness,
+                    untilMicros,
+                    ended,
+                    swappedFor,
+                    why,
+                    purpose,
+                    ideal);
+        }
+
+        @Override
         public Fact mirrored() {
             return new Grip(
                     holder.mirrored(),
@@ -164,6 +193,11 @@ public sealed interface Fact {
         }
 
         @Override
+        public Fact exchanged() {
+            return new Strike(by.exchanged(), kind, target, contact);
+        }
+
+        @Override
         public Fact mirrored() {
             return new Strike(by.mirrored(), kind, target, contact);
         }
@@ -198,6 +232,11 @@ public sealed interface Fact {
                 throw new IllegalArgumentException("%s is one of %s but got \"%s\""
                         .formatted(what.label(), String.join(", ", what.words()), value));
             }
+        }
+
+        @Override
+        public Fact exchanged() {
+            return new Body(of.map(Seat::other), what, value);
         }
 
         @Override
@@ -357,6 +396,11 @@ public sealed interface Fact {
 
     /** Where it started from, as told; the state before it is worked out besides. */
     record From(Settled settled) implements Fact {
+        @Override
+        public Fact exchanged() {
+            return new From(settled.exchanged());
+        }
+
         @Override
         public Fact mirrored() {
             return new From(settled.mirrored());

@@ -42,6 +42,15 @@ public record Moment(
         return new Moment(id, atMicros, actor, deed, settled, newTelling);
     }
 
+    /**
+     * {@return the moment with the two athletes exchanged: what was one's is the other's, sides and grips with it} For who was
+     * taken for the other.
+     */
+    public Moment exchanged() {
+        return new Moment(
+                id, atMicros, actor.map(Seat::other), deed, settled.map(Settled::exchanged), telling.exchanged());
+    }
+
     /** {@return the same in a bout seen in a mirror} */
     Moment mirrored() {
         return new Moment(id, atMicros, actor, deed, settled.map(Settled::mirrored), telling.mirrored());

@@ -12,6 +12,11 @@ public record OwnedSide(Seat owner, Side side) {
         return new OwnedSide(owner, side.mirrored());
     }
 
+    /** {@return the same of the other athlete} */
+    OwnedSide exchanged() {
+        return new OwnedSide(owner.other(), side);
+    }
+
     /** {@return on which side it lies for an athlete who faces the owner: my left is your right} */
     public Side seenBy(Seat viewer) {
         return viewer == owner ? side : side.mirrored();

@@ -42,6 +42,11 @@ public record Part(Seat owner, Optional<Side> side, Kind kind) {
         }
     }
 
+    /** {@return the same part of the other athlete} */
+    Part exchanged() {
+        return new Part(owner.other(), side, kind);
+    }
+
     /** {@return the same in a bout seen in a mirror} */
     public Part mirrored() {
         return new Part(owner, side.map(Side::mirrored), kind);

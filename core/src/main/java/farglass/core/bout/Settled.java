@@ -15,6 +15,11 @@ public record Settled(String position, Optional<Seat> top, Optional<OwnedSide> s
         this(position, top, Optional.empty(), workedOut);
     }
 
+    /** {@return the same with the two athletes exchanged} */
+    Settled exchanged() {
+        return new Settled(position, top.map(Seat::other), side.map(OwnedSide::exchanged), workedOut);
+    }
+
     /** {@return the same in a bout seen in a mirror} */
     public Settled mirrored() {
         return new Settled(position, top, side.map(OwnedSide::mirrored), workedOut);

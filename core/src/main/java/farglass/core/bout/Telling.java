@@ -116,6 +116,20 @@ public record Telling(
         return withFacts(Stream.concat(facts.stream(), Stream.of(fact)).toList());
     }
 
+    /** {@return the same with the two athletes exchanged} */
+    Telling exchanged() {
+        return new Telling(
+                side.map(OwnedSide::exchanged),
+                became,
+                line,
+                stage,
+                motive,
+                certainty,
+                confidential,
+                note,
+                facts.stream().map(Fact::exchanged).toList());
+    }
+
     /** {@return the same in a bout seen in a mirror} */
     public Telling mirrored() {
         return new Telling(

@@ -43,6 +43,11 @@ public final class Continuations {
     private static final List<Award> AWARDS =
             List.of(Award.points(2), Award.points(3), Award.points(4), Award.advantage(), Award.penalty());
 
+    /** Before anything was learned: the share of what the referee does, and how often an award is given for each deed. */
+    private static final double REFEREE = 0.01;
+
+    private static final double GIVEN = 0.5;
+
     private final Lexicon lexicon;
     private final Counts<Situation.Who> whos = new Counts<>();
     private final Counts<Deed> deeds = new Counts<>();
@@ -146,13 +151,13 @@ public final class Continuations {
         List<Likely> found = new ArrayList<>();
         List<Counts.Row<Situation.Who>> acting = whos.rows(whoContexts(now));
         for (Optional<Seat> actor : ACTORS) {
-            double acts = Counts.share(acting, now.whoIs(actor), 1.0 / ACTORS.size());
+            double acts = Counts.share(acting, now.whoIs(actor), actor.isEmpty() ? REFEREE : (1 - REFEREE) / 2);
             List<Counts.Row<Deed>> doing = deeds.rows(deedContexts(now, actor));
             Set<Deed> startable = possible(now, actor);
             Set<Deed> candidates = new LinkedHashSet<>(startable);
             doing.forEach(row -> candidates.addAll(row.seen()));
             for (Deed deed : candidates) {
-                double start = startable.contains(deed) ? 1.0 / startable.size() : 0;
+                double start = startable.contains(deed) ? start(deed, startable.size()) : 0;
                 double probability = acts * Counts.share(doing, deed, start);
                 if (probability > 0) {
                     found.add(new Likely(new Proposal(actor, deed, Optional.empty(), Telling.NOTHING), probability));
@@ -163,6 +168,15 @@ public final class Continuations {
                 .sorted(Comparator.comparingDouble(Likely::probability).reversed())
                 .limit(most)
                 .toList();
+    }
+
+    /** Where nothing was ever seen, all that can start here is alike, and what the referee gives is rare. */
+    private static double start(Deed deed, int startable) {
+        if (deed instanceof Deed.Stopped || deed instanceof Deed.Restarted) {
+            return 1.0 / startable;
+        }
+        double each = 1 / (startable - AWARDS.size() + GIVEN * AWARDS.size());
+        return deed instanceof Deed.Awarded ? GIVEN * each : each;
     }
 
     /** What the sport lets that one do from here. */

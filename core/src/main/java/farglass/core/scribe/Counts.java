@@ -34,6 +34,9 @@ final class Counts<T> {
         if (row.each.merge(thing, times, Integer::sum) == 0) {
             row.each.remove(thing);
         }
+        if (row.total == 0) {
+            rows.remove(context);
+        }
     }
 
     /** {@return the rows of those contexts that were ever met, in the same order} */

@@ -50,7 +50,7 @@ public record Fan(String question, List<Choice> choices, SideRule sides) {
 
         private static Choice of(Became became, Line line) {
             return new Choice(
-                    became.label() + " at the " + line.label() + " line",
+                    became.label() + ", " + line.label(),
                     Optional.of(became),
                     Optional.of(line),
                     Optional.empty(),

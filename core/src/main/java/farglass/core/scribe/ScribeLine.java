@@ -48,8 +48,8 @@ public final class ScribeLine {
     private final Deque<String> words = new ArrayDeque<>();
     private static final Set<String> QUALIFIERS = Set.of("own", "their", "screen", "facing", "away");
 
-    /** Words in the longest name in which a slip is looked for. */
-    private static final int LONGEST_SLIP = 5;
+    /** Words in the longest name that is looked for unfinished, or with a slip. */
+    private static final int LONGEST_NAME = 5;
 
     private final List<String> kept = new ArrayList<>();
     private final Set<String> qualifiers = new HashSet<>();
@@ -142,7 +142,7 @@ public final class ScribeLine {
             String text, Bout bout, Stand now, Lexicon lexicon, Expectation expectation, int most) {
         ScribeLine line = new ScribeLine(text, bout, now, lexicon, expectation);
         line.takeActor();
-        String rest = line.open();
+        String rest = line.open(true).text();
         return rest.length() < 2 || lexicon.find(rest).isPresent() && text.endsWith(" ")
                 ? List.of()
                 : line.beginning(rest, most);
@@ -154,13 +154,11 @@ public final class ScribeLine {
         String first = line.words.isEmpty() ? "" : line.words.peek();
         line.takeActor();
         String before = line.actor.isPresent() ? first + " " : "";
-        String open = line.open();
-        String rest = String.join(" ", line.words);
-        int at = rest.indexOf(open);
-        return before
-                + (rest.substring(0, at) + term.label().toLowerCase(Locale.ROOT) + rest.substring(at + open.length()))
-                        .strip()
-                + " ";
+        Span open = line.open(true);
+        List<String> all = new ArrayList<>(line.words);
+        all.subList(open.from(), open.from() + open.words().size()).clear();
+        all.add(open.from(), term.label().toLowerCase(Locale.ROOT));
+        return before + String.join(" ", all) + " ";
     }
 
     private List<Term> beginning(String rest, int most) {
@@ -170,18 +168,39 @@ public final class ScribeLine {
                 .toList();
     }
 
-    /** The words that are no detail and stand together: what is being named. */
-    private String open() {
-        List<String> all = List.copyOf(words);
-        int from = 0;
-        while (from < all.size() && isDetail(all.get(from))) {
-            from++;
+    /** Words that stand together. */
+    private record Span(int from, List<String> words) {
+        String text() {
+            return String.join(" ", words);
         }
-        int to = from;
-        while (to < all.size() && (to == from || !isDetail(all.get(to)))) {
+    }
+
+    /**
+     * The words that are being named: the longest that begin like a name, a line or another detail among them if it must be, as in
+     * "knee cu"; else those that are no details.
+     */
+    private Span open(boolean evenDetails) {
+        List<String> all = List.copyOf(words);
+        int first = 0;
+        while (first < all.size() && isDetail(all.get(first))) {
+            first++;
+        }
+        for (int count = Math.min(all.size(), LONGEST_NAME); count > 0; count--) {
+            for (int from = 0; from <= Math.min(first, all.size() - count); from++) {
+                Span span = new Span(from, all.subList(from, from + count));
+                boolean names = evenDetails || span.words().stream().anyMatch(word -> !isDetail(word));
+                // What goes on in other words is no beginning of a name.
+                boolean ends = from + count == all.size() || isDetail(all.get(from + count));
+                if (names && ends && !lexicon.beginningWith(span.text(), 1).isEmpty()) {
+                    return span;
+                }
+            }
+        }
+        int to = first;
+        while (to < all.size() && (to == first || !isDetail(all.get(to)))) {
             to++;
         }
-        return String.join(" ", all.subList(from, to));
+        return new Span(first, all.subList(first, to));
     }
 
     /** {@return the moment as it could have been typed, for changing it} Reading it again gives the same story. */
@@ -338,7 +357,7 @@ public final class ScribeLine {
                 }
             }
         }
-        for (int count = Math.min(all.size(), LONGEST_SLIP); count > 1; count--) {
+        for (int count = Math.min(all.size(), LONGEST_NAME); count > 1; count--) {
             for (int from = 0; from <= Math.min(first, all.size() - count); from++) {
                 Optional<Term> term = lexicon.slipOf(String.join(" ", all.subList(from, from + count)));
                 if (term.isPresent() && !all.get(from).startsWith("\"")) {
@@ -346,17 +365,17 @@ public final class ScribeLine {
                 }
             }
         }
-        String open = open();
-        int count = open.isEmpty() ? 0 : open.split(" ").length;
-        Optional<Term> meant = open.startsWith("\"") ? Optional.empty() : meant(open);
-        if (meant.isPresent()) {
-            return named(meant.get(), first, count);
-        }
+        Span open = open(false);
+        int count = open.words().size();
         if (count == 0) {
             return new Deed.Mark();
         }
-        drop(first, count);
-        String unnamed = open.replace("\"", "").strip();
+        Optional<Term> meant = open.text().startsWith("\"") ? Optional.empty() : meant(open.text());
+        if (meant.isPresent()) {
+            return named(meant.get(), open.from(), count);
+        }
+        drop(open.from(), count);
+        String unnamed = open.text().replace("\"", "").strip();
         return unnamed.isEmpty() ? new Deed.Mark() : new Deed.Unnamed(unnamed);
     }
 

@@ -1,13 +1,14 @@
 package farglass.core.state;
 
-import farglass.core.lexicon.Worth;
+import farglass.core.lexicon.Position;
 
 /** By which school a position's worth is told. */
-public enum Ladder {
+public enum Ladder implements Scale {
     POINTS,
     FINISH;
 
-    double of(Worth worth) {
-        return this == POINTS ? worth.points() : worth.finish();
+    @Override
+    public double of(Position position) {
+        return this == POINTS ? position.worth().points() : position.worth().finish();
     }
 }

@@ -44,16 +44,16 @@ public record Tide(List<Point> points) {
         points = List.copyOf(points);
     }
 
-    public static Tide of(Bout bout, Timeline timeline, Lexicon lexicon, Seat seat, Ladder ladder) {
+    public static Tide of(Bout bout, Timeline timeline, Lexicon lexicon, Seat seat, Scale scale) {
         List<Point> points = new ArrayList<>();
         for (Visit visit : timeline.visits()) {
-            points.add(new Point(visit.fromMicros(), value(visit.stand(), seat, ladder), false));
+            points.add(new Point(visit.fromMicros(), value(visit.stand(), seat, scale), false));
         }
         for (Moment moment : bout.moments()) {
             double lift = lift(moment, lexicon);
             if (lift > 0 && moment.atMicros().isPresent() && moment.actor().isPresent()) {
                 double signed = moment.actor().get() == seat ? lift : -lift;
-                double from = value(timeline.before(moment), seat, ladder);
+                double from = value(timeline.before(moment), seat, scale);
                 points.add(new Point(moment.atMicros().getAsLong(), clamp(from + signed), true));
             }
         }
@@ -75,8 +75,8 @@ public record Tide(List<Point> points) {
         return Math.max(Math.max(line, stage), sweepNearly ? 0.15 : 0);
     }
 
-    private static double value(Stand stand, Seat seat, Ladder ladder) {
-        double toTop = ladder.of(stand.position().worth());
+    private static double value(Stand stand, Seat seat, Scale scale) {
+        double toTop = scale.of(stand.position());
         return stand.top().map(top -> top == seat ? toTop : -toTop).orElse(0.0);
     }
 

@@ -34,7 +34,7 @@ class FanTest {
 
     @Test
     void oneKeyTellsOutcomeLineAndSideOfAPass() {
-        Moment told = answer(moment("0:20 B knee-cut"), "nearly at the hip line", Optional.of(Side.LEFT));
+        Moment told = answer(moment("0:20 B knee-cut"), "nearly, hip", Optional.of(Side.LEFT));
         assertThat(told.telling().became()).contains(Became.NEARLY);
         assertThat(told.telling().line()).contains(Line.HIP);
         assertThat(told.telling().side()).contains(new OwnedSide(Seat.B, Side.LEFT));

@@ -149,6 +149,7 @@ class ScribeLineTest {
                         .orElseThrow()
                         .deed())
                 .isEqualTo(new Deed.Did("sleeve-grip"));
+        assertThat(read("b knee cu left nearly knee")).isEqualTo(read("b knee cut left nearly knee"));
         assertThat(read("b \"sl\"").deed()).isEqualTo(new Deed.Unnamed("sl"));
     }
 

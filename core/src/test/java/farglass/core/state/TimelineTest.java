@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import farglass.core.Bouts;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Seat;
+import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
@@ -189,5 +190,21 @@ class TimelineTest {
                 .anyMatch(text -> text.contains("no stage \"deep\""))
                 .anyMatch(text -> text.contains("is no pass"))
                 .anyMatch(text -> text.contains("needs somebody on top"));
+    }
+
+    @Test
+    void theLearnedScaleCountsForWhomTheNextScoreCameAndLeavesABoutOut() {
+        Bout one = Bouts.of(
+                "0:10 A reached; -> mount, A on top",
+                "0:20 A award 4 points",
+                "0:30 B reached; -> mount, B on top",
+                "0:40 A award 2 points",
+                "0:50 A reached; -> mount, A on top");
+        double points = LEXICON.position("mount").orElseThrow().worth().points();
+        LearnedScale scale = LearnedScale.of(List.of(one), LEXICON);
+        // Three stays: the first led to the top athlete's score, the second to the other's, the third to none.
+        assertThat(scale.of(LEXICON.position("mount").orElseThrow())).isCloseTo((0 + 10 * points) / 13, within(1e-12));
+        assertThat(scale.without(one.id()).of(LEXICON.position("mount").orElseThrow()))
+                .isCloseTo(points, within(1e-12));
     }
 }

@@ -3,8 +3,11 @@ package farglass.desktop.screening;
 import farglass.film.Film;
 import farglass.film.FilmException;
 import farglass.film.Frame;
+import farglass.film.Sound;
 import java.util.Optional;
 import java.util.concurrent.Executor;
+import java.util.function.LongConsumer;
+import java.util.function.LongSupplier;
 import java.util.function.LongUnaryOperator;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.DoubleProperty;
@@ -22,8 +25,8 @@ import javafx.beans.property.SimpleDoubleProperty;
  * and never falls behind its clock. Times are film time in microseconds.
  */
 public final class Player implements AutoCloseable {
-    public static final double SLOWEST = 0.25;
-    public static final double FASTEST = 2;
+    public static final double SLOWEST = 0.1;
+    public static final double FASTEST = 4;
 
     private final Executor filmThread;
     private final Executor screen;
@@ -33,6 +36,10 @@ public final class Player implements AutoCloseable {
     private long wanted = -1;
     private long anchorMicros;
     private long anchorNanos;
+    private Optional<Sound> sound = Optional.empty();
+    private boolean sounding;
+    private boolean preparing;
+    private LongUnaryOperator passing = micros -> micros;
 
     private final ReadOnlyLongWrapper time = new ReadOnlyLongWrapper(0);
     private final ReadOnlyLongWrapper last = new ReadOnlyLongWrapper(0);
@@ -49,22 +56,63 @@ public final class Player implements AutoCloseable {
         this.filmThread = filmThread;
         this.screen = screen;
         // A new speed, and a new start, count from the instant now shown.
-        speed.addListener(change -> anchorNanos = 0);
-        playing.addListener(change -> anchorNanos = 0);
+        speed.addListener(change -> {
+            anchorNanos = 0;
+            hush();
+        });
+        playing.addListener(change -> {
+            anchorNanos = 0;
+            hush();
+        });
+    }
+
+    /**
+     * Lets somebody turn the film aside while it plays, as a loop does.
+     *
+     * @param turn given the instant now reached, gives the one to go on from; the same for most
+     */
+    public void turnAside(LongUnaryOperator turn) {
+        passing = turn;
+    }
+
+    private void hush() {
+        if (sounding) {
+            sound.ifPresent(Sound::stop);
+            sounding = false;
+        }
     }
 
     /** Shows another film from its start, or none. The one before is closed. */
     public void show(Optional<Film> next) {
         Optional<Film> before = film;
+        hush();
+        sound.ifPresent(Sound::close);
+        sound = Optional.empty();
         before.ifPresent(old -> filmThread.execute(old::close));
         generation++;
+        preparing = false;
         film = next;
         decoding = false;
         playing.set(false);
         trouble.set("");
         frame.set(Optional.empty());
         last.set(next.map(Film::lastMicros).orElse(0L));
+        next.ifPresent(this::openSound);
         seek(0);
+    }
+
+    private void openSound(Film next) {
+        long asked = generation;
+        filmThread.execute(() -> {
+            Optional<Sound> found = next.sound();
+            screen.execute(() -> {
+                if (asked == generation) {
+                    sound = found;
+                } else {
+                    found.ifPresent(Sound::close);
+                }
+            });
+        });
     }
 
     public boolean hasFilm() {
@@ -73,6 +121,7 @@ public final class Player implements AutoCloseable {
 
     /** Goes to that instant of the film; one outside it gives the nearest end. */
     public void seek(long micros) {
+        hush();
         time.set(Math.max(0, Math.min(last.get(), micros)));
         anchorMicros = time.get();
         anchorNanos = 0;
@@ -85,12 +134,28 @@ public final class Player implements AutoCloseable {
         film.ifPresent(shown -> ask(() -> neighbour(shown, direction), this::seek));
     }
 
+    /** Asks for the time of the frame after, or before, the one shown at that instant. */
+    public void neighbour(long micros, int direction, LongConsumer answer) {
+        film.ifPresent(shown -> ask(() -> direction > 0 ? shown.after(micros) : shown.before(micros), answer));
+    }
+
+    /** Asks how far the frame now shown lies from the next. */
+    public void frameSpacing(LongConsumer answer) {
+        long now = time.get();
+        film.ifPresent(shown -> ask(
+                () -> {
+                    long here = shown.before(shown.after(now));
+                    return Math.max(shown.after(now) - here, here - shown.before(here));
+                },
+                answer));
+    }
+
     private long neighbour(Film shown, int direction) {
         LongUnaryOperator next = direction > 0 ? shown::after : shown::before;
         return next.applyAsLong(time.get());
     }
 
-    private void ask(java.util.function.LongSupplier question, java.util.function.LongConsumer answer) {
+    private void ask(LongSupplier question, LongConsumer answer) {
         long asked = generation;
         filmThread.execute(() -> {
             long found = question.getAsLong();
@@ -112,6 +177,16 @@ public final class Player implements AutoCloseable {
             anchorNanos = nanos;
         }
         long now = anchorMicros + Math.round((nanos - anchorNanos) / 1000.0 * speed.get());
+        long aside = passing.applyAsLong(now);
+        if (aside != now) {
+            seek(aside);
+            return;
+        }
+        if (!sounding && speed.get() == 1) {
+            // Heard at its own speed only: slowed down it tells nothing, and sped up it disturbs.
+            sounding = true;
+            sound.ifPresent(heard -> heard.play(now));
+        }
         time.set(Math.min(last.get(), now));
         wish(time.get());
         if (now >= last.get()) {
@@ -149,6 +224,38 @@ public final class Player implements AutoCloseable {
         found.ifPresent(shown -> frame.set(found));
         if (wanted != at) {
             decode(film.orElseThrow());
+        } else if (!playing.get()) {
+            prepare(film.orElseThrow());
+        }
+    }
+
+    /** Little by little, so that a wish never waits for it. */
+    private void prepare(Film shown) {
+        if (preparing) {
+            return;
+        }
+        preparing = true;
+        long asked = generation;
+        long at = time.get();
+        filmThread.execute(() -> {
+            boolean more = isMoreToPrepare(shown, at);
+            screen.execute(() -> {
+                if (asked == generation) {
+                    preparing = false;
+                    if (more && !decoding && !playing.get()) {
+                        prepare(shown);
+                    }
+                }
+            });
+        });
+    }
+
+    private static boolean isMoreToPrepare(Film shown, long at) {
+        try {
+            return shown.prepare(at);
+        } catch (FilmException e) {
+            // Nobody asked for these frames yet; when somebody does, what is wrong is told then.
+            return false;
         }
     }
 
@@ -173,13 +280,15 @@ public final class Player implements AutoCloseable {
         return playing;
     }
 
-    /** {@return how fast, in [0.25, 2]} */
+    /** {@return how fast, in [0.1, 4]} */
     public DoubleProperty speedProperty() {
         return speed;
     }
 
     @Override
     public void close() {
+        hush();
+        sound.ifPresent(Sound::close);
         generation++;
         film.ifPresent(shown -> filmThread.execute(shown::close));
         film = Optional.empty();

@@ -56,6 +56,8 @@ final class HeaderForm extends VBox {
     private final TextField score;
     private final TextField film = new TextField();
     private final TextField filmStart;
+    private final TextField secondFilm;
+    private final TextField secondStart;
     private final TextField watched;
 
     HeaderForm(Header header, List<String> athletes, List<String> rulesets, Choosers choosers) {
@@ -109,6 +111,10 @@ final class HeaderForm extends VBox {
                 .ifPresent(path -> film.setText(path.toAbsolutePath().toString())));
         form.add("Film", new HBox(6, film, choose));
         filmStart = form.text("Bout begins at", Times.exact(link.startMicros()), "film time, such as 0:12.5");
+        FilmLink second =
+                header.films().size() < 2 ? new FilmLink("", 0) : header.films().get(1);
+        secondFilm = form.text("Second camera", second.path(), "the path of another film of the bout, if there is one");
+        secondStart = form.text("Begins there at", Times.exact(second.startMicros()), "that film's time");
         watched = form.text(
                 "Story watched to",
                 header.covered().stream()
@@ -245,12 +251,13 @@ final class HeaderForm extends VBox {
 
     private List<FilmLink> films() {
         Optional<String> path = filled(film);
-        List<FilmLink> films = new ArrayList<>(before.films());
-        if (!films.isEmpty()) {
-            films.remove(0);
-        }
-        path.ifPresent(known -> films.add(
-                0, new FilmLink(known, time(filmStart, "Bout begins at").orElse(0))));
+        List<FilmLink> films = new ArrayList<>();
+        path.ifPresent(known ->
+                films.add(new FilmLink(known, time(filmStart, "Bout begins at").orElse(0))));
+        filled(secondFilm)
+                .ifPresent(known -> films.add(
+                        new FilmLink(known, time(secondStart, "Begins there at").orElse(0))));
+        before.films().stream().skip(2).forEach(films::add);
         return films;
     }
 

@@ -3,6 +3,7 @@ package farglass.desktop.shelf;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Contestant;
 import farglass.core.bout.FilmLink;
+import farglass.core.bout.Footage;
 import farglass.core.bout.Header;
 import farglass.core.notation.Diagnostic;
 import farglass.core.rules.Ruleset;
@@ -20,6 +21,7 @@ import farglass.library.table.UnreadableTableException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
 
@@ -89,6 +91,29 @@ public final class Intake {
                         },
                         whole -> edit("New bout from " + film.getFileName(), Library.newId(), header, true),
                         problem -> desk.say(problem.getMessage()));
+    }
+
+    /** Asks who meets in another bout of the same video, which begins at an instant of it. */
+    public void another(FilmLink film, Bout before) {
+        Header old = before.header();
+        Header header = new Header(
+                old.kind(),
+                old.event(),
+                old.date(),
+                old.round(),
+                old.ruleset(),
+                old.rulesetDate(),
+                old.uniform(),
+                old.lengthMicros(),
+                Contestant.named("unknown"),
+                Contestant.named("unknown"),
+                Optional.empty(),
+                Footage.NONE.withFilms(List.of(film)),
+                old.coders(),
+                Optional.empty(),
+                List.of(),
+                Map.of());
+        edit("Another bout of this video", Library.newId(), header, true);
     }
 
     public void byHand() {

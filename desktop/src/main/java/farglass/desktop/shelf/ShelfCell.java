@@ -4,6 +4,7 @@ import farglass.desktop.parts.Drawn;
 import farglass.desktop.parts.WrappingCell;
 import farglass.drawing.Palette;
 import farglass.drawing.TideLayout;
+import farglass.drawing.TideMatter;
 import farglass.drawing.TidePainter;
 import javafx.beans.value.ObservableValue;
 import javafx.scene.control.Label;
@@ -56,6 +57,13 @@ final class ShelfCell extends WrappingCell<ShelfRow> {
         tide.setVisible(row.isSeen());
         tide.paint((brush, width, height) -> TidePainter.paintSmall(
                 brush,
-                TideLayout.of(row.bout(), row.tide(), row.studied(), row.bout().extentMicros(), width, height)));
+                TideLayout.of(
+                        TideMatter.whole(
+                                row.bout(),
+                                row.tide(),
+                                row.studied(),
+                                row.bout().extentMicros()),
+                        width,
+                        height)));
     }
 }

@@ -59,6 +59,7 @@ public final class Shell extends StackPane implements AutoCloseable {
     private final StudySwitch studySwitch;
     private final Intake intake;
     private final LexiconModel lexicon;
+    private final TagModel tag;
     private final Map<Place, Node> places = new EnumMap<>(Place.class);
     private final Map<Place, Runnable> beginnings = new EnumMap<>(Place.class);
     private final Map<Place, ToggleButton> names = new EnumMap<>(Place.class);
@@ -70,8 +71,9 @@ public final class Shell extends StackPane implements AutoCloseable {
         this.player = new Player(filmThread, Platform::runLater);
         this.studySwitch = new StudySwitch(desk, workbench.clock());
         this.intake = new Intake(desk, sheets, choosers, workbench::rulesets);
-        TagModel tag = new TagModel(desk, player, settings);
-        TagView tagView = new TagView(tag, palette);
+        this.tag = new TagModel(desk, player, settings);
+        TagView tagView = new TagView(
+                tag, workbench::rulesets, new TagErrands(desk, settings, choosers, sheets, intake), palette);
         ShelfView shelf = new ShelfView(new ShelfModel(desk), intake, palette);
         DossierView dossier = new DossierView(new DossierModel(desk), palette);
         PlanView plan = new PlanView(new PlanModel(desk), sheets, choosers);
@@ -214,6 +216,7 @@ public final class Shell extends StackPane implements AutoCloseable {
         page.setCenter(places.get(place));
         if (place != Place.TAG) {
             player.playingProperty().set(false);
+            tag.leave();
         }
         beginnings.get(place).run();
     }
@@ -253,6 +256,7 @@ public final class Shell extends StackPane implements AutoCloseable {
 
     @Override
     public void close() {
+        tag.leave();
         following.stop();
         player.close();
         filmThread.shutdown();

@@ -13,6 +13,9 @@ import java.util.Optional;
  * @param rung where the two settle after it, drawn across under it; empty if they stay as they are
  * @param state whether it is on disk
  * @param thread how the thread of an answer runs through the row
+ * @param workedOut whether the rung was settled by the rules of the sport and not seen
+ * @param folded of how many moments the row stands for, being all that is shown of an exchange; 0 for one moment
+ * @param edited whether its words are being changed in its place
  */
 public record LedgerRow(
         Optional<Moment> moment,
@@ -21,7 +24,10 @@ public record LedgerRow(
         String words,
         Optional<String> rung,
         State state,
-        Thread thread) {
+        Thread thread,
+        boolean workedOut,
+        int folded,
+        boolean edited) {
     public enum Column {
         STUDIED,
         NEUTRAL,

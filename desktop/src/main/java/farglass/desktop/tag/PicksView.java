@@ -12,8 +12,13 @@ import javafx.scene.control.OverrunStyle;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 
-/** The likely next moments, each under its athlete's column with the digit that saves it. */
+/** The likely next moments as continuations of the ledger: each under its athlete's column with the digit that saves it. */
 final class PicksView extends GridPane {
+    /** So many fit under one another; the rest of a column stands beside them. */
+    private static final int ROWS = 5;
+
+    private static final int PARTS = 2;
+
     private final TagModel model;
 
     PicksView(TagModel model) {
@@ -21,11 +26,17 @@ final class PicksView extends GridPane {
         getStyleClass().add("picks");
         setHgap(6);
         setVgap(1);
-        ColumnConstraints half = new ColumnConstraints();
-        half.setPercentWidth(50);
-        getColumnConstraints().addAll(half, half);
-        model.picks().addListener((ListChangeListener<Proposal>) change -> show());
-        model.boutProperty().addListener(change -> show());
+        for (int i = 0; i < 2 * PARTS; i++) {
+            ColumnConstraints part = new ColumnConstraints();
+            part.setPercentWidth(100.0 / (2 * PARTS));
+            getColumnConstraints().add(part);
+        }
+        model.picks().list().addListener((ListChangeListener<Proposal>) change -> show());
+        model.boutProperty().addListener((property, old, now) -> {
+            if (!old.map(Bout::id).equals(now.map(Bout::id))) {
+                show();
+            }
+        });
         show();
     }
 
@@ -35,23 +46,34 @@ final class PicksView extends GridPane {
         if (bout.isEmpty()) {
             return;
         }
-        int left = 0;
-        int right = 0;
-        for (int i = 0; i < model.picks().size(); i++) {
-            Proposal pick = model.picks().get(i);
-            boolean studied = pick.actor().filter(model.studied()::equals).isPresent();
-            add(button(i + 1, pick, bout.get(), studied), studied ? 0 : 1, studied ? left++ : right++);
+        int[] counts = new int[2];
+        boolean[] crowded = new boolean[2];
+        for (Proposal pick : model.picks().list()) {
+            int side = side(pick);
+            counts[side]++;
+            crowded[side] = counts[side] > ROWS;
         }
+        int[] placed = new int[2];
+        for (int i = 0; i < model.picks().list().size(); i++) {
+            Proposal pick = model.picks().list().get(i);
+            int side = side(pick);
+            int number = placed[side]++;
+            int column = side * PARTS + number / ROWS;
+            add(button(i + 1, pick, bout.get(), side == 0), column, number % ROWS, crowded[side] ? 1 : PARTS, 1);
+        }
+    }
+
+    private int side(Proposal pick) {
+        return pick.actor().filter(model.studied()::equals).isPresent() ? 0 : 1;
     }
 
     private Button button(int digit, Proposal pick, Bout bout, boolean studied) {
         Moment shown = pick.at("shown", OptionalLong.empty(), model.desk().lexicon());
-        String where = shown.settled()
-                .map(settled -> " \u2192 " + model.desk().lexicon().label(settled.position()))
-                .orElse("");
         Button button =
-                new Button(digit + "  " + Phrase.of(shown, bout, model.desk().lexicon()) + where);
-        button.getStyleClass().addAll("pick", studied ? "studied" : "other");
+                new Button(digit + "  " + Phrase.of(shown, bout, model.desk().lexicon()));
+        button.setId("pick-" + digit);
+        button.getStyleClass().add("pick");
+        pick.actor().ifPresent(actor -> button.getStyleClass().add(studied ? "studied" : "other"));
         button.setTextOverrun(OverrunStyle.ELLIPSIS);
         button.setMaxWidth(Double.MAX_VALUE);
         button.setFocusTraversable(false);

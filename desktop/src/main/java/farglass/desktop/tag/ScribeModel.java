@@ -2,6 +2,7 @@ package farglass.desktop.tag;
 
 import farglass.core.bout.Bout;
 import farglass.core.bout.Moment;
+import farglass.core.bout.Settled;
 import farglass.core.lexicon.Term;
 import farglass.core.notation.Times;
 import farglass.core.scribe.Phrase;
@@ -29,8 +30,10 @@ public final class ScribeModel {
     private final Settings settings;
     private final StringProperty text = new SimpleStringProperty("");
     private final ReadOnlyStringWrapper meaning = new ReadOnlyStringWrapper("");
+    private final ReadOnlyStringWrapper workedOut = new ReadOnlyStringWrapper("");
     private final ObservableList<Term> completions = FXCollections.observableArrayList();
     private OptionalLong began = OptionalLong.empty();
+    private boolean beganInPlay;
     private Optional<Moment> edited = Optional.empty();
 
     ScribeModel(TagModel tag, Settings settings) {
@@ -39,19 +42,29 @@ public final class ScribeModel {
         text.addListener((property, old, now) -> {
             if (old.isBlank() && !now.isBlank()) {
                 began = instant();
+                beganInPlay = isPlaying();
+                tag.fan().close();
             }
             read();
         });
     }
 
-    private OptionalLong instant() {
+    /** {@return the instant shown, less the lag of a person who watches it pass} */
+    OptionalLong instant() {
         if (tag.boutMicros().isEmpty()) {
             return OptionalLong.empty();
         }
-        boolean playing = tag.player().playingProperty().get();
-        double speed = tag.player().speedProperty().get();
+        boolean live = tag.live().onProperty().get();
+        boolean playing = isPlaying();
+        double speed = live ? 1 : tag.player().speedProperty().get();
         long lag = playing ? Math.round(settings.lagSecondsProperty().get() * speed * 1e6) : 0;
         return OptionalLong.of(Math.max(0, tag.boutMicros().getAsLong() - lag));
+    }
+
+    private boolean isPlaying() {
+        return tag.live().onProperty().get()
+                ? tag.live().runningProperty().get()
+                : tag.player().playingProperty().get();
     }
 
     /** What was typed, taken apart: a time in front, if any, and the words. */
@@ -73,15 +86,35 @@ public final class ScribeModel {
         Optional<Bout> bout = tag.boutProperty().get();
         if (bout.isEmpty() || text.get().isBlank()) {
             meaning.set("");
+            workedOut.set("");
+            completions.clear();
+            return;
+        }
+        if (edited.isEmpty() && tag.chosen().size() > 1) {
+            meaning.set("Enter tells this of all %d chosen moments."
+                    .formatted(tag.chosen().size()));
+            workedOut.set("");
             completions.clear();
             return;
         }
         Typed typed = typed();
+        workedOut.set(proposal(typed)
+                .flatMap(proposal ->
+                        proposal.at("shown", typed.time(), tag.desk().lexicon()).settled())
+                .filter(Settled::workedOut)
+                .map(settled -> "Worked out by the rules of the sport: "
+                        + Phrase.settled(settled, bout.get(), tag.desk().lexicon()))
+                .orElse(""));
         meaning.set(proposal(typed)
                 .map(proposal -> sentence(proposal, typed.time(), bout.get()))
                 .orElse("Then say what happened."));
-        List<Term> found =
-                ScribeLine.completions(typed.words(), bout.get(), tag.desk().lexicon(), MOST_COMPLETIONS);
+        List<Term> found = ScribeLine.completions(
+                typed.words(),
+                bout.get(),
+                tag.stand(),
+                tag.desk().lexicon(),
+                tag.picks().expectation(),
+                MOST_COMPLETIONS);
         if (!found.equals(completions)) {
             completions.setAll(found);
         }
@@ -93,7 +126,8 @@ public final class ScribeModel {
                 tag.boutProperty().get().orElseThrow(),
                 tag.stand(),
                 tag.answerable(),
-                tag.desk().lexicon());
+                tag.desk().lexicon(),
+                tag.picks().expectation());
     }
 
     private String sentence(Proposal proposal, OptionalLong time, Bout bout) {
@@ -101,9 +135,8 @@ public final class ScribeModel {
         StringBuilder words = new StringBuilder(time.isPresent() ? Times.tenths(time.getAsLong()) : "Without a time");
         words.append(" \u00b7 ").append(Phrase.actor(moment.actor(), bout));
         words.append(": ").append(Phrase.of(moment, bout, tag.desk().lexicon()));
-        moment.settled().ifPresent(settled -> words.append(" \u2192 ")
-                .append(Phrase.settled(settled, bout, tag.desk().lexicon()))
-                .append(settled.workedOut() ? " (worked out)" : ""));
+        moment.settled().filter(settled -> !settled.workedOut()).ifPresent(settled -> words.append(" \u2192 ")
+                .append(Phrase.settled(settled, bout, tag.desk().lexicon())));
         moment.telling().answers().ifPresent(answered -> words.append(", answers ")
                 .append(bout.moment(answered)
                         .map(other -> Phrase.of(other, bout, tag.desk().lexicon()))
@@ -116,6 +149,12 @@ public final class ScribeModel {
     /** Saves what was typed. Never refuses for want of a name, a side or a time: unknown can always be saved. */
     public void commit() {
         if (tag.boutProperty().get().isEmpty() || text.get().isBlank()) {
+            return;
+        }
+        if (edited.isEmpty() && tag.chosen().size() > 1) {
+            String words = text.get();
+            clear();
+            tag.mending().tell(words);
             return;
         }
         Typed typed = typed();
@@ -133,14 +172,23 @@ public final class ScribeModel {
                     : changed.with(
                             changed.telling().withAnswers(before.get().telling().answers()));
             tag.commit(kept, "Change " + words(kept));
+            tag.passes().told(kept.id());
         } else {
-            save(proposal.get(), typed.time());
+            save(proposal.get(), typed.time(), false);
         }
     }
 
-    void save(Proposal proposal, OptionalLong time) {
+    /** @param picked whether it was taken by one key, and a second one may follow */
+    void save(Proposal proposal, OptionalLong time, boolean picked) {
         Moment moment = proposal.at(TagModel.newId(), time, tag.desk().lexicon());
+        if (picked ? isPlaying() : beganInPlay) {
+            boolean live = tag.live().onProperty().get();
+            tag.lag()
+                    .taggedInPlay(
+                            moment.id(), live ? 1 : tag.player().speedProperty().get());
+        }
         tag.commit(moment, "Tag " + words(moment));
+        tag.fan().ask(moment, picked);
     }
 
     private String words(Moment moment) {
@@ -149,11 +197,22 @@ public final class ScribeModel {
     }
 
     void edit(Moment moment) {
+        editWith(moment, " ");
+    }
+
+    /** Puts a moment's words back to be changed, with the beginning of what is to be added to them. */
+    void editWith(Moment moment, String more) {
         edited = Optional.of(moment);
         String written = ScribeLine.written(
                 moment, tag.boutProperty().get().orElseThrow(), tag.desk().lexicon());
-        // Room for the next word, so that one can go on typing.
-        text.set(written + " ");
+        // At least room for the next word, so that one can go on typing.
+        text.set(written + more);
+        tag.refresh();
+    }
+
+    /** {@return which moment is being changed} */
+    Optional<String> editedId() {
+        return edited.map(Moment::id);
     }
 
     /** Puts back what could not be saved, with its time, unless something else is being typed already. */
@@ -170,8 +229,12 @@ public final class ScribeModel {
 
     /** Empties the line; a moment that was being changed stays as it was. */
     public void clear() {
+        boolean changing = edited.isPresent();
         edited = Optional.empty();
         text.set("");
+        if (changing) {
+            tag.refresh();
+        }
     }
 
     /** Finishes the last words with the completion of that number, from 0. */
@@ -184,6 +247,7 @@ public final class ScribeModel {
                     + ScribeLine.completed(
                             typed.words(),
                             tag.boutProperty().get().orElseThrow(),
+                            tag.stand(),
                             tag.desk().lexicon(),
                             completions.get(number)));
         }
@@ -196,6 +260,11 @@ public final class ScribeModel {
     /** {@return what Enter would save, in words} */
     public ReadOnlyStringProperty meaningProperty() {
         return meaning.getReadOnlyProperty();
+    }
+
+    /** {@return what the rules of the sport settle besides; it is stored as worked out, never as seen} */
+    public ReadOnlyStringProperty workedOutProperty() {
+        return workedOut.getReadOnlyProperty();
     }
 
     public ObservableList<Term> completions() {

@@ -1,24 +1,27 @@
 package farglass.desktop.tag;
 
 import farglass.core.lexicon.Term;
+import farglass.drawing.Palette;
+import javafx.beans.binding.Bindings;
+import javafx.beans.binding.BooleanBinding;
+import javafx.beans.value.ObservableValue;
 import javafx.collections.ListChangeListener;
-import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
-/** The line one types into, what Enter would save, and how the words could be finished. */
+/** The line one types into; above it what Enter would save, or what is asked, or what is likely to come next. */
 final class ScribeView extends VBox {
-
     private final TextField line = new TextField();
     private final FlowPane completions = new FlowPane(6, 2);
 
-    /** @param picks stand above the line while it is empty; the meaning of its text stands there once it is not */
-    ScribeView(ScribeModel model, Node picks) {
+    ScribeView(TagModel tag, ObservableValue<Palette> palette) {
         super(4);
+        ScribeModel model = tag.scribe();
         getStyleClass().add("scribe");
         line.setId("scribe");
         line.setPromptText("Type what happens, such as: a knee cut left nearly knee");
@@ -30,15 +33,38 @@ final class ScribeView extends VBox {
         meaning.setWrapText(true);
         meaning.getStyleClass().add("meaning");
         meaning.textProperty().bind(model.meaningProperty());
+        Label workedOut = new Label();
+        workedOut.setId("worked-out");
+        workedOut.getStyleClass().addAll("quiet", "worked-out");
+        workedOut.textProperty().bind(model.workedOutProperty());
         completions.getStyleClass().add("completions");
         model.completions().addListener((ListChangeListener<Term>) change -> show(model));
-        VBox reading = new VBox(6, meaning, completions);
-        reading.visibleProperty().bind(model.textProperty().isNotEmpty());
-        picks.visibleProperty().bind(model.textProperty().isEmpty());
-        StackPane hints = new StackPane(picks, reading);
-        // The stylesheet gives both one height, so that nothing jumps when typing begins.
+        VBox reading = new VBox(4, meaning, workedOut, completions);
+        FanView fan = new FanView(tag, palette);
+        QuestionView question = new QuestionView(tag.passes());
+        PicksView picks = new PicksView(tag);
+        BooleanBinding writing = model.textProperty().isNotEmpty();
+        BooleanBinding fanned = Bindings.createBooleanBinding(
+                () -> tag.fan().openProperty().get().isPresent(), tag.fan().openProperty());
+        BooleanBinding asked = Bindings.createBooleanBinding(
+                () -> tag.passes().questionProperty().get().isPresent(),
+                tag.passes().questionProperty());
+        reading.visibleProperty().bind(writing);
+        fan.visibleProperty().bind(writing.not().and(fanned));
+        question.visibleProperty().bind(writing.not().and(fanned.not()).and(asked));
+        picks.visibleProperty().bind(writing.not().and(fanned.not()).and(asked.not()));
+        StackPane hints = new StackPane(picks, question, fan, reading);
+        // The stylesheet gives all of them one height, so that nothing jumps when typing begins.
         hints.getStyleClass().add("hints");
-        getChildren().addAll(hints, line);
+        Button mark = new Button(". Mark");
+        mark.setId("mark");
+        mark.setFocusTraversable(false);
+        mark.setMinWidth(USE_PREF_SIZE);
+        mark.setOnAction(event -> tag.mark());
+        HBox writingLine = new HBox(6, line, mark);
+        HBox.setHgrow(line, javafx.scene.layout.Priority.ALWAYS);
+        mark.setMaxHeight(Double.MAX_VALUE);
+        getChildren().addAll(hints, writingLine);
     }
 
     private void show(ScribeModel model) {

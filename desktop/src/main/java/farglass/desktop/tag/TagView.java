@@ -4,17 +4,20 @@ import farglass.core.bout.Bout;
 import farglass.core.bout.Contestant;
 import farglass.core.bout.Seat;
 import farglass.core.notation.Times;
+import farglass.core.rules.Rulesets;
 import farglass.desktop.screening.FilmView;
-import farglass.desktop.screening.Player;
 import farglass.drawing.Palette;
 import java.util.OptionalLong;
-import javafx.application.Platform;
+import java.util.function.Supplier;
+import javafx.animation.AnimationTimer;
 import javafx.beans.value.ObservableValue;
 import javafx.collections.ListChangeListener;
+import javafx.geometry.Insets;
 import javafx.geometry.Pos;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.ListView;
-import javafx.scene.input.KeyCode;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
@@ -25,12 +28,25 @@ import javafx.scene.layout.VBox;
 
 /** The Tag place: the conversation and the line it is written with on the left, the film beside it, the tide below. */
 public final class TagView extends BorderPane {
-    /** So much of what led to a moment stays in sight above it. */
-    private static final int ROWS_BEFORE = 3;
+    /** What the place asks of the rest of the window. */
+    public interface Errands {
+        /** Asks where to write a reel of the chosen moments, and cuts it. */
+        void reel(TagModel tag);
+
+        /** Asks who meets in a bout that begins at the frame shown. */
+        void cut(TagModel tag);
+
+        /** Asks where the film is now. */
+        void findFilm(TagModel tag);
+
+        /** Keeps a setting. */
+        void keepSettings();
+    }
 
     private final TagModel model;
+    private final Errands errands;
     private final ScribeView scribe;
-    private final ListView<LedgerRow> ledger;
+    private final PassBar passBar;
     private final Label studied = new Label();
     private final Label other = new Label();
     private final Label boardStudied = new Label();
@@ -38,36 +54,44 @@ public final class TagView extends BorderPane {
     private final Label saved = new Label();
     private final Label clock = new Label();
     private final Label empty = new Label();
+    private final Button findFilm = new Button("Find the film\u2026");
     private final FilmView film;
-    private boolean selecting;
-    private int shownRow = -1;
-    private int shownRows;
+    private final AnimationTimer hall = new AnimationTimer() {
+        @Override
+        public void handle(long nanos) {
+            model.live().pulse();
+        }
+    };
 
-    public TagView(TagModel model, ObservableValue<Palette> palette) {
+    public TagView(TagModel model, Supplier<Rulesets> rulesets, Errands errands, ObservableValue<Palette> palette) {
         this.model = model;
-        this.scribe = new ScribeView(model.scribe(), new PicksView(model));
-        this.ledger = new ListView<>(model.rows());
+        this.errands = errands;
+        this.scribe = new ScribeView(model, palette);
+        this.passBar = new PassBar(model);
         this.film = new FilmView(model.player());
         getStyleClass().add("tag");
+        TideModel tide = new TideModel(model, rulesets);
+        DrawingSheet sheet = new DrawingSheet(model, film, palette);
         setLeft(conversation(palette));
-        setCenter(screen());
-        TideView tide = new TideView(model, palette);
-        tide.setPrefHeight(104);
-        tide.setMinHeight(80);
-        BorderPane.setMargin(tide, new javafx.geometry.Insets(8, 0, 0, 0));
-        setBottom(tide);
-        addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
-        addEventFilter(KeyEvent.KEY_TYPED, this::typed);
+        setCenter(screen(sheet));
+        setBottom(foot(tide, palette));
+        TagKeys keys = new TagKeys(model, tide, film, sheet, this);
+        addEventFilter(KeyEvent.KEY_PRESSED, keys::pressed);
+        addEventFilter(KeyEvent.KEY_TYPED, keys::typed);
         model.boutProperty().addListener(change -> show());
         model.rows().addListener((ListChangeListener<LedgerRow>) change -> show());
-        model.filmTroubleProperty().addListener(change -> show());
-        model.selectedProperty().addListener(change -> showSelection());
-        model.player().timeProperty().addListener(change -> {
-            showBoard();
-            showSelection();
-        });
+        model.film().troubleProperty().addListener(change -> show());
+        model.nowProperty().addListener(change -> showBoard());
         // A film that arrives shows its first frame without the time having moved.
         model.player().lastProperty().addListener(change -> showBoard());
+        model.live().onProperty().addListener((property, was, is) -> {
+            if (is) {
+                hall.start();
+            } else {
+                hall.stop();
+            }
+            show();
+        });
         show();
     }
 
@@ -82,31 +106,19 @@ public final class TagView extends BorderPane {
             HBox.setHgrow(name, Priority.ALWAYS);
         }
         studied.setAlignment(Pos.CENTER_RIGHT);
-        ledger.setId("ledger");
-        ledger.getStyleClass().add("ledger");
-        ledger.setFocusTraversable(false);
-        ledger.setCellFactory(list -> new LedgerCell(palette));
-        ledger.getSelectionModel().selectedItemProperty().addListener((property, old, row) -> {
-            if (!selecting && row != null) {
-                row.moment().ifPresent(moment -> {
-                    model.selectedProperty().set(java.util.Optional.of(moment.id()));
-                    model.goTo(moment.id());
-                });
-            }
-        });
         empty.getStyleClass().add("empty-words");
         empty.setWrapText(true);
         empty.setMaxWidth(380);
         empty.setMouseTransparent(true);
-        StackPane list = new StackPane(ledger, empty);
+        StackPane list = new StackPane(new LedgerView(model, palette), empty);
         VBox.setVgrow(list, Priority.ALWAYS);
-        VBox side = new VBox(6, names, list, scribe);
+        VBox side = new VBox(4, passBar, names, list, scribe);
         side.setPrefWidth(600);
         side.setMinWidth(420);
         return side;
     }
 
-    private VBox screen() {
+    private VBox screen(DrawingSheet sheet) {
         boardStudied.getStyleClass().addAll("board", "studied");
         boardOther.getStyleClass().addAll("board", "other");
         boardStudied.setId("board");
@@ -124,12 +136,71 @@ public final class TagView extends BorderPane {
         HBox.setHgrow(score, Priority.ALWAYS);
         HBox board = new HBox(10, saved, score, clock);
         board.setAlignment(Pos.CENTER);
-        VBox.setVgrow(film, Priority.ALWAYS);
+        findFilm.setId("find-film");
+        findFilm.setOnAction(event -> errands.findFilm(model));
+        StackPane.setAlignment(findFilm, Pos.BOTTOM_CENTER);
+        StackPane.setMargin(findFilm, new Insets(20));
+        StackPane picture = new StackPane(film, sheet, findFilm);
+        VBox.setVgrow(picture, Priority.ALWAYS);
+        picture.setMinSize(0, 0);
         film.setMinSize(0, 0);
-        VBox screen = new VBox(6, board, film, new TransportView(model));
-        BorderPane.setMargin(screen, new javafx.geometry.Insets(0, 0, 0, 16));
+        TransportView transport = new TransportView(model, film, sheet, this::reel, this::cut);
+        VBox screen = new VBox(6, board, picture, transport);
+        BorderPane.setMargin(screen, new Insets(0, 0, 0, 16));
         screen.setMinWidth(0);
         return screen;
+    }
+
+    private VBox foot(TideModel tide, ObservableValue<Palette> palette) {
+        TideView view = new TideView(model, tide, palette);
+        view.setPrefHeight(112);
+        view.setMinHeight(100);
+        MenuButton ladder = new MenuButton();
+        ladder.setId("ladder");
+        ladder.setFocusTraversable(false);
+        ladder.setMinWidth(Region.USE_PREF_SIZE);
+        ladder.getStyleClass().add("small");
+        ladder.textProperty()
+                .bind(javafx.beans.binding.Bindings.createStringBinding(
+                        () -> tide.choiceProperty().get().label(), tide.choiceProperty()));
+        for (TideModel.Choice choice : TideModel.Choice.values()) {
+            MenuItem item = new MenuItem(choice.label());
+            item.setOnAction(event -> tide.choiceProperty().set(choice));
+            ladder.getItems().add(item);
+        }
+        Label what = new Label(
+                "rules above, referee below \u00b7 a ring where they differ \u00b7 strips: story, answers, grips, errors looked through");
+        what.getStyleClass().add("quiet");
+        what.setMinWidth(0);
+        Region between = new Region();
+        HBox.setHgrow(between, Priority.ALWAYS);
+        HBox line = new HBox(
+                6,
+                ladder,
+                what,
+                between,
+                small(
+                        "\u2212",
+                        "Alt+Down",
+                        () -> tide.zoom(-1, model.boutMicros().orElse(0))),
+                small("+", "Alt+Up", () -> tide.zoom(1, model.boutMicros().orElse(0))),
+                small("\u2039", "Alt+Page Up", () -> tide.pan(-0.5)),
+                small("\u203a", "Alt+Page Down", () -> tide.pan(0.5)),
+                small("Whole bout", "Alt+Home", tide::whole));
+        line.setAlignment(Pos.CENTER_LEFT);
+        VBox foot = new VBox(2, line, view);
+        BorderPane.setMargin(foot, new Insets(6, 0, 0, 0));
+        return foot;
+    }
+
+    private static Button small(String label, String key, Runnable doing) {
+        Button button = new Button(label);
+        button.getStyleClass().add("small");
+        button.setFocusTraversable(false);
+        button.setMinWidth(Region.USE_PREF_SIZE);
+        button.setTooltip(new javafx.scene.control.Tooltip(key));
+        button.setOnAction(event -> doing.run());
+        return button;
     }
 
     private void show() {
@@ -140,25 +211,32 @@ public final class TagView extends BorderPane {
         showBoard();
         saved.setText(bout.isEmpty() ? "" : model.allSaved() ? "all saved" : "saving\u2026");
         empty.setVisible(bout.isEmpty() || model.rows().isEmpty());
-        empty.setText(
-                bout.isEmpty()
-                        ? "No bout is open. Go to the Shelf (Ctrl+1), choose a bout and press Enter."
-                        : "Nothing is tagged yet. Let the film run with Space, and type what happens in the line below; Enter saves it.");
+        empty.setText(emptyWords(bout));
+        boolean live = model.live().onProperty().get();
         film.setWithout(
                 bout.isEmpty()
                         ? ""
-                        : model.film().isPresent()
-                                ? filmWords()
-                                : "This bout has no film. Moments can be tagged with a time in front, such as @1:05 knee cut. To add a film, press Ctrl+E.");
+                        : live
+                                ? "You tag by the hall\u2019s clock. Space stops it and lets it run on; Ctrl+Shift+L ends it."
+                                : model.film().link().isPresent()
+                                        ? filmWords()
+                                        : "This bout has no film. Tag by the hall\u2019s clock (Ctrl+Shift+L), or with a time in front, such as @1:05 knee cut. To add a film, press Ctrl+E.");
+        findFilm.setVisible(!live && !model.film().troubleProperty().get().isEmpty());
         scribe.line().setDisable(bout.isEmpty());
-        showSelection();
+    }
+
+    private String emptyWords(java.util.Optional<Bout> bout) {
+        if (bout.isEmpty()) {
+            return "No bout is open. Go to the Shelf (Ctrl+1), choose a bout and press Enter.";
+        }
+        return model.findProperty().get().isBlank()
+                ? "Nothing is tagged yet. Let the film run with Space, and type what happens in the line below; Enter saves it."
+                : "No moment holds these words. Escape shows all again.";
     }
 
     private String filmWords() {
-        String trouble = model.filmTroubleProperty().get();
-        return trouble.isEmpty()
-                ? "Reading the film\u2026"
-                : trouble + "\nThe header (Ctrl+E) says which film belongs here.";
+        String trouble = model.film().troubleProperty().get();
+        return trouble.isEmpty() ? "Reading the film\u2026" : trouble;
     }
 
     private void showBoard() {
@@ -175,124 +253,54 @@ public final class TagView extends BorderPane {
                 + seat.name().toLowerCase(java.util.Locale.ROOT) + ")";
     }
 
-    /** Keeps the ledger where the film is, or at the chosen moment. */
-    private void showSelection() {
-        int row = model.rowShown();
-        selecting = true;
-        try {
-            if (row < 0 || model.selectedProperty().get().isEmpty()) {
-                ledger.getSelectionModel().clearSelection();
-            } else {
-                ledger.getSelectionModel().select(row);
-            }
-        } finally {
-            selecting = false;
-        }
-        if (row != shownRow || model.rows().size() != shownRows) {
-            shownRow = row;
-            shownRows = model.rows().size();
-            int first = Math.max(0, row - ROWS_BEFORE);
-            ledger.scrollTo(first);
-            // Rows get their heights only when they are laid out; before that the list cannot know where one is.
-            Platform.runLater(() -> ledger.scrollTo(first));
-        }
-    }
-
     /** The line takes the keys as soon as the place is shown. */
     public void begin() {
         scribe.line().requestFocus();
     }
 
-    private void pressed(KeyEvent event) {
-        boolean blank = model.scribe().textProperty().get().isEmpty();
-        if (event.isShortcutDown()) {
-            if (command(event.getCode())) {
-                event.consume();
-            }
-            return;
-        }
-        if (event.getCode() == KeyCode.ENTER) {
-            if (blank) {
-                model.editSelected();
-            } else {
-                model.scribe().commit();
-            }
-            event.consume();
-        } else if (event.getCode() == KeyCode.ESCAPE) {
-            model.scribe().clear();
-            model.selectedProperty().set(java.util.Optional.empty());
-            event.consume();
-        } else if (event.getCode() == KeyCode.TAB && !blank && !event.isShiftDown()) {
-            model.scribe().complete(0);
-            event.consume();
-        } else if (blank && film(event)) {
-            event.consume();
-        }
+    boolean isWriting() {
+        return scribe.line().isFocused();
     }
 
-    private boolean command(KeyCode code) {
-        if (model.boutProperty().get().isEmpty()) {
-            return false;
-        }
-        switch (code) {
-            case T -> model.moveSelectedHere();
-            case B -> model.beginHere();
-            case D -> model.declareCovered();
-            default -> {
-                return false;
-            }
-        }
-        return true;
+    boolean isFinding() {
+        return passBar.find().isFocused();
     }
 
-    /** On an empty line, space and arrows command the film and the ledger. */
-    private boolean film(KeyEvent event) {
-        Player player = model.player();
-        int direction = event.getCode() == KeyCode.LEFT ? -1 : 1;
-        switch (event.getCode()) {
-            case LEFT, RIGHT -> {
-                if (event.isShiftDown()) {
-                    player.seek(player.timeProperty().get() + direction * TransportView.JUMP_MICROS);
-                } else {
-                    player.step(direction);
-                }
-            }
-            case UP -> model.select(-1);
-            case DOWN -> model.select(1);
-            case DELETE, BACK_SPACE -> model.removeSelected();
-            case SPACE -> {
-                if (player.hasFilm()) {
-                    player.playingProperty().set(!player.playingProperty().get());
-                }
-            }
-            default -> {
-                return false;
-            }
-        }
-        return true;
+    void find() {
+        passBar.find().requestFocus();
+        passBar.find().selectAll();
     }
 
-    /** On an empty line, digits take the picks and brackets change the speed; anything else begins a text. */
-    private void typed(KeyEvent event) {
-        if (!model.scribe().textProperty().get().isEmpty() || event.isShortcutDown()) {
-            return;
+    /** @param all whether every moment is to be shown again */
+    void leaveFind(boolean all) {
+        if (all) {
+            model.findProperty().set("");
         }
-        String character = event.getCharacter();
-        Player player = model.player();
-        double speed = player.speedProperty().get();
-        if (character.matches("[1-9]")) {
-            model.pick(character.charAt(0) - '0');
-            event.consume();
-        } else if (character.equals("[") || character.equals("]")) {
-            double next = speed + (character.equals("]") ? 0.25 : -0.25);
-            player.speedProperty().set(Math.max(Player.SLOWEST, Math.min(Player.FASTEST, next)));
-            event.consume();
-        } else if (character.isBlank()) {
-            event.consume();
-        } else if (!scribe.line().isFocused()) {
-            scribe.line().requestFocus();
-            model.scribe().textProperty().set(character);
-            event.consume();
-        }
+        begin();
+    }
+
+    void choosePass() {
+        passBar.choose();
+    }
+
+    void reel() {
+        errands.reel(model);
+    }
+
+    void cut() {
+        errands.cut(model);
+    }
+
+    /** Takes the lag that the analyst's own corrections ask for. */
+    void takeLag() {
+        model.desk()
+                .say(
+                        model.lag()
+                                .words()
+                                .map(words -> words + " It is taken.")
+                                .orElse(
+                                        "Nothing is to be learned of your lag yet: correct some moments by Alt+Left and Alt+Right first."));
+        model.lag().take();
+        errands.keepSettings();
     }
 }

@@ -1,66 +1,156 @@
 package farglass.desktop.tag;
 
-import farglass.core.bout.Bout;
-import farglass.core.state.Ladder;
-import farglass.core.state.Tide;
 import farglass.desktop.parts.Drawn;
 import farglass.drawing.Ink;
 import farglass.drawing.Palette;
 import farglass.drawing.TideLayout;
 import farglass.drawing.TidePainter;
 import java.util.Optional;
+import java.util.OptionalLong;
 import javafx.beans.value.ObservableValue;
+import javafx.scene.Cursor;
+import javafx.scene.control.Label;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Region;
 
-/** The tide of the bout across the foot, with the playhead; a click goes there on the film. */
+/**
+ * The tide of the bout across the foot, with the playhead. A click goes there on the film, a moment's mark is dragged to another time,
+ * the wheel shows more or less. The playhead is drawn on a sheet of its own, so that a playing film redraws one line.
+ */
 final class TideView extends Region {
-    private final TagModel model;
-    private final Drawn drawn;
-    private Optional<TideLayout> layout = Optional.empty();
+    private static final double GRIP_PX = 4;
+    private static final double MARK_HEIGHT = 8;
 
-    TideView(TagModel model, ObservableValue<Palette> palette) {
+    private final TagModel model;
+    private final TideModel tide;
+    private final Drawn drawn;
+    private final Drawn head;
+    private final Label hover = new Label();
+    private Optional<TideLayout> layout = Optional.empty();
+    private Optional<String> dragged = Optional.empty();
+    private OptionalLong draggedTo = OptionalLong.empty();
+
+    TideView(TagModel model, TideModel tide, ObservableValue<Palette> palette) {
         this.model = model;
+        this.tide = tide;
         this.drawn = new Drawn(palette);
+        this.head = new Drawn(palette);
+        head.setMouseTransparent(true);
+        hover.setMouseTransparent(true);
+        hover.getStyleClass().add("hover-words");
+        hover.setVisible(false);
         getStyleClass().add("tide");
         setId("tide");
-        getChildren().add(drawn);
-        model.boutProperty().addListener(change -> paint());
-        model.rows().addListener((javafx.beans.Observable change) -> paint());
-        model.player().timeProperty().addListener(change -> paint());
-        model.player().lastProperty().addListener(change -> paint());
-        setOnMousePressed(this::seek);
-        setOnMouseDragged(this::seek);
+        getChildren().addAll(drawn, head, hover);
+        tide.matterProperty().addListener(change -> paint());
+        model.nowProperty().addListener(change -> paintHead());
+        model.repeats().loopProperty().addListener(change -> paintHead());
+        model.selectedProperty().addListener(change -> paintHead());
+        setOnMousePressed(this::pressed);
+        setOnMouseDragged(this::dragged);
+        setOnMouseReleased(event -> released());
+        setOnMouseMoved(this::moved);
+        setOnMouseExited(event -> hover.setVisible(false));
+        setOnScroll(event -> {
+            double steps = event.getDeltaY() == 0 ? event.getDeltaX() : event.getDeltaY();
+            if (event.isShiftDown()) {
+                tide.pan(steps > 0 ? -0.2 : 0.2);
+            } else {
+                layout.ifPresent(shown -> tide.zoom(steps > 0 ? 1 : -1, shown.microsAt(event.getX())));
+            }
+            event.consume();
+        });
         paint();
     }
 
-    private void seek(MouseEvent event) {
-        layout.ifPresent(tide -> model.seekBout(tide.microsAt(event.getX())));
+    /** The marks of moments lie along the lower edge of the curve: there they can be taken hold of. */
+    private Optional<String> markAt(MouseEvent event) {
+        return layout.filter(shown -> Math.abs(event.getY() - shown.bottom()) <= MARK_HEIGHT)
+                .flatMap(shown -> shown.nearest(event.getX(), GRIP_PX));
+    }
+
+    private void pressed(MouseEvent event) {
+        dragged = markAt(event);
+        draggedTo = OptionalLong.empty();
+        if (dragged.isPresent()) {
+            model.selectedProperty().set(dragged);
+            model.goTo(dragged.get());
+        } else {
+            layout.ifPresent(shown -> model.seekBout(shown.microsAt(event.getX())));
+        }
+    }
+
+    private void dragged(MouseEvent event) {
+        layout.ifPresent(shown -> {
+            long micros = shown.microsAt(event.getX());
+            // The film follows the mark, so that one sees where it is put down.
+            model.seekBout(micros);
+            if (dragged.isPresent()) {
+                draggedTo = OptionalLong.of(micros);
+                paintHead();
+            }
+        });
+    }
+
+    private void released() {
+        if (dragged.isPresent() && draggedTo.isPresent()) {
+            model.mending().moveTo(dragged.get(), draggedTo.getAsLong());
+        }
+        dragged = Optional.empty();
+        draggedTo = OptionalLong.empty();
+    }
+
+    private void moved(MouseEvent event) {
+        layout.ifPresent(shown -> {
+            setCursor(markAt(event).isPresent() ? Cursor.H_RESIZE : Cursor.DEFAULT);
+            hover.setText(tide.hover(shown.microsAt(event.getX())));
+            hover.setVisible(true);
+            hover.autosize();
+            double x = Math.max(0, Math.min(getWidth() - hover.getWidth(), event.getX() + 12));
+            hover.relocate(x, 18);
+        });
     }
 
     private void paint() {
         drawn.paint((brush, width, height) -> {
-            layout = model.boutProperty().get().map(bout -> layout(bout, width, height));
-            layout.ifPresent(tide -> {
-                TidePainter.paint(brush, tide);
-                model.boutMicros().ifPresent(now -> brush.line(tide.xAt(now), 0, tide.xAt(now), height, Ink.INK, 1.5));
+            layout = tide.matterProperty().get().map(matter -> TideLayout.of(matter, width, height));
+            layout.ifPresent(shown -> {
+                TidePainter.paint(brush, shown);
+                for (TideLayout.Mark mark : shown.marks()) {
+                    if (mark.x() >= 0 && mark.x() <= width) {
+                        brush.line(mark.x(), shown.bottom() - 3, mark.x(), shown.bottom() + 2, Ink.QUIET, 1);
+                    }
+                }
             });
         });
+        paintHead();
     }
 
-    private TideLayout layout(Bout bout, double width, double height) {
-        long film = model.film()
-                .map(link -> link.toBout(model.player().lastProperty().get()))
-                .orElse(0L);
-        long extent = Math.max(
-                Math.max(bout.extentMicros(), bout.header().lengthMicros().orElse(0)), film);
-        Tide tide =
-                Tide.of(bout, model.timeline().orElseThrow(), model.desk().lexicon(), model.studied(), Ladder.POINTS);
-        return TideLayout.of(bout, tide, model.studied(), extent, width, height);
+    private void paintHead() {
+        head.paint((brush, width, height) -> layout.ifPresent(shown -> {
+            model.repeats().loopProperty().get().ifPresent(loop -> {
+                double from = shown.xAt(loop.fromMicros());
+                double to = shown.xAt(loop.toMicros());
+                brush.line(from, shown.bottom(), to, shown.bottom(), Ink.INK, 3);
+                brush.line(from, shown.bottom() - 6, from, shown.bottom() + 6, Ink.INK, 2);
+                brush.line(to, shown.bottom() - 6, to, shown.bottom() + 6, Ink.INK, 2);
+            });
+            model.selectedProperty()
+                    .get()
+                    .flatMap(id -> shown.marks().stream()
+                            .filter(mark -> mark.momentId().equals(id))
+                            .findFirst())
+                    .ifPresent(mark -> brush.disc(mark.x(), shown.bottom(), 4, Ink.INK));
+            draggedTo.ifPresent(to -> brush.ring(shown.xAt(to), shown.bottom(), 5, Ink.INK, 1.5));
+            model.nowProperty()
+                    .get()
+                    .ifPresent(now -> brush.line(shown.xAt(now), 0, shown.xAt(now), height, Ink.INK, 1.5));
+        }));
     }
 
     @Override
     protected void layoutChildren() {
         drawn.resizeRelocate(0, 0, getWidth(), getHeight());
+        head.resizeRelocate(0, 0, getWidth(), getHeight());
     }
 }

@@ -1,53 +1,160 @@
 package farglass.desktop.tag;
 
+import farglass.core.bout.Fact;
+import farglass.core.bout.Segment;
+import farglass.desktop.screening.FilmView;
 import farglass.desktop.screening.Player;
+import java.util.Locale;
+import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
+import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.Label;
+import javafx.scene.control.Menu;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.RadioMenuItem;
 import javafx.scene.control.Slider;
+import javafx.scene.control.ToggleGroup;
 import javafx.scene.control.Tooltip;
-import javafx.scene.layout.HBox;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Region;
 
-/** Play, pause, step, jump, speed, and the three clocks in words. */
-final class TransportView extends HBox {
+/** Play, pause, step, jump, speed, look again; and in a menu all that is needed less often. */
+final class TransportView extends FlowPane {
     static final long JUMP_MICROS = 5_000_000;
 
-    TransportView(TagModel model) {
-        super(6);
+    private final TagModel model;
+    private final FilmView film;
+    private final DrawingSheet sheet;
+    private final Runnable reel;
+    private final Runnable cut;
+
+    /**
+     * @param reel asks where to write a reel of the chosen moments
+     * @param cut asks for the names of a bout that begins at the frame shown
+     */
+    TransportView(TagModel model, FilmView film, DrawingSheet sheet, Runnable reel, Runnable cut) {
+        super(6, 4);
+        this.model = model;
+        this.film = film;
+        this.sheet = sheet;
+        this.reel = reel;
+        this.cut = cut;
         setAlignment(Pos.CENTER_LEFT);
         getStyleClass().add("transport");
         Player player = model.player();
-        Button play = button("Play", "Space", () -> player.playingProperty()
-                .set(!player.playingProperty().get()));
+        Button play = button("Play", "Space", this::playOrPause);
         play.setId("play");
-        play.setMinWidth(Region.USE_PREF_SIZE);
         player.playingProperty().addListener((property, old, playing) -> play.setText(playing ? "Pause" : "Play"));
+        model.live()
+                .runningProperty()
+                .addListener((property, old, runs) -> play.setText(runs ? "Stop the clock" : "Play"));
         Slider speed = new Slider(Player.SLOWEST, Player.FASTEST, 1);
-        speed.setPrefWidth(90);
+        speed.setPrefWidth(70);
         speed.setMinWidth(40);
         speed.setBlockIncrement(0.25);
         speed.setFocusTraversable(false);
         speed.valueProperty().bindBidirectional(player.speedProperty());
         Label rate = new Label();
         rate.setMinWidth(Region.USE_PREF_SIZE);
-        rate.textProperty().bind(player.speedProperty().asString(java.util.Locale.ROOT, "%.2f\u00d7"));
+        rate.textProperty().bind(player.speedProperty().asString(Locale.ROOT, "%.2f\u00d7"));
         getChildren()
                 .addAll(
-                        button(
-                                "\u2212 5 s",
-                                "Shift+Left",
-                                () -> player.seek(player.timeProperty().get() - JUMP_MICROS)),
+                        button("\u2212 5 s", "Shift+Left", () -> skip(-1)),
                         button("\u2039 frame", "Left", () -> player.step(-1)),
                         play,
                         button("frame \u203a", "Right", () -> player.step(1)),
-                        button(
-                                "5 s +",
-                                "Shift+Right",
-                                () -> player.seek(player.timeProperty().get() + JUMP_MICROS)),
+                        button("5 s +", "Shift+Right", () -> skip(1)),
                         speed,
-                        rate);
-        disableProperty().bind(player.lastProperty().isEqualTo(0));
+                        rate,
+                        button("Again", ", (comma)", model.repeats()::again),
+                        button("Loop", "/ (slash)", model.repeats()::loopKey),
+                        more());
+    }
+
+    private void skip(int direction) {
+        model.player().seek(model.player().timeProperty().get() + direction * JUMP_MICROS);
+    }
+
+    private void playOrPause() {
+        if (model.live().onProperty().get()) {
+            model.live().runningProperty().set(!model.live().runningProperty().get());
+        } else if (model.player().hasFilm()) {
+            model.player()
+                    .playingProperty()
+                    .set(!model.player().playingProperty().get());
+        }
+    }
+
+    private MenuButton more() {
+        MenuButton more = new MenuButton("More");
+        more.setId("film-menu");
+        more.setFocusTraversable(false);
+        CheckMenuItem liveOnly = new CheckMenuItem("Play only what is live");
+        liveOnly.selectedProperty().bindBidirectional(model.repeats().liveOnlyProperty());
+        Menu draw = new Menu("Draw on the frame");
+        for (Fact.Shape shape : Fact.Shape.values()) {
+            String label =
+                    switch (shape) {
+                        case ARROW -> "An arrow    Ctrl+Shift+A";
+                        case RING -> "A ring    Ctrl+Shift+O";
+                        case LINE -> "A limb line    Ctrl+Shift+I";
+                    };
+            draw.getItems().add(item(label, () -> sheet.penProperty().set(Optional.of(shape))));
+        }
+        Menu shows = new Menu("From here on the film shows");
+        shows.getItems()
+                .addAll(
+                        item("the live match    F5", () -> model.segments().mark(Segment.Kind.LIVE)),
+                        item("a replay    F6", () -> model.segments().mark(Segment.Kind.REPLAY)),
+                        item("talk    F8", () -> model.segments().mark(Segment.Kind.TALK)),
+                        item("a stoppage", () -> model.segments().mark(Segment.Kind.STOPPAGE)),
+                        item("a reference clip", () -> model.segments().mark(Segment.Kind.REFERENCE)),
+                        item("a demonstration", () -> model.segments().mark(Segment.Kind.DEMONSTRATION)),
+                        item("the chosen moment again    Shift+F6", model.segments()::replayShowsChosen));
+        more.getItems()
+                .addAll(
+                        jumps(),
+                        item("Stopwatch    =", model.stopwatch()::key),
+                        item("The clock stops, or runs on    F7", model.segments()::clockKey),
+                        item("Other camera    F4", model.film()::otherCamera),
+                        liveOnly,
+                        shows,
+                        draw,
+                        item("Whole picture    Ctrl+0", film::whole),
+                        item("The bout begins at this frame    Ctrl+B", model::beginHere),
+                        item("This frame shows the chosen moment    Ctrl+Shift+B", model::alignHere),
+                        item("Another bout begins here\u2026    Ctrl+Shift+N", cut),
+                        item("Watched up to here    Ctrl+D", model::declareCovered),
+                        item("Tag by the hall\u2019s clock    Ctrl+Shift+L", model::liveKey),
+                        item("Cut a reel\u2026    Ctrl+Shift+R", reel));
+        return more;
+    }
+
+    private Menu jumps() {
+        Menu jumps = new Menu("Jump by");
+        ToggleGroup one = new ToggleGroup();
+        for (Jump jump : Jump.values()) {
+            RadioMenuItem item = new RadioMenuItem(jump.label());
+            item.setToggleGroup(one);
+            item.setSelected(model.jumpProperty().get() == jump);
+            item.setOnAction(event -> model.jumpProperty().set(jump));
+            model.jumpProperty().addListener((property, old, now) -> item.setSelected(now == jump));
+            jumps.getItems().add(item);
+        }
+        jumps.getItems()
+                .addAll(
+                        item("The one before    Page Up", () -> model.jump(-1)),
+                        item("The next    Page Down", () -> model.jump(1)));
+        return jumps;
+    }
+
+    private static MenuItem item(String label, Runnable doing) {
+        MenuItem item = new MenuItem(label);
+        item.setMnemonicParsing(false);
+        item.setOnAction(event -> doing.run());
+        return item;
     }
 
     private static Button button(String label, String key, Runnable doing) {

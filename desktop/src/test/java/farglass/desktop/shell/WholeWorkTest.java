@@ -75,10 +75,8 @@ class WholeWorkTest extends OnStage {
         press(KeyCode.SHIFT, KeyCode.RIGHT);
         await("the film is at five seconds", () -> text("#clock").equals("0:05.0"));
         type("wilma guard pull held");
-        assertThat(text("#meaning"))
-                .contains("0:05.0")
-                .contains("Wilma: Guard pull, held")
-                .contains("Runa on top");
+        assertThat(text("#meaning")).contains("0:05.0").contains("Wilma: Guard pull, held");
+        assertThat(text("#worked-out")).contains("Runa on top");
         press(KeyCode.ENTER);
         press(KeyCode.SHIFT, KeyCode.RIGHT);
         await("the film is at ten seconds", () -> text("#clock").equals("0:10.0"));

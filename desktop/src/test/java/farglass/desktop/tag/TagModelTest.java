@@ -204,7 +204,7 @@ class TagModelTest {
     void removingIsUndone() throws Exception {
         onScreen(() -> {
             model.selectedProperty().set(Optional.of("m1"));
-            model.removeSelected();
+            model.mending().remove();
         });
         settle();
         assertThat(model.rows()).hasSize(1);
@@ -245,7 +245,7 @@ class TagModelTest {
     void picksSaveAtTheInstantShown() throws Exception {
         film();
         onScreen(() -> player.seek(42_000_000));
-        assertThat(model.picks()).isNotEmpty();
+        assertThat(model.picks().list()).isNotEmpty();
         onScreen(() -> model.pick(1));
         settle();
         assertThat(model.boutProperty().get().orElseThrow().moments())

@@ -1,0 +1,127 @@
+package farglass.desktop.tag;
+
+import farglass.core.bout.Deed;
+import farglass.core.bout.Moment;
+import farglass.core.bout.Seat;
+import farglass.core.bout.Side;
+import farglass.core.lexicon.SideRule;
+import farglass.core.scribe.Fan;
+import farglass.core.scribe.Phrase;
+import java.util.Optional;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+
+/**
+ * The second key: what became of the moment just taken, on which side, and where it ended. The left hand's keys mean left, the right
+ * hand's right, and with Shift the side stays untold. The moment is on its way to the disk already; each answer changes it.
+ */
+public final class FanModel {
+    /** The keys of either hand, the index finger's first, in the order of the choices. The last of the right hand is Y or Z. */
+    static final String LEFT_KEYS = "fdsgrewt";
+
+    static final String RIGHT_KEYS = "jklhuioy";
+
+    /**
+     * A fan that is open.
+     *
+     * @param active whether letters answer it; otherwise they begin a new line, and only Tab or the mouse reaches it
+     */
+    public record Open(String momentId, Fan fan, boolean active) {}
+
+    private final TagModel tag;
+    private final ReadOnlyObjectWrapper<Optional<Open>> open = new ReadOnlyObjectWrapper<>(Optional.empty());
+
+    FanModel(TagModel tag) {
+        this.tag = tag;
+    }
+
+    /** Asks what is open about that moment, if anything is. */
+    void ask(Moment moment, boolean active) {
+        open.set(Fan.of(moment, tag.desk().lexicon()).map(fan -> new Open(moment.id(), fan, active)));
+    }
+
+    public void close() {
+        open.set(Optional.empty());
+    }
+
+    /** Lets the letters answer. */
+    void activate() {
+        open.get().ifPresent(now -> open.set(Optional.of(new Open(now.momentId(), now.fan(), true))));
+    }
+
+    /** {@return whether that character answers the open fan; it has then been answered} */
+    boolean typed(char character) {
+        if (open.get().filter(Open::active).isEmpty()) {
+            return false;
+        }
+        boolean unseen = Character.isUpperCase(character);
+        char key = Character.toLowerCase(character) == 'z' ? 'y' : Character.toLowerCase(character);
+        int left = LEFT_KEYS.indexOf(key);
+        int right = RIGHT_KEYS.indexOf(key);
+        int number = Math.max(left, right);
+        if (number < 0 || number >= open.get().get().fan().choices().size()) {
+            close();
+            return false;
+        }
+        answer(number, unseen ? Optional.empty() : Optional.of(left >= 0 ? Side.LEFT : Side.RIGHT));
+        return true;
+    }
+
+    /** Answers with the choice of that number, from 0, and perhaps a side. */
+    public void answer(int number, Optional<Side> side) {
+        Open now = open.get().orElseThrow();
+        Optional<Moment> moment = tag.boutProperty().get().flatMap(bout -> bout.moment(now.momentId()));
+        close();
+        moment.ifPresent(told -> {
+            Moment answered = now.fan()
+                    .answered(
+                            told,
+                            now.fan().choices().get(number),
+                            side,
+                            tag.desk().lexicon());
+            tag.commit(answered, "Tag " + tag.words(answered));
+            ask(answered, now.active());
+        });
+    }
+
+    /** Tells only the side: of the moment chosen, or of the one just taken. */
+    public void tellSide(Side side) {
+        Optional<Moment> moment = open.get()
+                .map(Open::momentId)
+                .or(() -> tag.selectedProperty().get())
+                .or(tag::latest)
+                .flatMap(id -> tag.boutProperty().get().flatMap(bout -> bout.moment(id)));
+        moment.filter(told -> owner(told).isPresent()).ifPresent(told -> {
+            Moment changed = told.with(told.telling()
+                    .withSide(new farglass.core.bout.OwnedSide(owner(told).orElseThrow(), side)));
+            tag.commit(changed, "Tag " + tag.words(changed));
+            open.get().ifPresent(now -> ask(changed, now.active()));
+        });
+    }
+
+    /** {@return whose side is asked for; empty where the technique has none} */
+    Optional<Seat> owner(Moment moment) {
+        return moment.technique()
+                .flatMap(tag.desk().lexicon()::technique)
+                .filter(technique -> technique.sideRule() != SideRule.NONE
+                        && moment.actor().isPresent()
+                        && moment.deed() instanceof Deed.Did)
+                .map(technique -> Fan.owner(moment, technique));
+    }
+
+    /** {@return the open question in words: "Runa, knee cut. What became of it?"} */
+    String question() {
+        return open.get()
+                .flatMap(now -> tag.boutProperty().get().flatMap(bout -> bout.moment(now.momentId())
+                        .map(moment -> "%s: %s. %s"
+                                .formatted(
+                                        Phrase.actor(moment.actor(), bout),
+                                        tag.words(moment),
+                                        now.fan().question()))))
+                .orElse("");
+    }
+
+    public ReadOnlyObjectProperty<Optional<Open>> openProperty() {
+        return open.getReadOnlyProperty();
+    }
+}

@@ -1,0 +1,154 @@
+package farglass.desktop.tag;
+
+import farglass.core.bout.Moment;
+import farglass.core.bout.Side;
+import farglass.drawing.Palette;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import javafx.application.Platform;
+import javafx.beans.value.ObservableValue;
+import javafx.collections.ListChangeListener;
+import javafx.scene.control.ContextMenu;
+import javafx.scene.control.ListView;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.SelectionMode;
+import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.input.KeyCombination;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.layout.StackPane;
+
+/** The conversation as a list that stays where the film is; several rows can be chosen at once. */
+final class LedgerView extends StackPane {
+    /** So much of what led to a moment stays in sight above it. */
+    private static final int ROWS_BEFORE = 3;
+
+    private final TagModel model;
+    private final ListView<LedgerRow> list;
+    private boolean following;
+    private int shownRow = -1;
+    private int shownRows;
+    private Set<String> shownChosen = Set.of();
+    private boolean stale;
+
+    LedgerView(TagModel model, ObservableValue<Palette> palette) {
+        this.model = model;
+        this.list = new ListView<>(model.rows());
+        list.setId("ledger");
+        list.getStyleClass().add("ledger");
+        list.setFocusTraversable(false);
+        list.getSelectionModel().setSelectionMode(SelectionMode.MULTIPLE);
+        list.setCellFactory(any -> new LedgerCell(model, palette));
+        list.setContextMenu(menu());
+        // The list's own selection also changes when its rows do: only what the mouse did is a choice.
+        list.addEventHandler(MouseEvent.MOUSE_RELEASED, event -> choose());
+        model.rows().addListener((ListChangeListener<LedgerRow>) change -> {
+            stale = true;
+            follow();
+        });
+        model.selectedProperty().addListener(change -> follow());
+        model.nowProperty().addListener(change -> follow());
+        getChildren().add(list);
+        setMinHeight(0);
+    }
+
+    /** What the mouse chose in the list. */
+    private void choose() {
+        if (following) {
+            return;
+        }
+        List<String> ids = new ArrayList<>();
+        for (Integer index : list.getSelectionModel().getSelectedIndices()) {
+            if (index != null && index >= 0 && index < model.rows().size()) {
+                model.rows().get(index).moment().map(Moment::id).ifPresent(ids::add);
+            }
+        }
+        LedgerRow lead = list.getSelectionModel().getSelectedItem();
+        Optional<String> leadId =
+                Optional.ofNullable(lead).flatMap(LedgerRow::moment).map(Moment::id);
+        following = true;
+        try {
+            model.choose(ids, leadId);
+            leadId.ifPresent(model::goTo);
+        } finally {
+            following = false;
+        }
+    }
+
+    /** Keeps the list where the film is, or at the chosen moments. */
+    void follow() {
+        if (following) {
+            return;
+        }
+        int row = model.rowShown();
+        Set<String> chosen = model.chosen();
+        if (!chosen.equals(shownChosen) || stale) {
+            shownChosen = chosen;
+            stale = false;
+            select(chosen);
+        }
+        if (row != shownRow || model.rows().size() != shownRows) {
+            shownRow = row;
+            shownRows = model.rows().size();
+            int first = Math.max(0, row - ROWS_BEFORE);
+            list.scrollTo(first);
+            // Rows get their heights only when they are laid out; before that the list cannot know where one is.
+            Platform.runLater(() -> list.scrollTo(first));
+        }
+    }
+
+    private void select(Set<String> chosen) {
+        following = true;
+        try {
+            list.getSelectionModel().clearSelection();
+            for (int i = 0; i < model.rows().size() && !chosen.isEmpty(); i++) {
+                if (model.rows()
+                        .get(i)
+                        .moment()
+                        .map(Moment::id)
+                        .filter(chosen::contains)
+                        .isPresent()) {
+                    list.getSelectionModel().select(i);
+                }
+            }
+        } finally {
+            following = false;
+        }
+    }
+
+    private ContextMenu menu() {
+        Mending mending = model.mending();
+        return new ContextMenu(
+                item("Change the words", "Enter", model::editSelected),
+                item("It was the other athlete", "Shortcut+U", mending::exchangeActors),
+                item("Side: left", "", () -> model.fan().tellSide(Side.LEFT)),
+                item("Side: right", "", () -> model.fan().tellSide(Side.RIGHT)),
+                new SeparatorMenuItem(),
+                item("Answers the deed before it", "Shortcut+G", mending::answersEarlier),
+                item("Answers nothing", "Shortcut+Shift+G", mending::answersNothing),
+                new SeparatorMenuItem(),
+                item("A frame earlier", "Alt+Left", () -> mending.nudge(-1)),
+                item("A frame later", "Alt+Right", () -> mending.nudge(1)),
+                item("Happened at this frame", "Shortcut+T", mending::moveHere),
+                item("Split in two", "Shortcut+I", mending::split),
+                item("Merge into one", "Shortcut+M", mending::merge),
+                new SeparatorMenuItem(),
+                item("Fold or unfold the exchange", "Shortcut+W", model::foldHere),
+                item("Fold or unfold all", "Shortcut+Shift+W", model::foldAll),
+                new SeparatorMenuItem(),
+                item("Remove", "Delete", mending::remove));
+    }
+
+    /** The keys are heard by the place, not by the menu: they are only named here. */
+    private static MenuItem item(String label, String key, Runnable doing) {
+        MenuItem item = new MenuItem(key.isEmpty() ? label : label + "    " + shown(key));
+        item.setMnemonicParsing(false);
+        item.setOnAction(event -> doing.run());
+        return item;
+    }
+
+    private static String shown(String key) {
+        return key.contains("+") ? KeyCombination.valueOf(key).getDisplayText() : key;
+    }
+}

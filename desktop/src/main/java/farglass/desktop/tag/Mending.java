@@ -1,0 +1,265 @@
+package farglass.desktop.tag;
+
+import farglass.core.bout.Bout;
+import farglass.core.bout.Fact;
+import farglass.core.bout.Moment;
+import farglass.core.bout.Splice;
+import farglass.core.notation.Times;
+import farglass.core.scribe.Proposal;
+import farglass.core.scribe.ScribeLine;
+import farglass.core.state.Conversation;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalLong;
+import java.util.Set;
+import java.util.function.UnaryOperator;
+
+/** Changes to moments that are in the ledger already: of the one chosen, or of all that are. Each is one act, undone at once. */
+public final class Mending {
+    private static final String NONE_CHOSEN = "Choose a moment first, with the up and down arrows or by a click.";
+    private static final long FRAME_WITHOUT_FILM = 40_000;
+
+    private final TagModel tag;
+
+    Mending(TagModel tag) {
+        this.tag = tag;
+    }
+
+    /** {@return the chosen moments, in their order; a sentence is said if there are none} */
+    private List<Moment> chosen() {
+        List<Moment> moments = tag.boutProperty()
+                .get()
+                .map(bout -> bout.moments().stream()
+                        .filter(moment -> tag.chosen().contains(moment.id()))
+                        .toList())
+                .orElse(List.of());
+        if (moments.isEmpty()) {
+            tag.desk().say(NONE_CHOSEN);
+        }
+        return moments;
+    }
+
+    private static Set<String> ids(List<Moment> moments) {
+        Set<String> ids = new HashSet<>();
+        moments.forEach(moment -> ids.add(moment.id()));
+        return ids;
+    }
+
+    private String counted(List<Moment> moments) {
+        return moments.size() == 1 ? tag.words(moments.get(0)) : moments.size() + " moments";
+    }
+
+    private void each(List<Moment> moments, String doing, UnaryOperator<Moment> change) {
+        if (moments.isEmpty()) {
+            return;
+        }
+        Bout changed = tag.boutProperty().get().orElseThrow();
+        for (Moment moment : moments) {
+            changed = changed.with(change.apply(moment));
+        }
+        tag.change(changed, ids(moments), doing + " " + counted(moments));
+    }
+
+    public void remove() {
+        List<Moment> moments = chosen();
+        if (moments.isEmpty()) {
+            return;
+        }
+        Bout changed = tag.boutProperty().get().orElseThrow();
+        for (Moment moment : moments) {
+            changed = changed.without(moment.id());
+        }
+        String what = "Remove " + counted(moments);
+        tag.selectedProperty().set(Optional.empty());
+        tag.change(changed, ids(moments), what);
+    }
+
+    /** It was the other one. */
+    public void exchangeActors() {
+        each(chosen(), "Give to the other", moment -> anew(moment.exchanged()));
+    }
+
+    /** What the rules settle is worked out again, since it may have changed with who did it. */
+    private Moment anew(Moment moment) {
+        return new Proposal(
+                        moment.actor(),
+                        moment.deed(),
+                        moment.settled().filter(settled -> !settled.workedOut()),
+                        moment.telling())
+                .at(moment.id(), moment.atMicros(), tag.desk().lexicon());
+    }
+
+    /** Tells something of all chosen moments at once, in the words of the scribe line. */
+    void tell(String words) {
+        List<Moment> moments = chosen();
+        Bout bout = tag.boutProperty().get().orElseThrow();
+        each(
+                moments,
+                "Tell of",
+                moment -> ScribeLine.amended(
+                        moment,
+                        words,
+                        bout,
+                        tag.timeline().orElseThrow().before(moment),
+                        tag.desk().lexicon()));
+    }
+
+    /** Moves the chosen moments by one frame of the film. */
+    public void nudge(int direction) {
+        List<Moment> moments = chosen().stream()
+                .filter(moment -> moment.atMicros().isPresent())
+                .toList();
+        if (moments.isEmpty()) {
+            return;
+        }
+        if (tag.film().link().isEmpty() || !tag.player().hasFilm()) {
+            shift(moments, direction * FRAME_WITHOUT_FILM);
+            return;
+        }
+        long at =
+                tag.film().link().orElseThrow().toFilm(moments.get(0).atMicros().getAsLong());
+        tag.player().neighbour(at, direction, next -> shift(moments, next - at));
+    }
+
+    private void shift(List<Moment> moments, long micros) {
+        if (micros == 0) {
+            return;
+        }
+        moments.forEach(moment -> tag.lag().nudged(moment.id(), micros));
+        Optional<String> lead = tag.selectedProperty().get();
+        each(moments, "Nudge", moment -> moment.at(Math.max(0, moment.atMicros().orElseThrow() + micros)));
+        lead.ifPresent(tag::goTo);
+        tag.lag().words().ifPresent(words -> tag.desk().say(words + " Ctrl+Shift+K takes it."));
+    }
+
+    /** Moves one moment to that instant of the bout. */
+    public void moveTo(String momentId, long micros) {
+        tag.boutProperty().get().flatMap(bout -> bout.moment(momentId)).ifPresent(moment -> {
+            moment.atMicros().ifPresent(before -> tag.lag().nudged(momentId, micros - before));
+            tag.commit(moment.at(Math.max(0, micros)), "Move a moment to " + Times.tenths(micros));
+            tag.selectedProperty().set(Optional.of(momentId));
+        });
+    }
+
+    /** The chosen moment happened at the instant now shown. */
+    public void moveHere() {
+        List<Moment> moments = chosen();
+        OptionalLong now = tag.boutMicros();
+        if (moments.size() == 1 && now.isEmpty()) {
+            tag.desk().say("The film shows no instant of the bout here.");
+        } else if (moments.size() == 1) {
+            moveTo(moments.get(0).id(), now.getAsLong());
+        }
+    }
+
+    /** Makes two of the chosen moment; the second, at the instant shown if that is later, comes into the line to be named. */
+    public void split() {
+        List<Moment> moments = chosen();
+        if (moments.size() != 1) {
+            return;
+        }
+        Moment whole = moments.get(0);
+        OptionalLong now = tag.boutMicros();
+        boolean later = now.isPresent()
+                && whole.atMicros().isPresent()
+                && now.getAsLong() > whole.atMicros().getAsLong();
+        String second = TagModel.newId();
+        Bout changed = Splice.split(
+                tag.boutProperty().get().orElseThrow(), whole.id(), second, later ? now : whole.atMicros());
+        tag.change(changed, Set.of(whole.id(), second), "Split " + tag.words(whole));
+        tag.selectedProperty().set(Optional.of(second));
+        tag.editSelected();
+    }
+
+    /** Makes one of the chosen moments. */
+    public void merge() {
+        List<Moment> moments = chosen();
+        if (moments.size() == 1) {
+            tag.desk().say("Choose two or more moments to merge, with Shift and the arrows.");
+        } else if (!moments.isEmpty()) {
+            Bout changed = Splice.merged(tag.boutProperty().get().orElseThrow(), ids(moments));
+            String kept = moments.get(0).id();
+            tag.change(changed, Set.of(kept), "Merge " + counted(moments));
+            tag.selectedProperty().set(Optional.of(kept));
+        }
+    }
+
+    /** Says that the chosen moment answers the deed before it of the other athlete; again, the one before that. */
+    public void answersEarlier() {
+        List<Moment> moments = chosen();
+        if (moments.size() == 2) {
+            link(moments.get(1), Optional.of(moments.get(0).id()));
+            return;
+        }
+        if (moments.isEmpty()) {
+            return;
+        }
+        Moment answer = moments.get(0);
+        Bout bout = tag.boutProperty().get().orElseThrow();
+        List<String> earlier = new ArrayList<>();
+        for (Moment moment : bout.moments()) {
+            if (moment.id().equals(answer.id())) {
+                break;
+            }
+            boolean others = moment.technique().isPresent()
+                    && moment.actor().isPresent()
+                    && !moment.actor().equals(answer.actor());
+            if (others) {
+                earlier.add(0, moment.id());
+            }
+        }
+        int now = answer.telling().answers().map(earlier::indexOf).orElse(-1);
+        if (now + 1 < earlier.size()) {
+            link(answer, Optional.of(earlier.get(now + 1)));
+        } else {
+            tag.desk().say("There is no earlier deed of the other athlete to answer.");
+        }
+    }
+
+    /** Says that the chosen moment answers nothing. */
+    public void answersNothing() {
+        List<Moment> moments = chosen();
+        if (moments.size() == 1) {
+            link(moments.get(0), Optional.empty());
+        }
+    }
+
+    /** Draws the thread of an answer anew, from the answer to what it answers. */
+    public void link(String answerId, String earlierId) {
+        Bout bout = tag.boutProperty().get().orElseThrow();
+        boolean inOrder = bout.moments().stream().map(Moment::id).toList().indexOf(earlierId)
+                < bout.moments().stream().map(Moment::id).toList().indexOf(answerId);
+        if (inOrder) {
+            link(bout.moment(answerId).orElseThrow(), Optional.of(earlierId));
+        } else {
+            tag.desk().say("An answer comes after what it answers: draw the thread upwards, from the answer.");
+        }
+    }
+
+    void link(Moment answer, Optional<String> earlier) {
+        Moment changed = answer.with(answer.telling().withAnswers(earlier));
+        tag.commit(changed, (earlier.isPresent() ? "Link the answer " : "Unlink ") + tag.words(answer));
+        tag.selectedProperty().set(Optional.of(answer.id()));
+    }
+
+    /** {@return what the moment merely followed, where nobody linked it} */
+    Optional<Moment> followed(Moment moment) {
+        return Conversation.of(tag.boutProperty().get().orElseThrow())
+                .before(moment)
+                .map(Conversation.Turn::earlier);
+    }
+
+    /** Keeps a drawing on the frame with the chosen moment, or with the last one. */
+    public void draw(Fact.Drawing drawing) {
+        Optional<String> id = tag.selectedProperty().get().or(tag::latest);
+        id.flatMap(known -> tag.boutProperty().get().flatMap(bout -> bout.moment(known)))
+                .ifPresentOrElse(
+                        moment -> {
+                            tag.commit(moment.with(moment.telling().and(drawing)), "Draw on " + tag.words(moment));
+                            tag.selectedProperty().set(Optional.of(moment.id()));
+                        },
+                        () -> tag.desk().say("A drawing belongs to a moment: tag one first."));
+    }
+}

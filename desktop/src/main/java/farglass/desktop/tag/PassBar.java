@@ -1,0 +1,135 @@
+package farglass.desktop.tag;
+
+import farglass.core.bout.Covered;
+import farglass.core.bout.Layer;
+import farglass.core.notation.Times;
+import farglass.core.pass.Aim;
+import farglass.core.pass.Pass;
+import java.util.Optional;
+import java.util.Set;
+import javafx.geometry.Pos;
+import javafx.scene.control.Label;
+import javafx.scene.control.Menu;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+
+/** What this viewing is for, how much was watched for it, and where moments are found. */
+final class PassBar extends HBox {
+    private final TagModel model;
+    private final MenuButton aims = new MenuButton();
+    private final Label covered = new Label();
+    private final TextField find = new TextField();
+
+    PassBar(TagModel model) {
+        super(10);
+        this.model = model;
+        setAlignment(Pos.CENTER_LEFT);
+        aims.setId("pass");
+        aims.setFocusTraversable(false);
+        aims.setMinWidth(USE_PREF_SIZE);
+        aims.setOnShowing(event -> fill());
+        fill();
+        covered.setId("covered");
+        covered.getStyleClass().add("quiet");
+        covered.setMinWidth(0);
+        covered.setMaxWidth(Double.MAX_VALUE);
+        HBox.setHgrow(covered, Priority.ALWAYS);
+        find.setId("find");
+        find.setPromptText("Find (Ctrl+F)");
+        find.setPrefColumnCount(11);
+        find.setFocusTraversable(false);
+        find.textProperty().bindBidirectional(model.findProperty());
+        getChildren().addAll(aims, covered, find);
+        model.passes().aimProperty().addListener(change -> show());
+        model.boutProperty().addListener(change -> show());
+        model.nowProperty().addListener((property, old, now) -> {
+            // Once a second is enough for a sum of minutes.
+            if (old.orElse(0) / 1_000_000 != now.orElse(0) / 1_000_000) {
+                show();
+            }
+        });
+        show();
+    }
+
+    private void fill() {
+        aims.getItems().clear();
+        for (Aim aim : Aim.values()) {
+            aims.getItems().add(item(label(aim), () -> model.passes().begin(aim, Optional.empty())));
+        }
+        model.boutProperty().get().flatMap(bout -> here()).ifPresent(position -> {
+            Menu only =
+                    new Menu("Only in " + model.desk().lexicon().label(position).toLowerCase(java.util.Locale.ROOT));
+            for (Aim aim : Aim.values()) {
+                only.getItems().add(item(aim.label(), () -> model.passes().begin(aim, Optional.of(position))));
+            }
+            aims.getItems().add(only);
+        });
+    }
+
+    private Optional<String> here() {
+        return Optional.of(model.stand().position())
+                .filter(position -> position.isSettled())
+                .map(position -> position.key());
+    }
+
+    /** How much a pass would ask is said before it is begun. */
+    private String label(Aim aim) {
+        return model.boutProperty()
+                .get()
+                .filter(bout -> aim != Aim.STORY)
+                .map(bout -> new Pass(aim, Optional.empty(), Set.of())
+                        .questions(
+                                bout,
+                                model.timeline().orElseThrow(),
+                                model.desk().lexicon())
+                        .size())
+                .map(count ->
+                        count == 0 ? aim.label() + ": nothing to ask" : "%s: %d to ask".formatted(aim.label(), count))
+                .orElse(aim.label());
+    }
+
+    private static MenuItem item(String label, Runnable doing) {
+        MenuItem item = new MenuItem(label);
+        item.setOnAction(event -> doing.run());
+        return item;
+    }
+
+    private void show() {
+        Aim aim = model.passes().aimProperty().get();
+        aims.setText("Pass: " + aim.label().toLowerCase(java.util.Locale.ROOT));
+        aims.setDisable(model.boutProperty().get().isEmpty());
+        find.setDisable(model.boutProperty().get().isEmpty());
+        covered.setText(model.boutProperty()
+                .get()
+                .flatMap(bout -> aim.layer().map(layer -> covered(layer)))
+                .orElse(""));
+    }
+
+    private String covered(Layer layer) {
+        long watched = 0;
+        long end = 0;
+        // Stretches of one layer may overlap, where one was declared and played besides.
+        for (Covered stretch : model.noted().header().covered()) {
+            if (stretch.layer() == layer && stretch.toMicros() > end) {
+                watched += stretch.toMicros() - Math.max(end, stretch.fromMicros());
+                end = stretch.toMicros();
+            }
+        }
+        long whole = Math.max(model.film().endMicros(), model.noted().extentMicros());
+        return watched == 0
+                ? "not looked at yet"
+                : "%s of %s looked through".formatted(Times.seconds(watched), Times.seconds(Math.max(whole, watched)));
+    }
+
+    TextField find() {
+        return find;
+    }
+
+    void choose() {
+        aims.requestFocus();
+        aims.show();
+    }
+}

@@ -1,0 +1,140 @@
+package farglass.desktop.tag;
+
+import farglass.core.bout.Bout;
+import farglass.core.bout.FilmLink;
+import farglass.core.bout.Segment;
+import farglass.core.notation.Times;
+import farglass.core.state.Exchange;
+import farglass.desktop.screening.Player;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalLong;
+import javafx.beans.property.BooleanProperty;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleBooleanProperty;
+
+/** Looking again: a loop between two instants, the last exchange once more and slower, and what is not live left out. */
+public final class Repeats {
+    /** A stretch of the bout to be seen over and over. */
+    public record Loop(long fromMicros, long toMicros) {}
+
+    private static final double[] SLOWER = {1, 0.5, 0.25, 0.1};
+    private static final long LEAD_MICROS = 1_000_000;
+    /** Two presses for the same exchange end within this of each other. */
+    private static final long SAME_MICROS = 4_000_000;
+
+    private final TagModel tag;
+    private final ReadOnlyObjectWrapper<Optional<Loop>> loop = new ReadOnlyObjectWrapper<>(Optional.empty());
+    private final BooleanProperty liveOnly = new SimpleBooleanProperty(false);
+    private OptionalLong loopFrom = OptionalLong.empty();
+    private OptionalLong againUntil = OptionalLong.empty();
+    private int slower;
+    private double speedBefore = 1;
+
+    Repeats(TagModel tag) {
+        this.tag = tag;
+        tag.player().turnAside(this::turn);
+    }
+
+    /** Every instant that is reached while playing goes through here. */
+    private long turn(long filmMicros) {
+        Optional<FilmLink> link = tag.film().link();
+        if (link.isEmpty()) {
+            return filmMicros;
+        }
+        long now = link.get().toBout(filmMicros);
+        if (loop.get().isPresent() && now > loop.get().get().toMicros()) {
+            return link.get().toFilm(loop.get().get().fromMicros());
+        }
+        if (againUntil.isPresent() && now >= againUntil.getAsLong()) {
+            againUntil = OptionalLong.empty();
+            tag.player().speedProperty().set(speedBefore);
+        }
+        if (liveOnly.get()) {
+            Optional<Segment> hidden = tag.boutProperty()
+                    .get()
+                    .flatMap(bout -> bout.header().footage().segments().stream()
+                            .filter(segment -> segment.kind() != Segment.Kind.LIVE && segment.holds(now))
+                            .findFirst());
+            if (hidden.isPresent() && hidden.get().toMicros() < tag.film().endMicros()) {
+                return link.get().toFilm(hidden.get().toMicros());
+            }
+        }
+        return filmMicros;
+    }
+
+    /** One key: here it begins, here it ends, and on. */
+    public void loopKey() {
+        OptionalLong now = tag.boutMicros();
+        if (loop.get().isPresent()) {
+            loop.set(Optional.empty());
+            tag.desk().say("The loop is off.");
+        } else if (now.isEmpty()) {
+            tag.desk().say("The film shows no instant of the bout here.");
+        } else if (loopFrom.isEmpty() || loopFrom.getAsLong() == now.getAsLong()) {
+            loopFrom = now;
+            tag.desk()
+                    .say("The loop begins at %s. Press / again where it ends."
+                            .formatted(Times.tenths(now.getAsLong())));
+        } else {
+            over(Math.min(loopFrom.getAsLong(), now.getAsLong()), Math.max(loopFrom.getAsLong(), now.getAsLong()));
+            tag.desk().say("Looping. Press / again to go on.");
+        }
+    }
+
+    /** Plays that stretch over and over. */
+    void over(long fromMicros, long toMicros) {
+        loopFrom = OptionalLong.empty();
+        loop.set(Optional.of(new Loop(fromMicros, toMicros)));
+        tag.film().seek(fromMicros);
+        tag.player().playingProperty().set(true);
+    }
+
+    void off() {
+        loopFrom = OptionalLong.empty();
+        loop.set(Optional.empty());
+        againUntil = OptionalLong.empty();
+    }
+
+    /** Shows the last exchange again, slower at each press; where it was begun, the film goes on as before. */
+    public void again() {
+        OptionalLong now = tag.boutMicros();
+        Optional<Bout> bout = tag.boutProperty().get();
+        if (now.isEmpty() || bout.isEmpty()) {
+            return;
+        }
+        Player player = tag.player();
+        boolean same = againUntil.isPresent() && now.getAsLong() <= againUntil.getAsLong() + SAME_MICROS;
+        if (!same) {
+            slower = 0;
+            speedBefore = player.speedProperty().get();
+            againUntil = now;
+        } else {
+            slower = Math.min(slower + 1, SLOWER.length - 1);
+        }
+        long until = againUntil.getAsLong();
+        long from = tag.timeline().orElseThrow().exchanges().stream()
+                .map(Exchange::moments)
+                .filter(moments -> moments.get(0).atMicros().orElse(Long.MAX_VALUE) < until)
+                .reduce((one, other) -> other)
+                .map(List::stream)
+                .flatMap(moments -> moments.findFirst())
+                .map(first -> first.atMicros().orElse(0))
+                .orElse(Math.max(0, until - 5 * LEAD_MICROS));
+        double speed = SLOWER[slower];
+        player.seek(tag.film().link().orElseThrow().toFilm(Math.max(0, from - LEAD_MICROS)));
+        player.speedProperty().set(speed);
+        player.playingProperty().set(true);
+        tag.desk().say("Again from %s, at %s times.".formatted(Times.tenths(from), speed));
+    }
+
+    public ReadOnlyObjectProperty<Optional<Loop>> loopProperty() {
+        return loop.getReadOnlyProperty();
+    }
+
+    /** {@return whether replays, stoppages and talk are left out while playing} */
+    public BooleanProperty liveOnlyProperty() {
+        return liveOnly;
+    }
+}

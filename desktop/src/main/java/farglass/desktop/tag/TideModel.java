@@ -1,0 +1,240 @@
+package farglass.desktop.tag;
+
+import farglass.core.bout.Bout;
+import farglass.core.bout.Moment;
+import farglass.core.bout.Settled;
+import farglass.core.notation.Times;
+import farglass.core.rules.Rulesets;
+import farglass.core.rules.Scorecard;
+import farglass.core.scribe.Phrase;
+import farglass.core.state.Ladder;
+import farglass.core.state.LearnedScale;
+import farglass.core.state.Scale;
+import farglass.core.state.Stand;
+import farglass.core.state.Tide;
+import farglass.core.state.Timeline;
+import farglass.drawing.TideMatter;
+import java.util.Optional;
+import java.util.function.Supplier;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleObjectProperty;
+
+/** Which stretch of the bout the tide shows, on which ladder, and what the rules say of it. */
+public final class TideModel {
+    /** By which way of looking the tide is drawn. */
+    public enum Choice {
+        POINTS("Points school"),
+        FINISH("Finish school"),
+        LEARNED("Learned from this library");
+
+        private final String label;
+
+        Choice(String label) {
+            this.label = label;
+        }
+
+        public String label() {
+            return label;
+        }
+    }
+
+    /** A few seconds fill the width at most. */
+    private static final long LEAST_MICROS = 4_000_000;
+
+    private static final double STEP = 1.6;
+
+    private final TagModel tag;
+    private final Supplier<Rulesets> rulesets;
+    private final ObjectProperty<Choice> choice = new SimpleObjectProperty<>(Choice.POINTS);
+    private final ReadOnlyObjectWrapper<Optional<TideMatter>> matter = new ReadOnlyObjectWrapper<>(Optional.empty());
+    private Optional<LearnedScale> learned = Optional.empty();
+    private Optional<Bout> cardOf = Optional.empty();
+    private Optional<Scorecard> card = Optional.empty();
+    private Optional<Rulesets> known = Optional.empty();
+    private String shownBout = "";
+    private long from;
+    private long to;
+
+    TideModel(TagModel tag, Supplier<Rulesets> rulesets) {
+        this.tag = tag;
+        this.rulesets = rulesets;
+        tag.boutProperty().addListener(change -> renew());
+        tag.player().lastProperty().addListener(change -> renew());
+        tag.nowProperty().addListener(change -> follow());
+        choice.addListener(change -> renew());
+        renew();
+    }
+
+    private long extent() {
+        Bout bout = tag.boutProperty().get().orElseThrow();
+        long told = Math.max(bout.extentMicros(), bout.header().lengthMicros().orElse(0));
+        return Math.max(Math.max(told, tag.film().endMicros()), tag.boutMicros().orElse(0));
+    }
+
+    private void renew() {
+        Optional<Bout> bout = tag.boutProperty().get();
+        if (bout.isEmpty()) {
+            matter.set(Optional.empty());
+            return;
+        }
+        if (!bout.get().id().equals(shownBout)) {
+            shownBout = bout.get().id();
+            learned = Optional.empty();
+            known = Optional.empty();
+            from = 0;
+            to = 0;
+        }
+        if (to == 0 || isWhole()) {
+            from = 0;
+            to = extent();
+        }
+        paint();
+    }
+
+    private boolean wasWhole = true;
+
+    private boolean isWhole() {
+        return wasWhole;
+    }
+
+    private void paint() {
+        Bout bout = tag.boutProperty().get().orElseThrow();
+        Timeline timeline = tag.timeline().orElseThrow();
+        Tide tide = Tide.of(bout, timeline, tag.desk().lexicon(), tag.studied(), scale(bout));
+        matter.set(Optional.of(new TideMatter(bout, tide, tag.studied(), card(bout, timeline), from, to)));
+    }
+
+    private Scale scale(Bout bout) {
+        return switch (choice.get()) {
+            case POINTS -> Ladder.POINTS;
+            case FINISH -> Ladder.FINISH;
+            case LEARNED -> {
+                if (learned.isEmpty()) {
+                    learnScale(bout);
+                }
+                yield learned.<Scale>map(scale -> scale).orElse(Ladder.POINTS);
+            }
+        };
+    }
+
+    private void learnScale(Bout bout) {
+        tag.desk()
+                .work()
+                .start(
+                        "Learning what positions lead to",
+                        (progress, cancelled) -> LearnedScale.of(
+                                        tag.desk().contents().bouts(),
+                                        tag.desk().lexicon())
+                                .without(bout.id()),
+                        scale -> {
+                            learned = Optional.of(scale);
+                            renew();
+                        },
+                        problem -> tag.desk().say(problem.getMessage()));
+    }
+
+    private Optional<Scorecard> card(Bout bout, Timeline timeline) {
+        if (!cardOf.equals(Optional.of(bout))) {
+            if (known.isEmpty()) {
+                known = Optional.of(rulesets.get());
+            }
+            cardOf = Optional.of(bout);
+            card = known.get()
+                    .named(bout.header().ruleset())
+                    .map(ruleset -> Scorecard.of(bout, ruleset, tag.desk().lexicon(), timeline));
+        }
+        return card;
+    }
+
+    /** The film has left what is shown: the tide comes after it. */
+    private void follow() {
+        tag.nowProperty().get().ifPresent(now -> {
+            if (matter.get().isPresent() && (now < from || now > to)) {
+                long width = to - from;
+                if (wasWhole) {
+                    to = extent();
+                } else {
+                    from = Math.max(0, now - width / 8);
+                    to = from + width;
+                }
+                paint();
+            }
+        });
+    }
+
+    /**
+     * Shows less, or more, round an instant, which keeps its place.
+     *
+     * @param direction above 0 to see closer
+     */
+    public void zoom(int direction, long aroundMicros) {
+        if (matter.get().isEmpty()) {
+            return;
+        }
+        double factor = direction > 0 ? 1 / STEP : STEP;
+        long whole = extent();
+        long width = Math.min(whole, Math.max(Math.min(LEAST_MICROS, whole), Math.round((to - from) * factor)));
+        double share = to == from ? 0.5 : (double) (aroundMicros - from) / (to - from);
+        long begin = Math.max(0, Math.min(whole - width, aroundMicros - Math.round(share * width)));
+        from = begin;
+        to = begin + width;
+        wasWhole = width >= whole;
+        paint();
+    }
+
+    /** Moves what is shown by a share of its width. */
+    public void pan(double share) {
+        if (matter.get().isPresent()) {
+            long width = to - from;
+            from = Math.max(0, Math.min(Math.max(0, extent() - width), from + Math.round(share * width)));
+            to = from + width;
+            paint();
+        }
+    }
+
+    /** Shows the whole bout. */
+    public void whole() {
+        wasWhole = true;
+        renew();
+    }
+
+    /** {@return what is to be said of an instant: the time, where the two are, and what was told last} */
+    public String hover(long micros) {
+        return tag.boutProperty()
+                .get()
+                .map(bout -> {
+                    Stand stand = tag.timeline().orElseThrow().at(micros);
+                    String last = bout.moments().stream()
+                            .filter(moment -> moment.atMicros().isPresent()
+                                    && moment.atMicros().getAsLong() <= micros)
+                            .reduce((one, other) -> other)
+                            .map(moment -> " \u00b7 " + told(moment, bout))
+                            .orElse("");
+                    return "%s \u00b7 %s%s"
+                            .formatted(
+                                    Times.tenths(micros),
+                                    Phrase.settled(
+                                            new Settled(stand.position().key(), stand.top(), false),
+                                            bout,
+                                            tag.desk().lexicon()),
+                                    last);
+                })
+                .orElse("");
+    }
+
+    private String told(Moment moment, Bout bout) {
+        return moment.actor().isPresent()
+                ? Phrase.actor(moment.actor(), bout) + ": " + tag.words(moment)
+                : tag.words(moment);
+    }
+
+    public ReadOnlyObjectProperty<Optional<TideMatter>> matterProperty() {
+        return matter.getReadOnlyProperty();
+    }
+
+    public ObjectProperty<Choice> choiceProperty() {
+        return choice;
+    }
+}

@@ -1,0 +1,34 @@
+package farglass.film;
+
+import static org.bytedeco.ffmpeg.global.avutil.av_rescale_q;
+
+import org.bytedeco.ffmpeg.avutil.AVRational;
+
+/** Frames of a video by presentation time in microseconds from the first, whatever time base the stream counts in. */
+final class FrameTimes {
+    private static final AVRational MICROS = new AVRational().num(1).den(1_000_000);
+
+    private final FrameIndex index;
+    private final AVRational timeBase;
+
+    FrameTimes(FrameIndex index, AVRational timeBase) {
+        this.index = index;
+        this.timeBase = timeBase;
+    }
+
+    /** {@return time of the first frame on the file's own clock, which its sound shares} */
+    long startMicros() {
+        return av_rescale_q(index.pts(0), timeBase, MICROS);
+    }
+
+    long micros(int frame) {
+        return av_rescale_q(index.pts(frame) - index.pts(0), timeBase, MICROS);
+    }
+
+    /** {@return the last frame whose time is not after that instant} */
+    int frameAt(long micros) {
+        int frame = index.frameAt(index.pts(0) + av_rescale_q(Math.max(0, micros), MICROS, timeBase));
+        // Rounding between the two time bases may fall one short of a frame whose exact time was asked for.
+        return frame + 1 < index.size() && micros(frame + 1) <= micros ? frame + 1 : frame;
+    }
+}
