@@ -37,8 +37,14 @@ final class DemoLibrary {
         Cast.Seasons seasons = Cast.seasons(Lexicon.shipped());
         List<Acted> bouts = seasons.bouts();
         for (Acted acted : bouts) {
-            if (!acted.told().header().films().isEmpty()) {
+            int cameras = acted.told().header().films().size();
+            if (cameras > 0) {
                 Files.writeString(films.resolve(acted.told().id() + ".script"), ScriptFile.print(acted.script()));
+            }
+            if (cameras > 1) {
+                Files.writeString(
+                        films.resolve(acted.told().id() + ".second.script"),
+                        ScriptFile.print(acted.script().acrossTheMat()));
             }
         }
         Path unfinished = folder.resolve(path.getFileName() + ".laying");

@@ -23,6 +23,8 @@ import picocli.CommandLine.Command;
             LexiconCommand.class,
             RulesetsCommand.class,
             HistoryCommand.class,
+            ReelCommand.class,
+            PicksCommand.class,
             ScreenshotsCommand.class
         })
 public final class FarGlass implements Runnable {

@@ -265,4 +265,52 @@ class CommandTest {
         assertThat(run("rulesets", "--copy", "delayed-points")).isEqualTo(1);
         assertThat(words()).contains("--as NAME");
     }
+
+    @Test
+    void aReelIsCutWithoutAWindowAndWhatCannotBeCutIsSaid() throws Exception {
+        Path demo = demo();
+        Path reel = folder.resolve("reel.mp4");
+        assertThat(run(
+                        "reel",
+                        "--library",
+                        demo.toString(),
+                        "--athlete",
+                        "Juno Halvorsen",
+                        "--technique",
+                        "snapdown",
+                        "--before",
+                        "0.4",
+                        "--after",
+                        "0.2",
+                        "--out",
+                        reel.toString(),
+                        "--json"))
+                .as(words())
+                .isZero();
+        JsonNode cut = new ObjectMapper().readTree(words());
+        assertThat(cut.path("clips").asInt()).isGreaterThan(3);
+        assertThat(cut.path("seconds").asDouble())
+                .isBetween(0.6, 0.61 * cut.path("clips").asInt());
+        assertThat(reel).isNotEmptyFile();
+        assertThat(folder.resolve("reel.srt")).content().contains("Snap");
+        assertThat(run("reel", "--library", demo.toString(), "--bout", "none", "--out", reel.toString()))
+                .isEqualTo(1);
+        assertThat(words()).contains("There is no bout none");
+        assertThat(run("reel", "--library", demo.toString(), "--before", "NaN", "--out", reel.toString()))
+                .isEqualTo(1);
+        assertThat(words()).contains("--before takes 0 to 60 seconds");
+    }
+
+    @Test
+    void howGoodThePicksAreIsToldWithFloorAndCeiling() throws Exception {
+        assertThat(run("picks", "--demo", "--json")).isZero();
+        JsonNode picks = new ObjectMapper().readTree(words());
+        double share = picks.path("withoutAwards").path("share").asDouble();
+        double ceiling = picks.path("ceilingWithoutAwards").path("amongNine").asDouble()
+                / picks.path("ceilingWithoutAwards").path("moments").asDouble();
+        assertThat(share)
+                .isGreaterThan(picks.path("withoutAwards").path("floorShare").asDouble())
+                .isLessThan(ceiling);
+        assertThat(run("picks")).isEqualTo(2);
+    }
 }

@@ -34,6 +34,19 @@ record Puppet(double[] joints) {
         return joints[2 * joint + 1];
     }
 
+    /** {@return the puppet seen from across the mat: what was near is far} */
+    Puppet fromBehind() {
+        double[] seen = joints.clone();
+        int[][] pairs = {{NEAR_ELBOW, FAR_ELBOW}, {NEAR_HAND, FAR_HAND}, {NEAR_KNEE, FAR_KNEE}, {NEAR_FOOT, FAR_FOOT}};
+        for (int[] pair : pairs) {
+            for (int axis = 0; axis < 2; axis++) {
+                seen[2 * pair[0] + axis] = joints[2 * pair[1] + axis];
+                seen[2 * pair[1] + axis] = joints[2 * pair[0] + axis];
+            }
+        }
+        return new Puppet(seen).mirrored();
+    }
+
     Puppet mirrored() {
         double[] turned = joints.clone();
         for (int i = 0; i < turned.length; i += 2) {

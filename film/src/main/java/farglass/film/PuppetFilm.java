@@ -1,6 +1,7 @@
 package farglass.film;
 
 import farglass.core.bout.Seat;
+import farglass.core.bout.Side;
 import farglass.core.script.Beat;
 import farglass.core.script.Call;
 import farglass.core.script.Pose;
@@ -10,6 +11,7 @@ import java.io.IOException;
 import java.nio.charset.CharacterCodingException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -28,7 +30,7 @@ public final class PuppetFilm implements Film {
 
     PuppetFilm(Script script) {
         this.script = script;
-        this.painter = new PuppetPainter(script.kitA(), script.kitB());
+        this.painter = new PuppetPainter(script.kitA(), script.kitB(), script.fromBehind());
     }
 
     /**
@@ -84,14 +86,48 @@ public final class PuppetFilm implements Film {
         // Slow at both ends, as bodies move.
         double eased = share * share * (3 - 2 * share);
         double seconds = shown / 1e6;
+        Beat shownBeat = script.beats().get(beat);
+        Puppet a = from.a().towards(now.a(), eased).swaying(seconds, 0);
+        Puppet b = from.b().towards(now.b(), eased).swaying(seconds, 2.1);
         return painter.paint(
                 shown,
-                from.a().towards(now.a(), eased).swaying(seconds, 0),
-                from.b().towards(now.b(), eased).swaying(seconds, 2.1),
-                top(script.beats().get(beat)),
-                script.beats().get(beat).pose(),
-                bout,
-                call(bout));
+                new PuppetPainter.Scene(
+                        script.fromBehind() ? a.fromBehind() : a,
+                        script.fromBehind() ? b.fromBehind() : b,
+                        top(shownBeat),
+                        shownBeat.pose(),
+                        holding(Seat.A, bout, shownBeat),
+                        holding(Seat.B, bout, shownBeat),
+                        clock(bout),
+                        call(bout)));
+    }
+
+    /** Which hands hold cloth, by joint. The first of a pose faces to the right and has the right hand nearer. */
+    private List<Integer> holding(Seat seat, long bout, Beat beat) {
+        boolean first = top(beat) == seat;
+        boolean rightIsNear = (first != beat.mirrored()) != script.fromBehind();
+        return script.grips().stream()
+                .filter(grip -> grip.by() == seat && grip.fromMicros() <= bout && bout < grip.toMicros())
+                .map(grip -> (grip.hand() == Side.RIGHT) == rightIsNear ? Puppet.NEAR_HAND : Puppet.FAR_HAND)
+                .toList();
+    }
+
+    /** The match clock stands from the referee's stop to the start. */
+    private long clock(long bout) {
+        long stood = 0;
+        long stopped = -1;
+        for (Call call : script.calls()) {
+            if (call.atMicros() > bout) {
+                break;
+            }
+            if (call.signal().equals("stop")) {
+                stopped = call.atMicros();
+            } else if (call.signal().equals("start") && stopped >= 0) {
+                stood += call.atMicros() - stopped;
+                stopped = -1;
+            }
+        }
+        return (stopped >= 0 ? stopped : bout) - stood;
     }
 
     private int beatAt(long bout) {

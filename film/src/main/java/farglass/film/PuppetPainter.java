@@ -13,6 +13,7 @@ import java.awt.geom.Line2D;
 import java.awt.geom.Path2D;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferInt;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
@@ -25,12 +26,14 @@ final class PuppetPainter {
     private static final double PX_PER_METRE = 235;
     private static final double GROUND = 420;
     private static final Color WALL = new Color(0x3a3f45);
+    private static final Color FAR_WALL = new Color(0x46443a);
     private static final Color MAT = new Color(0x9aa58f);
     private static final Color MAT_EDGE = new Color(0xb98f5a);
     private static final Color SKIN = new Color(0xd9ab86);
     private static final Color LINE = new Color(0x23262a);
     /** In these poses the one underneath wraps the near leg over the other, who must not hide it. */
-    private static final Set<Pose> LEGS_OVER = Set.of(Pose.CLOSED_GUARD, Pose.OPEN_GUARD, Pose.HALF_GUARD);
+    private static final Set<Pose> LEGS_OVER =
+            Set.of(Pose.CLOSED_GUARD, Pose.OPEN_GUARD, Pose.HALF_GUARD, Pose.KNEE_SHIELD);
     /** In these the one called top is behind. */
     private static final Set<Pose> BEHIND = Set.of(Pose.BACK, Pose.BACK_CHOKE);
 
@@ -38,7 +41,26 @@ final class PuppetPainter {
     private final Color kitB;
     private final BufferedImage image = new BufferedImage(WIDTH, HEIGHT, BufferedImage.TYPE_INT_ARGB_PRE);
 
-    PuppetPainter(String kitA, String kitB) {
+    /**
+     * What a still shows.
+     *
+     * @param holdingA hands of A that hold cloth, by joint
+     * @param clockMicros on the match clock
+     */
+    record Scene(
+            Puppet a,
+            Puppet b,
+            Seat top,
+            Pose pose,
+            List<Integer> holdingA,
+            List<Integer> holdingB,
+            long clockMicros,
+            Optional<Call> call) {}
+
+    private final boolean fromBehind;
+
+    PuppetPainter(String kitA, String kitB, boolean fromBehind) {
+        this.fromBehind = fromBehind;
         this.kitA = kit(kitA, new Color(0xf1eee6));
         this.kitB = kit(kitB, new Color(0x2f5fae));
     }
@@ -54,14 +76,16 @@ final class PuppetPainter {
         image.flush();
     }
 
-    Frame paint(long at, Puppet a, Puppet b, Seat top, Pose pose, long boutMicros, Optional<Call> call) {
+    Frame paint(long at, Scene scene) {
         Graphics2D pen = image.createGraphics();
         pen.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
         pen.setRenderingHint(RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
         hall(pen);
-        call.ifPresent(shown -> referee(pen, shown));
-        Puppet upper = top == Seat.A ? a : b;
-        Puppet lower = top == Seat.A ? b : a;
+        scene.call().ifPresent(shown -> referee(pen, shown));
+        Pose pose = scene.pose();
+        Seat top = scene.top();
+        Puppet upper = top == Seat.A ? scene.a() : scene.b();
+        Puppet lower = top == Seat.A ? scene.b() : scene.a();
         Color upperKit = top == Seat.A ? kitA : kitB;
         Color lowerKit = top == Seat.A ? kitB : kitA;
         if (BEHIND.contains(pose)) {
@@ -78,11 +102,25 @@ final class PuppetPainter {
             }
             limb(pen, lower, Puppet.CHEST, Puppet.NEAR_ELBOW, Puppet.NEAR_HAND, lowerKit, 0.105);
         }
-        clock(pen, boutMicros);
+        scene.holdingA().forEach(hand -> cloth(pen, scene.a(), hand, kitB));
+        scene.holdingB().forEach(hand -> cloth(pen, scene.b(), hand, kitA));
+        clock(pen, scene.clockMicros());
         pen.dispose();
         int[] pixels =
                 ((DataBufferInt) image.getRaster().getDataBuffer()).getData().clone();
         return new Frame(at, WIDTH, HEIGHT, pixels);
+    }
+
+    /** Cloth bunched in a fist: folds of the other's kit on both sides of the hand. */
+    private static void cloth(Graphics2D pen, Puppet puppet, int hand, Color held) {
+        double x = x(puppet, hand);
+        double y = y(puppet, hand);
+        for (int fold = -1; fold <= 1; fold++) {
+            stroke(pen, x - 13, y + 7 * fold - 4, x + 13, y + 7 * fold + 4, LINE, 6 / PX_PER_METRE);
+            stroke(pen, x - 13, y + 7 * fold - 4, x + 13, y + 7 * fold + 4, held, 3.4 / PX_PER_METRE);
+        }
+        disc(pen, x, y, 8, LINE);
+        disc(pen, x, y, 6.6, SKIN);
     }
 
     private static double x(Puppet puppet, int joint) {
@@ -93,8 +131,9 @@ final class PuppetPainter {
         return GROUND - puppet.y(joint) * PX_PER_METRE;
     }
 
-    private static void hall(Graphics2D pen) {
-        pen.setColor(WALL);
+    private void hall(Graphics2D pen) {
+        // Across the mat there is another wall, so that one knows which camera one looks through.
+        pen.setColor(fromBehind ? FAR_WALL : WALL);
         pen.fillRect(0, 0, WIDTH, HEIGHT);
         pen.setColor(MAT_EDGE);
         pen.fillRect(0, 338, WIDTH, HEIGHT - 338);

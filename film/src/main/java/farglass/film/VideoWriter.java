@@ -21,11 +21,13 @@ import static org.bytedeco.ffmpeg.global.avformat.avformat_new_stream;
 import static org.bytedeco.ffmpeg.global.avformat.avformat_write_header;
 import static org.bytedeco.ffmpeg.global.avformat.avio_closep;
 import static org.bytedeco.ffmpeg.global.avformat.avio_open;
+import static org.bytedeco.ffmpeg.global.avutil.AV_LOG_QUIET;
 import static org.bytedeco.ffmpeg.global.avutil.AV_PIX_FMT_BGRA;
 import static org.bytedeco.ffmpeg.global.avutil.av_frame_alloc;
 import static org.bytedeco.ffmpeg.global.avutil.av_frame_free;
 import static org.bytedeco.ffmpeg.global.avutil.av_frame_get_buffer;
 import static org.bytedeco.ffmpeg.global.avutil.av_frame_make_writable;
+import static org.bytedeco.ffmpeg.global.avutil.av_log_set_level;
 import static org.bytedeco.ffmpeg.global.avutil.av_make_q;
 import static org.bytedeco.ffmpeg.global.swscale.SWS_BILINEAR;
 import static org.bytedeco.ffmpeg.global.swscale.sws_freeContext;
@@ -61,6 +63,11 @@ public final class VideoWriter implements AutoCloseable {
      * @param quarterTurns by how much a player must turn it to the right, as phones write it
      */
     public record Packing(String codec, int pixelFormat, int group, int betweens, int quarterTurns) {}
+
+    static {
+        // What goes wrong is told by us, in words, and not printed by the encoder.
+        av_log_set_level(AV_LOG_QUIET);
+    }
 
     private static final int FRAME_MILLIS = 40;
 

@@ -4,8 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import farglass.core.bout.Seat;
+import farglass.core.bout.Side;
 import farglass.core.script.Beat;
 import farglass.core.script.Call;
+import farglass.core.script.Grip;
 import farglass.core.script.Pose;
 import farglass.core.script.Script;
 import farglass.core.script.ScriptFile;
@@ -29,7 +31,9 @@ class PuppetFilmTest {
                 0,
                 10_000_000,
                 List.of(new Beat(0, pose, Optional.of(top), mirrored)),
-                List.of());
+                List.of(),
+                List.of(),
+                false);
     }
 
     private static int[] picture(Script script) {
@@ -60,7 +64,9 @@ class PuppetFilmTest {
                         new Beat(-2_000_000, Pose.RESET, Optional.empty(), false),
                         new Beat(0, Pose.STANDING, Optional.empty(), false),
                         new Beat(5_000_000, Pose.MOUNT, Optional.of(Seat.B), true)),
-                List.of(new Call(8_000_000, Optional.of(Seat.B), "4")));
+                List.of(new Call(8_000_000, Optional.of(Seat.B), "4")),
+                List.of(),
+                false);
         PuppetFilm played = new PuppetFilm(script);
         for (long at = 0; at <= played.lastMicros(); at += 200_000) {
             played.at(at);
@@ -107,5 +113,42 @@ class PuppetFilmTest {
         try (Film film = Films.open(whole, share -> {}, () -> false)) {
             assertThat(film.at(0).width()).isEqualTo(PuppetPainter.WIDTH);
         }
+    }
+
+    @Test
+    void everyPositionOfTheLexiconHasAPoseOfItsFamily() {
+        Set<Pose> shown = new HashSet<>();
+        farglass.core.lexicon.Lexicon.shipped().positions().forEach(position -> shown.add(Pose.of(position)));
+        assertThat(shown)
+                .contains(Pose.STANDING, Pose.CLINCH, Pose.OPEN_GUARD, Pose.HALF_GUARD, Pose.LEG_ENTANGLEMENT)
+                .contains(Pose.TURTLE, Pose.SIDE_CONTROL, Pose.BACK, Pose.TRIANGLE, Pose.SCRAMBLE);
+    }
+
+    @Test
+    void aGripIsSeenAtTheHandWhileItHoldsAndTheSecondCameraSeesTheOtherSide() {
+        Script plain = still(Pose.OPEN_GUARD, Seat.A, false);
+        Script held = new Script(
+                plain.kitA(),
+                plain.kitB(),
+                0,
+                plain.lengthMicros(),
+                plain.beats(),
+                List.of(),
+                List.of(new Grip(2_000_000, 6_000_000, Seat.B, Side.LEFT)),
+                false);
+        Script other = new Script(
+                plain.kitA(),
+                plain.kitB(),
+                0,
+                plain.lengthMicros(),
+                plain.beats(),
+                List.of(),
+                List.of(new Grip(2_000_000, 6_000_000, Seat.B, Side.RIGHT)),
+                false);
+        assertThat(picture(held)).isNotEqualTo(picture(plain)).isNotEqualTo(picture(other));
+        assertThat(new PuppetFilm(held).at(7_000_000).argb())
+                .isEqualTo(new PuppetFilm(plain).at(7_000_000).argb());
+        assertThat(picture(held.acrossTheMat())).isNotEqualTo(picture(held));
+        assertThat(ScriptFile.parse(ScriptFile.print(held.acrossTheMat()))).isEqualTo(held.acrossTheMat());
     }
 }

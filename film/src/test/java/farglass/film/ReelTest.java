@@ -40,7 +40,9 @@ class ReelTest {
                 0,
                 10_000_000,
                 List.of(new Beat(0, Pose.MOUNT, Optional.of(Seat.A), false)),
-                List.of());
+                List.of(),
+                List.of(),
+                false);
         return Files.writeString(folder.resolve("bout.script"), ScriptFile.print(script));
     }
 

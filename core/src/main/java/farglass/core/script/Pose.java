@@ -17,12 +17,23 @@ public enum Pose {
     TURTLE,
     ARMLOCK,
     BACK_CHOKE,
+    SINGLE_LEG,
+    FRONT_HEADLOCK,
+    LEG_ENTANGLEMENT,
+    NORTH_SOUTH,
+    KNEE_SHIELD,
+    TRIANGLE,
+    SCRAMBLE,
     RESET;
 
     /** {@return the pose that shows that position best} */
     public static Pose of(Position position) {
         return switch (position.key()) {
-            case "clinch", "collar-tie", "rear-body-lock", "single-leg-held", "front-headlock" -> CLINCH;
+            case "single-leg-held", "double-legs-held" -> SINGLE_LEG;
+            case "front-headlock", "standing-front-headlock" -> FRONT_HEADLOCK;
+            case "standing", "standing-apart" -> STANDING;
+            case "north-south" -> NORTH_SOUTH;
+            case "knee-shield" -> KNEE_SHIELD;
             case "seated-guard", "butterfly-guard" -> SEATED;
             case "closed-guard" -> CLOSED_GUARD;
             case "knee-on-belly" -> KNEE_ON_BELLY;
@@ -30,11 +41,14 @@ public enum Pose {
             case "armlock-hold" -> ARMLOCK;
             default ->
                 switch (position.family()) {
-                    case STANDING, NONE -> STANDING;
-                    case GUARD, LEGS -> OPEN_GUARD;
+                    case STANDING -> CLINCH;
+                    case NONE -> SCRAMBLE;
+                    case GUARD -> OPEN_GUARD;
+                    case LEGS -> LEG_ENTANGLEMENT;
                     case HALF -> HALF_GUARD;
                     case TURTLE -> TURTLE;
-                    case PIN, FINISH -> SIDE_CONTROL;
+                    case PIN -> SIDE_CONTROL;
+                    case FINISH -> TRIANGLE;
                     case BACK -> BACK;
                 };
         };

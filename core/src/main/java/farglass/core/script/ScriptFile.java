@@ -1,6 +1,7 @@
 package farglass.core.script;
 
 import farglass.core.bout.Seat;
+import farglass.core.bout.Side;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -15,6 +16,9 @@ public final class ScriptFile {
         StringBuilder text = new StringBuilder(FIRST_LINE).append('\n');
         text.append("kits %s, %s%n".formatted(script.kitA(), script.kitB()));
         text.append("lead %d%nlength %d%n".formatted(script.leadMicros(), script.lengthMicros()));
+        if (script.fromBehind()) {
+            text.append("camera 2%n".formatted());
+        }
         for (Beat beat : script.beats()) {
             text.append("beat %d %s %s%s%n"
                     .formatted(
@@ -26,6 +30,14 @@ public final class ScriptFile {
         for (Call call : script.calls()) {
             text.append("call %d %s %s%n"
                     .formatted(call.atMicros(), call.to().map(Seat::name).orElse("-"), call.signal()));
+        }
+        for (Grip grip : script.grips()) {
+            text.append("grip %d %d %s %s%n"
+                    .formatted(
+                            grip.fromMicros(),
+                            grip.toMicros(),
+                            grip.by().name(),
+                            grip.hand().name()));
         }
         return text.toString().replace("\r\n", "\n");
     }
@@ -45,6 +57,8 @@ public final class ScriptFile {
         long length = 0;
         List<Beat> beats = new ArrayList<>();
         List<Call> calls = new ArrayList<>();
+        List<Grip> grips = new ArrayList<>();
+        boolean fromBehind = false;
         for (int i = 1; i < lines.length; i++) {
             String[] words = lines[i].split(" ");
             try {
@@ -55,6 +69,13 @@ public final class ScriptFile {
                     case "beat" ->
                         beats.add(new Beat(
                                 Long.parseLong(words[1]), Pose.valueOf(words[2]), seat(words[3]), words.length > 4));
+                    case "camera" -> fromBehind = words[1].equals("2");
+                    case "grip" ->
+                        grips.add(new Grip(
+                                Long.parseLong(words[1]),
+                                Long.parseLong(words[2]),
+                                Seat.valueOf(words[3]),
+                                Side.valueOf(words[4])));
                     case "call" -> calls.add(new Call(Long.parseLong(words[1]), seat(words[2]), words[3]));
                     default -> throw new IllegalArgumentException("unknown word " + words[0]);
                 }
@@ -62,7 +83,7 @@ public final class ScriptFile {
                 throw new IllegalArgumentException("line %d: \"%s\" cannot be read".formatted(i + 1, lines[i]), e);
             }
         }
-        return new Script(kits[0], kits[1], lead, length, beats, calls);
+        return new Script(kits[0], kits[1], lead, length, beats, calls, grips, fromBehind);
     }
 
     private static Optional<Seat> seat(String word) {

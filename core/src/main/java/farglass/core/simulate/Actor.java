@@ -17,6 +17,7 @@ import farglass.core.bout.Settled;
 import farglass.core.bout.Side;
 import farglass.core.bout.Stage;
 import farglass.core.bout.Telling;
+import farglass.core.bout.Uniform;
 import farglass.core.lexicon.Ends;
 import farglass.core.lexicon.Family;
 import farglass.core.lexicon.Kind;
@@ -71,6 +72,9 @@ final class Actor {
     private static final double WAIT_SEEN = 0.12;
     /** So many failed attacks are answered at once, where an answer exists. */
     private static final double ANSWERED = 0.8;
+
+    /** A grip is fought off or given up after so long at most. */
+    private static final long GRIP_KEPT = 12 * Mat.SECOND;
 
     private static final long ROUND_MICROS = 300 * Mat.SECOND;
 
@@ -338,7 +342,10 @@ final class Actor {
                 works && !technique.to().isEmpty() ? Optional.of(arrival(technique, seat)) : Optional.empty(),
                 telling);
         if (!works && (technique.kind() == Kind.PASS || technique.kind() == Kind.TAKEDOWN)) {
-            mat.flinch();
+            mat.stir(moment);
+        }
+        if (technique.kind() == Kind.GRIP && works && header.uniform() == Uniform.GI) {
+            mat.grip(seat, telling.side().map(OwnedSide::side).orElse(Side.RIGHT), GRIP_KEPT);
         }
         if (!works || technique.to().isEmpty()) {
             answer(seat.other(), moment);
@@ -505,7 +512,9 @@ final class Actor {
                 lead,
                 end + 5 * Mat.SECOND,
                 mat.beats,
-                mat.calls);
+                mat.calls,
+                mat.grips,
+                false);
         return new Acted(Coder.FIRST.tells(ended, lexicon, random), script, ended, foreseen);
     }
 }

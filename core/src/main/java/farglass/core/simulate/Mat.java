@@ -5,12 +5,14 @@ import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Seat;
 import farglass.core.bout.Settled;
+import farglass.core.bout.Side;
 import farglass.core.bout.Telling;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.Position;
 import farglass.core.lexicon.Role;
 import farglass.core.script.Beat;
 import farglass.core.script.Call;
+import farglass.core.script.Grip;
 import farglass.core.script.Pose;
 import java.util.ArrayList;
 import java.util.List;
@@ -25,6 +27,7 @@ final class Mat {
     final List<Moment> moments = new ArrayList<>();
     final List<Beat> beats = new ArrayList<>();
     final List<Call> calls = new ArrayList<>();
+    final List<Grip> grips = new ArrayList<>();
     private final Lexicon lexicon;
     private final RandomGenerator random;
     private long now;
@@ -69,14 +72,44 @@ final class Mat {
     Moment add(Optional<Seat> actor, Deed deed, Optional<Settled> settled, Telling telling) {
         Moment moment = new Moment("m" + ++made, OptionalLong.of(now), actor, deed, settled, telling);
         moments.add(moment);
-        settled.ifPresent(this::settle);
+        settled.ifPresent(where -> settle(where, moment));
         return moment;
     }
 
-    private void settle(Settled settled) {
+    private void settle(Settled settled, Moment moment) {
         position = place(settled.position());
         top = settled.top();
+        // Who moves somewhere else lets go.
+        grips.replaceAll(
+                grip -> grip.toMicros() > now ? new Grip(grip.fromMicros(), now, grip.by(), grip.hand()) : grip);
+        grips.removeIf(grip -> grip.toMicros() <= grip.fromMicros());
         show();
+        showSideOf(moment);
+    }
+
+    /** Turns the two so that the limb a moment is about lies nearer the camera: so a viewer can tell left from right. */
+    void showSideOf(Moment moment) {
+        moment.telling().side().ifPresent(side -> {
+            Beat last = beats.remove(beats.size() - 1);
+            boolean first = last.top().orElse(Seat.A) == side.owner();
+            // The first of a pose faces to the right, and shows its right side.
+            boolean mirrored = first == (side.side() == Side.LEFT);
+            beats.add(new Beat(last.atMicros(), last.pose(), last.top(), mirrored));
+        });
+    }
+
+    /** A try that changes nothing is still seen: the two turn, and turn back with the limb it was about nearer the camera. */
+    void stir(Moment moment) {
+        flinch();
+        showSideOf(moment);
+        Beat last = beats.remove(beats.size() - 1);
+        beats.add(new Beat(now, last.pose(), last.top(), !last.mirrored()));
+        beats.add(new Beat(now + SECOND / 2, last.pose(), last.top(), last.mirrored()));
+    }
+
+    /** A hand takes hold of cloth, and keeps it until the two are elsewhere or it has had enough. */
+    void grip(Seat by, Side hand, long micros) {
+        grips.add(new Grip(now, now + micros, by, hand));
     }
 
     /** Puts them somewhere without a moment: after a restart, which says so itself. */
@@ -94,7 +127,7 @@ final class Mat {
         beats.add(new Beat(now, pose, onTop, random.nextBoolean()));
     }
 
-    /** A try that changes nothing is still seen: the two stir and come back. */
+    /** The two stir. */
     void flinch() {
         Beat last = beats.get(beats.size() - 1);
         beats.add(new Beat(now, last.pose(), last.top(), !last.mirrored()));

@@ -10,6 +10,7 @@ import farglass.core.bout.Moment;
 import farglass.core.bout.Opening;
 import farglass.core.bout.Seat;
 import farglass.core.rules.Board;
+import farglass.core.script.Grip;
 import farglass.core.script.Script;
 import farglass.core.state.MatchClock;
 import java.util.ArrayList;
@@ -60,9 +61,15 @@ enum Watching {
         }
         Footage footage = part.header()
                 .footage()
-                .withFilms(List.of(new FilmLink("films/" + id + ".script", lead)))
+                .withFilms(films(id, lead))
                 .withCovered(List.of(new Covered(Layer.STORY, 0, until, false)));
         return part.with(part.header().with(footage));
+    }
+
+    /** A second camera stands across the mat; only the first one's film begins late. */
+    private static List<FilmLink> films(String id, long lead) {
+        FilmLink first = new FilmLink("films/" + id + ".script", lead);
+        return lead == 0 ? List.of(first) : List.of(first, new FilmLink("films/" + id + ".second.script", lead));
     }
 
     /** Everything moves to the film's own beginning; what stood on the board then is known, what came before is not. */
@@ -118,7 +125,16 @@ enum Watching {
                 .filter(call -> call.atMicros() >= LATE_MICROS)
                 .map(call -> new farglass.core.script.Call(call.atMicros() - LATE_MICROS, call.to(), call.signal()))
                 .toList();
-        return new Script(script.kitA(), script.kitB(), 0, script.lengthMicros() - LATE_MICROS, beats, calls);
+        List<Grip> grips = script.grips().stream()
+                .filter(grip -> grip.toMicros() > LATE_MICROS)
+                .map(grip -> new Grip(
+                        Math.max(0, grip.fromMicros() - LATE_MICROS),
+                        grip.toMicros() - LATE_MICROS,
+                        grip.by(),
+                        grip.hand()))
+                .toList();
+        return new Script(
+                script.kitA(), script.kitB(), 0, script.lengthMicros() - LATE_MICROS, beats, calls, grips, false);
     }
 
     /** {@return a second coding, of the same film and stretch as the first} */

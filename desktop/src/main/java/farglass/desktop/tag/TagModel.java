@@ -100,6 +100,8 @@ public final class TagModel {
                 chosen.clear();
                 wanted.ifPresent(chosen::add);
             }
+            // Who turns to another moment leaves the question of the last one open.
+            wanted.ifPresent(id -> fan.close());
             offer();
         });
     }
