@@ -10,6 +10,7 @@ import farglass.core.bout.Settled;
 import farglass.core.bout.Side;
 import farglass.core.bout.Stage;
 import farglass.core.bout.Telling;
+import farglass.core.lexicon.Kind;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.Reach;
 import farglass.core.lexicon.SideRule;
@@ -127,7 +128,7 @@ public record Fan(String question, List<Choice> choices, SideRule sides) {
     private static List<Choice> outcomes(Technique technique) {
         return technique.reach().contains(Reach.SUBMISSION)
                 ? SUBMISSIONS
-                : technique.reach().contains(Reach.LINES) ? PASSES : OUTCOMES;
+                : technique.kind() == Kind.PASS ? PASSES : OUTCOMES;
     }
 
     /** {@return whose side an answer means} */

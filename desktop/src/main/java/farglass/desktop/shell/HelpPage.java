@@ -21,12 +21,13 @@ final class HelpPage extends VBox {
         {"Up, Down, Enter", "choose a bout, open it in Tag"},
         {"Delete", "remove the bout (Ctrl+Z brings it back)"},
         {"Tag, on an empty line", ""},
-        {"1 \u2026 9", "save the likely next moment of that number"},
+        {"1 \u2026 9, 0", "save the likely next moment of that number; show nine more"},
         {
             "letters after a pick",
             "what became of it: the left hand\u2019s keys for left, the right hand\u2019s for right"
         },
         {".", "a bare mark, to be named later"},
+        {"?", "the last moment was not seen for sure; again: hidden; again: sure"},
         {"Space", "play, pause"},
         {"Left, Right", "one frame back, on; with Shift five seconds"},
         {"[  and  ]", "slower, faster"},

@@ -245,6 +245,11 @@ public final class Shell extends StackPane implements AutoCloseable {
         return intake;
     }
 
+    /** {@return what the Tag place shows} */
+    public TagModel tag() {
+        return tag;
+    }
+
     /** {@return what the Lexicon place shows} */
     public LexiconModel lexicon() {
         return lexicon;

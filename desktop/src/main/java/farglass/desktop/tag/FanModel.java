@@ -20,6 +20,8 @@ public final class FanModel {
     static final String LEFT_KEYS = "fdsgrewt";
 
     static final String RIGHT_KEYS = "jklhuioy";
+    /** The row below: the same first choices with the side left untold. */
+    static final String UNSEEN_KEYS = "vcxb";
 
     /**
      * A fan that is open.
@@ -54,11 +56,12 @@ public final class FanModel {
         if (open.get().filter(Open::active).isEmpty()) {
             return false;
         }
-        boolean unseen = Character.isUpperCase(character);
         char key = Character.toLowerCase(character) == 'z' ? 'y' : Character.toLowerCase(character);
         int left = LEFT_KEYS.indexOf(key);
         int right = RIGHT_KEYS.indexOf(key);
-        int number = Math.max(left, right);
+        int untold = UNSEEN_KEYS.indexOf(key);
+        boolean unseen = Character.isUpperCase(character) || untold >= 0;
+        int number = Math.max(untold, Math.max(left, right));
         if (number < 0 || number >= open.get().get().fan().choices().size()) {
             close();
             return false;

@@ -44,7 +44,9 @@ final class FanView extends VBox {
         model.openProperty()
                 .addListener((property, old, open) -> leave.setText(
                         open.filter(FanModel.Open::active).isPresent()
-                                ? "Shift: side not seen \u00b7 Enter: leave open"
+                                ? open.get().fan().sides() == SideRule.NONE
+                                        ? "Enter: leave open"
+                                        : "V C X B, or Shift: side not seen \u00b7 Enter: leave open"
                                 : "Tab: answer with the letters"));
         Region between = new Region();
         HBox.setHgrow(between, Priority.ALWAYS);

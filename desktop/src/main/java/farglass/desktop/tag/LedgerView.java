@@ -47,7 +47,8 @@ final class LedgerView extends StackPane {
             stale = true;
             follow();
         });
-        model.selectedProperty().addListener(change -> follow());
+        // A change listener, so that the model hears of it first and knows who is chosen.
+        model.selectedProperty().addListener((property, old, now) -> follow());
         model.nowProperty().addListener(change -> follow());
         getChildren().add(list);
         setMinHeight(0);
@@ -122,6 +123,7 @@ final class LedgerView extends StackPane {
         return new ContextMenu(
                 item("Change the words", "Enter", model::editSelected),
                 item("It was the other athlete", "Shortcut+U", mending::exchangeActors),
+                item("Not seen for sure, or hidden", "?", mending::doubt),
                 item("Side: left", "", () -> model.fan().tellSide(Side.LEFT)),
                 item("Side: right", "", () -> model.fan().tellSide(Side.RIGHT)),
                 new SeparatorMenuItem(),

@@ -1,6 +1,7 @@
 package farglass.desktop.tag;
 
 import farglass.core.bout.Bout;
+import farglass.core.bout.Certainty;
 import farglass.core.bout.Fact;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Splice;
@@ -249,6 +250,26 @@ public final class Mending {
         return Conversation.of(tag.boutProperty().get().orElseThrow())
                 .before(moment)
                 .map(Conversation.Turn::earlier);
+    }
+
+    /** One key says that the chosen moment, or the last one, was not seen for sure; again: hidden; again: sure after all. */
+    public void doubt() {
+        tag.selectedProperty()
+                .get()
+                .or(tag::latest)
+                .or(() -> tag.before().map(Moment::id))
+                .flatMap(id -> tag.boutProperty().get().flatMap(bout -> bout.moment(id)))
+                .ifPresent(moment -> {
+                    Certainty[] all = Certainty.values();
+                    Certainty next = all[(moment.telling().certainty().ordinal() + 1) % all.length];
+                    boolean chosen = tag.selectedProperty().get().isPresent();
+                    tag.commit(
+                            moment.with(moment.telling().withCertainty(next)),
+                            "Mark %s %s".formatted(tag.words(moment), next.label()));
+                    if (chosen) {
+                        tag.selectedProperty().set(Optional.of(moment.id()));
+                    }
+                });
     }
 
     /** Keeps a drawing on the frame with the chosen moment, or with the last one. */

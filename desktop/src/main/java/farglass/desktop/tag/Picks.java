@@ -13,12 +13,15 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import javafx.collections.FXCollections;
 import javafx.collections.ObservableList;
 
 /** The nine likeliest next moments of the open bout. What is learned never includes that bout, nor another coding of it. */
 public final class Picks {
     private static final int NUMBERED = 9;
+    /** What stands further back is sooner typed. */
+    private static final int PAGES = 3;
     /** So many are ranked for completing words. */
     private static final int RANKED = 400;
 
@@ -29,6 +32,9 @@ public final class Picks {
     private List<Bout> teachers = List.of();
     private Optional<Situation> shownFor = Optional.empty();
     private Map<String, Double> expected = Map.of();
+    private List<Proposal> shownDue = List.of();
+    private List<Proposal> all = List.of();
+    private int page;
 
     Picks(Desk desk, Runnable learnedMore) {
         this.desk = desk;
@@ -67,12 +73,17 @@ public final class Picks {
         return same;
     }
 
-    /** Shows what is likeliest in that situation. */
-    void show(Optional<Situation> now) {
-        if (now.equals(shownFor)) {
+    /**
+     * Shows what is likeliest in that situation.
+     *
+     * @param due awards that the rules say are to be given now, which come first
+     */
+    void show(Optional<Situation> now, List<Proposal> due) {
+        if (now.equals(shownFor) && due.equals(shownDue)) {
             return;
         }
         shownFor = now;
+        shownDue = due;
         List<Continuations.Likely> likely =
                 now.map(known -> continuations.next(known, RANKED)).orElse(List.of());
         Map<String, Double> ranked = new HashMap<>();
@@ -82,10 +93,22 @@ public final class Picks {
             }
         });
         expected = ranked;
-        List<Proposal> shown = likely.stream()
-                .limit(NUMBERED)
-                .map(Continuations.Likely::proposal)
+        all = Stream.concat(due.stream(), likely.stream().map(Continuations.Likely::proposal))
+                .distinct()
                 .toList();
+        page = 0;
+        turn();
+    }
+
+    /** Shows the nine after those shown; after the last the first again. */
+    public void more() {
+        page = (page + 1) * NUMBERED < Math.min(all.size(), PAGES * NUMBERED) ? page + 1 : 0;
+        turn();
+    }
+
+    private void turn() {
+        List<Proposal> shown =
+                all.stream().skip((long) page * NUMBERED).limit(NUMBERED).toList();
         if (!shown.equals(picks)) {
             picks.setAll(shown);
         }

@@ -53,6 +53,7 @@ final class PicksView extends GridPane {
             counts[side]++;
             crowded[side] = counts[side] > ROWS;
         }
+        add(more(), 0, ROWS, PARTS, 1);
         int[] placed = new int[2];
         for (int i = 0; i < model.picks().list().size(); i++) {
             Proposal pick = model.picks().list().get(i);
@@ -61,6 +62,15 @@ final class PicksView extends GridPane {
             int column = side * PARTS + number / ROWS;
             add(button(i + 1, pick, bout.get(), side == 0), column, number % ROWS, crowded[side] ? 1 : PARTS, 1);
         }
+    }
+
+    private Button more() {
+        Button more = new Button("0  nine more");
+        more.setId("pick-more");
+        more.getStyleClass().addAll("pick", "quiet");
+        more.setFocusTraversable(false);
+        more.setOnAction(event -> model.picks().more());
+        return more;
     }
 
     private int side(Proposal pick) {

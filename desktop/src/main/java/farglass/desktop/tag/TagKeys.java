@@ -257,7 +257,9 @@ final class TagKeys {
             return true;
         }
         switch (character) {
+            case '0' -> model.picks().more();
             case '.' -> model.mark();
+            case '?' -> model.mending().doubt();
             case ',' -> model.repeats().again();
             case '/' -> model.repeats().loopKey();
             case '=' -> model.stopwatch().key();

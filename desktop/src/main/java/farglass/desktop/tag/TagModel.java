@@ -11,6 +11,7 @@ import farglass.core.bout.Telling;
 import farglass.core.notation.Times;
 import farglass.core.rules.Board;
 import farglass.core.scribe.Phrase;
+import farglass.core.scribe.Proposal;
 import farglass.core.scribe.Situation;
 import farglass.core.state.Exchange;
 import farglass.core.state.Stand;
@@ -28,6 +29,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.Set;
+import java.util.function.Supplier;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
@@ -72,6 +74,7 @@ public final class TagModel {
     private Optional<Timeline> timeline = Optional.empty();
     private Optional<String> latest = Optional.empty();
     private boolean choosing;
+    private Supplier<List<Proposal>> due = List::of;
 
     public TagModel(Desk desk, Player player, Settings settings) {
         this.desk = desk;
@@ -191,7 +194,7 @@ public final class TagModel {
     }
 
     private void offer() {
-        picks.show(bout.get().map(this::situation));
+        picks.show(bout.get().map(this::situation), due.get());
         scribe.read();
     }
 
@@ -420,6 +423,11 @@ public final class TagModel {
                 .ifPresentOrElse(
                         scribe::edit,
                         () -> desk.say("Choose a moment first, with the up and down arrows or by a click."));
+    }
+
+    /** Names who knows which awards are due by the rules at the instant shown. */
+    void dueBy(Supplier<List<Proposal>> rules) {
+        due = rules;
     }
 
     /** Says that the aim's layer was watched from the start up to the instant now shown. */

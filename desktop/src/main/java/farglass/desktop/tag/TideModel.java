@@ -1,12 +1,17 @@
 package farglass.desktop.tag;
 
 import farglass.core.bout.Bout;
+import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Settled;
+import farglass.core.bout.Telling;
 import farglass.core.notation.Times;
+import farglass.core.rules.Call;
+import farglass.core.rules.Reason;
 import farglass.core.rules.Rulesets;
 import farglass.core.rules.Scorecard;
 import farglass.core.scribe.Phrase;
+import farglass.core.scribe.Proposal;
 import farglass.core.state.Ladder;
 import farglass.core.state.LearnedScale;
 import farglass.core.state.Scale;
@@ -14,6 +19,8 @@ import farglass.core.state.Stand;
 import farglass.core.state.Tide;
 import farglass.core.state.Timeline;
 import farglass.drawing.TideMatter;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
 import javafx.beans.property.ObjectProperty;
@@ -44,6 +51,10 @@ public final class TideModel {
     private static final long LEAST_MICROS = 4_000_000;
 
     private static final double STEP = 1.6;
+    /** A referee gives what is due within so long. */
+    private static final long DUE_MICROS = 6_000_000;
+
+    private static final int MOST_DUE = 2;
 
     private final TagModel tag;
     private final Supplier<Rulesets> rulesets;
@@ -64,6 +75,7 @@ public final class TideModel {
         tag.player().lastProperty().addListener(change -> renew());
         tag.nowProperty().addListener(change -> follow());
         choice.addListener(change -> renew());
+        tag.dueBy(this::due);
         renew();
     }
 
@@ -146,6 +158,38 @@ public final class TideModel {
                     .map(ruleset -> Scorecard.of(bout, ruleset, tag.desk().lexicon(), timeline));
         }
         return card;
+    }
+
+    /**
+     * What the rules give by now and the referee has not: the next awards to be tagged, the newest first. What only could be given is
+     * among them, since whether it was is what one watches for.
+     */
+    private List<Proposal> due() {
+        long now = tag.boutMicros().orElse(Long.MAX_VALUE);
+        Optional<Bout> bout = tag.boutProperty().get();
+        if (bout.isEmpty() || matter.get().isEmpty()) {
+            return List.of();
+        }
+        List<Proposal> due = new ArrayList<>();
+        card(bout.get(), tag.timeline().orElseThrow()).ifPresent(known -> known.calls().stream()
+                .filter(call -> call.atMicros() <= now && call.atMicros() > now - DUE_MICROS)
+                .filter(call -> call.reason() != Reason.LADDER && !isGiven(bout.get(), call))
+                .forEach(call -> due.add(
+                        0,
+                        new Proposal(
+                                Optional.of(call.to()),
+                                new Deed.Awarded(call.gift()),
+                                Optional.empty(),
+                                Telling.NOTHING))));
+        return due.stream().distinct().limit(MOST_DUE).toList();
+    }
+
+    private static boolean isGiven(Bout bout, Call call) {
+        return bout.moments().stream()
+                .anyMatch(moment -> moment.deed().equals(new Deed.Awarded(call.gift()))
+                        && moment.actor().equals(Optional.of(call.to()))
+                        && moment.atMicros().orElse(0) >= call.atMicros() - DUE_MICROS
+                        && moment.atMicros().orElse(0) <= call.atMicros() + DUE_MICROS);
     }
 
     /** The film has left what is shown: the tide comes after it. */
