@@ -11,6 +11,7 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.util.Optional;
 import java.util.OptionalLong;
+import org.junit.jupiter.api.Assumptions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -47,6 +48,14 @@ class KilledTest {
             assertThat(library.bout("lantern-final").orElseThrow().moments().size())
                     .isGreaterThanOrEqualTo(SampleBouts.full().moments().size() + shown);
         }
+    }
+
+    /** A few points of what {@code TornRun} does at thousands. */
+    @Test
+    void everyAcknowledgedMomentSurvivesALossOfPower() throws Exception {
+        Assumptions.assumeTrue(
+                !System.getProperty("os.name").startsWith("Windows"), "halting a process needs a POSIX kill");
+        assertThat(TornRun.run(folder, 60, 7)).startsWith("60 halts, none lost a moment");
     }
 
     /** Tags until it is killed. */

@@ -36,6 +36,7 @@ final class DrawingSheet extends Region {
     private double cursorX = 0.5;
     private double cursorY = 0.5;
     private Optional<double[]> begun = Optional.empty();
+    private List<Fact.Drawing> painted = List.of();
     private double dragX;
     private double dragY;
 
@@ -47,9 +48,9 @@ final class DrawingSheet extends Region {
         setId("drawing-sheet");
         getChildren().add(drawn);
         film.whenPlaced(this::paint);
-        tag.nowProperty().addListener(change -> paint());
-        tag.boutProperty().addListener(change -> paint());
-        tag.selectedProperty().addListener(change -> paint());
+        tag.nowProperty().addListener((property, old, now) -> renew());
+        tag.boutProperty().addListener((property, old, now) -> renew());
+        tag.selectedProperty().addListener((property, old, now) -> renew());
         pen.addListener(change -> {
             begun = Optional.empty();
             setCursor(pen.get().isPresent() ? Cursor.CROSSHAIR : Cursor.DEFAULT);
@@ -143,6 +144,15 @@ final class DrawingSheet extends Region {
         return true;
     }
 
+    /** Paints only what is new: while a film plays, an empty sheet painted at every frame would cost more than the film. */
+    private void renew() {
+        List<Fact.Drawing> now = shown();
+        if (!now.equals(painted)) {
+            painted = now;
+            paint();
+        }
+    }
+
     private List<Fact.Drawing> shown() {
         return tag
                 .boutProperty()
@@ -169,7 +179,7 @@ final class DrawingSheet extends Region {
 
     private void paint() {
         drawn.paint((brush, width, height) -> {
-            for (Fact.Drawing drawing : shown()) {
+            for (Fact.Drawing drawing : painted) {
                 draw(brush, drawing.shape(), drawing.corners());
             }
             pen.get().ifPresent(shape -> {

@@ -15,7 +15,7 @@ import javafx.scene.layout.Region;
 
 /**
  * The tide of the bout across the foot, with the playhead. A click goes there on the film, a moment's mark is dragged to another time,
- * the wheel shows more or less. The playhead is drawn on a sheet of its own, so that a playing film redraws one line.
+ * the wheel shows more or less. The playhead is a node of its own, so that a playing film moves one line and paints nothing.
  */
 final class TideView extends Region {
     private static final double GRIP_PX = 4;
@@ -24,7 +24,8 @@ final class TideView extends Region {
     private final TagModel model;
     private final TideModel tide;
     private final Drawn drawn;
-    private final Drawn head;
+    private final Drawn over;
+    private final Region head = new Region();
     private final Label hover = new Label();
     private Optional<TideLayout> layout = Optional.empty();
     private Optional<String> dragged = Optional.empty();
@@ -34,18 +35,21 @@ final class TideView extends Region {
         this.model = model;
         this.tide = tide;
         this.drawn = new Drawn(palette);
-        this.head = new Drawn(palette);
-        head.setMouseTransparent(true);
+        this.over = new Drawn(palette);
+        over.setMouseTransparent(true);
         hover.setMouseTransparent(true);
         hover.getStyleClass().add("hover-words");
         hover.setVisible(false);
         getStyleClass().add("tide");
         setId("tide");
-        getChildren().addAll(drawn, head, hover);
+        head.getStyleClass().add("playhead");
+        head.setManaged(false);
+        head.setMouseTransparent(true);
+        getChildren().addAll(drawn, over, head, hover);
         tide.matterProperty().addListener(change -> paint());
-        model.nowProperty().addListener(change -> paintHead());
-        model.repeats().loopProperty().addListener(change -> paintHead());
-        model.selectedProperty().addListener(change -> paintHead());
+        model.nowProperty().addListener((property, old, now) -> placeHead());
+        model.repeats().loopProperty().addListener((property, old, now) -> paintOver());
+        model.selectedProperty().addListener((property, old, now) -> paintOver());
         setOnMousePressed(this::pressed);
         setOnMouseDragged(this::dragged);
         setOnMouseReleased(event -> released());
@@ -87,7 +91,7 @@ final class TideView extends Region {
             model.seekBout(micros);
             if (dragged.isPresent()) {
                 draggedTo = OptionalLong.of(micros);
-                paintHead();
+                paintOver();
             }
         });
     }
@@ -123,11 +127,20 @@ final class TideView extends Region {
                 }
             });
         });
-        paintHead();
+        paintOver();
+        placeHead();
     }
 
-    private void paintHead() {
-        head.paint((brush, width, height) -> layout.ifPresent(shown -> {
+    private void placeHead() {
+        var now = model.nowProperty().get();
+        head.setVisible(now.isPresent() && layout.isPresent());
+        if (head.isVisible()) {
+            head.resizeRelocate(layout.get().xAt(now.getAsLong()) - 0.75, 0, 1.5, getHeight());
+        }
+    }
+
+    private void paintOver() {
+        over.paint((brush, width, height) -> layout.ifPresent(shown -> {
             model.repeats().loopProperty().get().ifPresent(loop -> {
                 double from = shown.xAt(loop.fromMicros());
                 double to = shown.xAt(loop.toMicros());
@@ -142,15 +155,13 @@ final class TideView extends Region {
                             .findFirst())
                     .ifPresent(mark -> brush.disc(mark.x(), shown.bottom(), 4, Ink.INK));
             draggedTo.ifPresent(to -> brush.ring(shown.xAt(to), shown.bottom(), 5, Ink.INK, 1.5));
-            model.nowProperty()
-                    .get()
-                    .ifPresent(now -> brush.line(shown.xAt(now), 0, shown.xAt(now), height, Ink.INK, 1.5));
         }));
     }
 
     @Override
     protected void layoutChildren() {
         drawn.resizeRelocate(0, 0, getWidth(), getHeight());
-        head.resizeRelocate(0, 0, getWidth(), getHeight());
+        over.resizeRelocate(0, 0, getWidth(), getHeight());
+        placeHead();
     }
 }
