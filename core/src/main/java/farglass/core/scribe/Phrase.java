@@ -43,7 +43,10 @@ public final class Phrase {
         moment.telling().motive().ifPresent(motive -> parts.add(motive.label()));
         moment.telling().facts().stream()
                 .filter(fact -> !(fact instanceof Fact.Link link && link.tie() == Fact.Tie.ANSWERS))
-                .forEach(fact -> parts.add(BoutFile.field(fact) + relation(fact, moment, lexicon)));
+                .forEach(fact -> parts.add(
+                        fact instanceof Fact.Drawing drawing
+                                ? "with %s drawn".formatted(drawn(drawing))
+                                : BoutFile.field(fact) + relation(fact, moment, lexicon)));
         if (moment.telling().certainty() != Certainty.SURE) {
             parts.add(moment.telling().certainty().label());
         }
@@ -51,6 +54,14 @@ public final class Phrase {
             parts.add("private");
         }
         return String.join(", ", parts);
+    }
+
+    private static String drawn(Fact.Drawing drawing) {
+        return switch (drawing.shape()) {
+            case ARROW -> "an arrow";
+            case RING -> "a ring";
+            case LINE -> "a limb line";
+        };
     }
 
     /** Same side or cross is worked out, never typed; where the position does not settle how they face, nothing is said. */

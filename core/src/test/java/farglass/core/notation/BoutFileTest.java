@@ -228,4 +228,12 @@ class BoutFileTest {
         assertThat(segments.diagnostics()).hasSize(BoutReader.MOST_ERRORS);
         assertThat(segments.diagnostics().get(0).message()).contains("1000 lines \"segment\"");
     }
+
+    @Test
+    void aFilmMayBeginInTheMiddleOfTheBout() {
+        String text = "far-glass bout 1\nA: Juno\nB: Pip\nfilm: hall.mp4 from -1:05.5\n";
+        Bout bout = BoutFile.parse(text, LEXICON).bout().orElseThrow();
+        assertThat(bout.header().films().get(0).startMicros()).isEqualTo(-65_500_000);
+        assertThat(BoutFile.print(bout)).contains("film: hall.mp4 from -1:05.5");
+    }
 }

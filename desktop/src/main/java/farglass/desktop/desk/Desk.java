@@ -14,9 +14,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.Executor;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
-import java.util.concurrent.TimeUnit;
+import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.beans.property.ObjectProperty;
@@ -25,55 +23,48 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.beans.property.SimpleObjectProperty;
+import javafx.beans.value.ChangeListener;
 
 /**
- * One open library, as the places see it: its contents as values, the study in force, and the only way to change either.
+ * One open library, as the places of one window see it: its contents as values, the study in force, and the only way to change either.
  * Writes run one after another off the interface thread; when {@link #write} completes, they are on disk.
  */
 public final class Desk implements AutoCloseable {
-    private final Library library;
-    private final Lexicon shipped;
-    private final ObjectProperty<School> school = new SimpleObjectProperty<>(School.ENGLISH);
-    private Lexicon lexicon;
-    private final Executor screen;
-    private final Work work;
-    private final ExecutorService writer = Executors.newSingleThreadExecutor(task -> {
-        // No daemon: the program does not end before the last moment is on disk.
-        return new Thread(task, "library writer");
-    });
+    private final Holding held;
+    /** The same as every window's, but let go of when this one closes. */
     private final ReadOnlyObjectWrapper<Contents> contents;
+
+    private final ChangeListener<Contents> following = (property, old, now) -> show(old, now);
     private final ObjectProperty<Optional<Study>> study = new SimpleObjectProperty<>(Optional.empty());
     private final ObjectProperty<Place> place = new SimpleObjectProperty<>(Place.SHELF);
     private final ObjectProperty<Optional<Spot>> spot = new SimpleObjectProperty<>(Optional.empty());
     private final ReadOnlyStringWrapper message = new ReadOnlyStringWrapper("");
-    private final ReadOnlyStringWrapper nextUndo = new ReadOnlyStringWrapper("");
-    private final ReadOnlyStringWrapper nextRedo = new ReadOnlyStringWrapper("");
-    /** What is on disk, as the writer's thread last read it; only that thread touches it. */
-    private Contents written;
-
-    private int version;
 
     /** A place in a bout to be looked at. */
     public record Spot(String bout, Optional<String> moment) {}
 
     /** @param screen runs what touches properties: the interface thread, or in tests the caller's own */
     public Desk(Library library, Lexicon lexicon, Executor screen) {
-        this.library = library;
-        this.shipped = lexicon;
-        this.screen = screen;
-        this.work = new Work(screen);
-        this.written = library.contents();
-        this.contents = new ReadOnlyObjectWrapper<>(written);
-        this.version = library.dataVersion();
-        learnWords(written);
-        school.addListener(change -> {
-            learnWords(contents.get());
+        this(new Holding(library, lexicon, screen));
+        learnWords(held.contents.get());
+        held.school.addListener(change -> {
+            learnWords(held.contents.get());
             // The words everywhere are made from the contents: shown anew, they are in the other school's language.
-            contents.set(contents.get().again());
+            held.contents.set(held.contents.get().again());
         });
-        study.set(contents.get().studies().stream().findFirst());
-        nextUndo.set(library.nextUndo().orElse(""));
-        nextRedo.set(library.nextRedo().orElse(""));
+    }
+
+    private Desk(Holding held) {
+        this.held = held;
+        this.contents = new ReadOnlyObjectWrapper<>(held.contents.get());
+        study.set(contents().studies().stream().findFirst());
+        held.contents.addListener(following);
+    }
+
+    /** {@return the same library for another window: with a place and a study of its own, and all else shared} */
+    public Desk beside() {
+        held.another();
+        return new Desk(held);
     }
 
     /**
@@ -83,36 +74,41 @@ public final class Desk implements AutoCloseable {
      *     {@link LibraryException} that is also told as the message
      */
     public CompletableFuture<Optional<Act>> write(String what, Consumer<Edit> edits) {
-        return submit(() -> library.act(what, edits), "");
+        return submit(() -> held.library.act(what, edits), "");
+    }
+
+    /** The same, told what is on disk when its turn has come. */
+    public CompletableFuture<Optional<Act>> writeOver(String what, BiConsumer<Edit, Contents> edits) {
+        return submit(() -> held.library.act(what, edit -> edits.accept(edit, held.written)), "");
     }
 
     public CompletableFuture<Optional<Act>> undo() {
-        return submit(library::undo, "Undone: ");
+        return submit(held.library::undo, "Undone: ");
     }
 
     public CompletableFuture<Optional<Act>> redo() {
-        return submit(library::redo, "Done again: ");
+        return submit(held.library::redo, "Done again: ");
     }
 
     /** Runs something that acts on the library by itself, such as an import. */
     public CompletableFuture<Optional<Act>> submit(Supplier<Optional<Act>> act, String saying) {
         CompletableFuture<Optional<Act>> done = new CompletableFuture<>();
-        writer.execute(() -> {
+        held.writer.execute(() -> {
             try {
                 Optional<Act> acted = act.get();
-                acted.ifPresent(known -> written = library.contents(written, known));
-                Contents now = written;
-                String undoable = library.nextUndo().orElse("");
-                String redoable = library.nextRedo().orElse("");
-                screen.execute(() -> {
+                acted.ifPresent(known -> held.written = held.library.contents(held.written, known));
+                Contents now = held.written;
+                String undoable = held.library.nextUndo().orElse("");
+                String redoable = held.library.nextRedo().orElse("");
+                held.screen.execute(() -> {
                     take(now);
                     acted.filter(known -> !saying.isEmpty()).ifPresent(known -> say(saying + known.what()));
-                    nextUndo.set(undoable);
-                    nextRedo.set(redoable);
+                    held.nextUndo.set(undoable);
+                    held.nextRedo.set(redoable);
                     done.complete(acted);
                 });
             } catch (RuntimeException e) {
-                screen.execute(() -> {
+                held.screen.execute(() -> {
                     say(e.getMessage());
                     done.completeExceptionally(e);
                 });
@@ -122,38 +118,41 @@ public final class Desk implements AutoCloseable {
     }
 
     private void learnWords(Contents now) {
-        Lexicon.Extended extended = shipped.with(now.words().texts());
-        lexicon = extended.lexicon().shownIn(school.get());
+        Lexicon.Extended extended = held.shipped.with(now.words().texts());
+        held.lexicon = extended.lexicon().shownIn(held.school.get());
         extended.problems().stream()
                 .findFirst()
                 .ifPresent(problem -> say("One of this library\u2019s own words cannot be used. " + problem));
     }
 
-    /** Shows new contents. After an undo the study in force may have another name, or be gone. */
     private void take(Contents now) {
-        boolean other = !now.studies().equals(contents.get().studies());
-        if (!now.words().equals(contents.get().words())) {
+        if (!now.words().equals(held.contents.get().words())) {
             learnWords(now);
         }
+        held.contents.set(now);
+    }
+
+    /** After an undo the study in force may have another name, or be gone. */
+    private void show(Contents old, Contents now) {
         contents.set(now);
-        if (other) {
-            Optional<Study> kept = study.get().flatMap(old -> now.study(old.id()));
+        if (!now.studies().equals(old.studies())) {
+            Optional<Study> kept = study.get().flatMap(before -> now.study(before.id()));
             study.set(kept.isPresent() ? kept : now.studies().stream().findFirst());
         }
     }
 
     /** Reads again what another process wrote; only a read-only desk ever sees such a thing. */
     public void follow() {
-        if (library.readOnly().isEmpty() || writer.isShutdown()) {
+        if (held.library.readOnly().isEmpty() || held.writer.isShutdown()) {
             return;
         }
-        writer.execute(() -> {
-            int now = library.dataVersion();
-            if (now != version) {
-                version = now;
-                written = library.contents();
-                Contents read = written;
-                screen.execute(() -> take(read));
+        held.writer.execute(() -> {
+            int now = held.library.dataVersion();
+            if (now != held.version) {
+                held.version = now;
+                held.written = held.library.contents();
+                Contents read = held.written;
+                held.screen.execute(() -> take(read));
             }
         });
     }
@@ -174,25 +173,25 @@ public final class Desk implements AutoCloseable {
         return study.get()
                 .map(found -> {
                     List<String> names = subjects().stream().map(Athlete::name).toList();
-                    return contents.get().bouts().stream()
+                    return contents().bouts().stream()
                             .filter(bout -> found.looksAt(bout, names))
                             .toList();
                 })
-                .orElse(contents.get().bouts());
+                .orElse(contents().bouts());
     }
 
     /** {@return the athletes under study, the one looked at first in front} */
     public List<Athlete> subjects() {
         return study.get()
                 .map(found -> found.subjects().stream()
-                        .flatMap(id -> contents.get().athlete(id).stream())
+                        .flatMap(id -> contents().athlete(id).stream())
                         .toList())
                 .orElse(List.of());
     }
 
     /** {@return our athlete, in a camp} */
     public Optional<Athlete> ours() {
-        return study.get().flatMap(Study::camp).flatMap(camp -> contents.get().athlete(camp.ours()));
+        return study.get().flatMap(Study::camp).flatMap(camp -> contents().athlete(camp.ours()));
     }
 
     /** {@return who in this bout is under study: the first subject in it, else seat A} */
@@ -204,21 +203,21 @@ public final class Desk implements AutoCloseable {
     }
 
     public Library library() {
-        return library;
+        return held.library;
     }
 
     /** {@return the shipped lexicon with this library's own words, shown in the chosen school's language} */
     public Lexicon lexicon() {
-        return lexicon;
+        return held.lexicon;
     }
 
     /** In whose words positions and techniques are shown. */
     public ObjectProperty<School> schoolProperty() {
-        return school;
+        return held.school;
     }
 
     public Work work() {
-        return work;
+        return held.work;
     }
 
     public ReadOnlyObjectProperty<Contents> contentsProperty() {
@@ -246,25 +245,17 @@ public final class Desk implements AutoCloseable {
     }
 
     public ReadOnlyStringProperty nextUndoProperty() {
-        return nextUndo.getReadOnlyProperty();
+        return held.nextUndo.getReadOnlyProperty();
     }
 
     public ReadOnlyStringProperty nextRedoProperty() {
-        return nextRedo.getReadOnlyProperty();
+        return held.nextRedo.getReadOnlyProperty();
     }
 
-    /** Waits until everything written is on disk, then closes the library. */
+    /** Leaves the library to its other windows; the last one waits until everything written is on disk, then closes it. */
     @Override
     public void close() {
-        work.close();
-        writer.shutdown();
-        try {
-            if (!writer.awaitTermination(30, TimeUnit.SECONDS)) {
-                throw new LibraryException("The disk did not take the last changes within 30 seconds. Check the disk.");
-            }
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
-        }
-        library.close();
+        held.contents.removeListener(following);
+        held.leave();
     }
 }

@@ -83,6 +83,7 @@ final class LibraryMenu extends MenuButton {
                                                 .stream()
                                                 .findFirst()
                                                 .ifPresent(workbench::open)),
+                        item("Another window", "Shortcut+Alt+N", workbench::anotherWindow),
                         item("Save a copy\u2026", "Shortcut+Shift+S", () -> copy(choosers)),
                         item("Backups\u2026", "", () -> sheets.lay(LibrarySheets.backups(desk, workbench))),
                         new SeparatorMenuItem(),

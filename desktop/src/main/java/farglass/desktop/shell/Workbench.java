@@ -12,11 +12,15 @@ import farglass.library.LibraryException;
 import farglass.library.RulesetFolder;
 import java.nio.file.Path;
 import java.time.Clock;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Executor;
 import javafx.beans.binding.Bindings;
 import javafx.beans.binding.ObjectBinding;
+import javafx.scene.Scene;
 import javafx.scene.layout.StackPane;
+import javafx.stage.Stage;
 
 /** What fills the window: a welcome while no library is open, else the places of one library. */
 public final class Workbench extends StackPane {
@@ -26,6 +30,7 @@ public final class Workbench extends StackPane {
     private final Clock clock;
     private final String who;
     private final ObjectBinding<Palette> palette;
+    private final List<Workbench> others = new ArrayList<>();
     private Optional<Shell> shell = Optional.empty();
 
     public Workbench(Settings settings, Choosers choosers, Executor screen, Clock clock, String who) {
@@ -96,19 +101,40 @@ public final class Workbench extends StackPane {
 
     private void show(Library library) {
         Desk desk = new Desk(library, Lexicon.shipped(), screen);
-        Shell made = new Shell(desk, this, settings, choosers, palette);
-        shell = Optional.of(made);
-        getChildren().setAll(made);
-        made.begin();
+        lay(desk);
         library.readOnly().ifPresent(reason -> desk.say("Read only: " + reason));
         if (library.readOnly().isEmpty()) {
             desk.work()
                     .start(
                             "Making the day\u2019s backup",
                             (progress, cancelled) -> library.backups().makeIfDue(library),
-                            made2 -> {},
+                            made -> {},
                             problem -> desk.say(problem.getMessage()));
         }
+    }
+
+    /** Opens a second window on the same library: a place of its own, and everything else shared. */
+    void anotherWindow() {
+        shell.ifPresent(open -> {
+            Workbench other = new Workbench(settings, choosers, screen, clock, who);
+            Stage stage = new Stage();
+            stage.setTitle("Far Glass");
+            stage.setScene(new Scene(other, Desktop.WIDTH, Desktop.HEIGHT));
+            other.lay(open.desk().beside());
+            others.add(other);
+            stage.setOnHidden(event -> {
+                others.remove(other);
+                other.closeLibrary();
+            });
+            stage.show();
+        });
+    }
+
+    private void lay(Desk desk) {
+        Shell made = new Shell(desk, this, settings, choosers, palette);
+        shell = Optional.of(made);
+        getChildren().setAll(made);
+        made.begin();
     }
 
     /** {@return the places of the open library} */
@@ -118,6 +144,12 @@ public final class Workbench extends StackPane {
 
     /** Closes the library; what was saved is on disk when this returns. */
     public void closeLibrary() {
+        // A library that is closed is closed in all its windows.
+        for (Workbench other : List.copyOf(others)) {
+            if (other.getScene() != null && other.getScene().getWindow() != null) {
+                other.getScene().getWindow().hide();
+            }
+        }
         shell.ifPresent(Shell::close);
         shell = Optional.empty();
     }

@@ -22,6 +22,8 @@ final class FanView extends VBox {
     /** As many choices lie under the fingers at rest; the rest in the row above. */
     private static final int AT_REST = 4;
 
+    private static final double ROOMY_EM = 40;
+
     private final TagModel tag;
     private final FanModel model;
     private final Label question = new Label();
@@ -38,6 +40,7 @@ final class FanView extends VBox {
         setId("fan");
         question.setId("fan-question");
         question.getStyleClass().add("strong");
+        question.setMinWidth(USE_PREF_SIZE);
         Label leave = new Label();
         leave.getStyleClass().add("quiet");
         leave.setMinWidth(0);
@@ -66,11 +69,13 @@ final class FanView extends VBox {
             }
             Optional<Moment> moment = tag.boutProperty().get().flatMap(bout -> bout.moment(open.momentId()));
             moment.flatMap(model::owner).ifPresent(owner -> body.show(fan.sides(), owner == tag.studied()));
-            hands.getChildren()
-                    .addAll(
-                            hand(fan, FanModel.LEFT_KEYS, Optional.of(Side.LEFT), 9.2),
-                            body,
-                            hand(fan, FanModel.RIGHT_KEYS, Optional.of(Side.RIGHT), 9.2));
+            // With large text the words need the room; the letters still tell left from right.
+            boolean roomy = getWidth() >= ROOMY_EM * question.getFont().getSize();
+            hands.getChildren().add(hand(fan, FanModel.LEFT_KEYS, Optional.of(Side.LEFT), roomy ? 9.2 : 6.5));
+            if (roomy) {
+                hands.getChildren().add(body);
+            }
+            hands.getChildren().add(hand(fan, FanModel.RIGHT_KEYS, Optional.of(Side.RIGHT), roomy ? 9.2 : 6.5));
         });
     }
 

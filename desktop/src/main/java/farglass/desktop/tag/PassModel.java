@@ -47,6 +47,8 @@ public final class PassModel {
     /** Watches for an aim; a detail pass begins to ask at once. */
     public void begin(Aim wanted, Optional<String> position) {
         end();
+        tag.scribe().clear();
+        tag.fan().close();
         aim.set(wanted);
         if (wanted == Aim.STORY && position.isEmpty()) {
             tag.desk().say("Story: let the film run and tag what happens.");
@@ -64,6 +66,9 @@ public final class PassModel {
 
     /** Stops asking; the aim stays, and with it the layer that playing covers. */
     public void end() {
+        if (question.get().isPresent()) {
+            tag.player().playingProperty().set(false);
+        }
         pass = Optional.empty();
         question.set(Optional.empty());
         skipped.clear();

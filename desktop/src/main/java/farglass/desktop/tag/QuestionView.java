@@ -5,14 +5,14 @@ import java.util.Locale;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.layout.HBox;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 
 /** What a pass asks, in the place of the picks, with what can be said to it. */
 final class QuestionView extends VBox {
     private final PassModel model;
     private final Label words = new Label();
-    private final HBox replies = new HBox(8);
+    private final FlowPane replies = new FlowPane(6, 4);
 
     QuestionView(PassModel model) {
         super(8);

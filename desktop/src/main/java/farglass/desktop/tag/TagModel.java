@@ -7,6 +7,7 @@ import farglass.core.bout.FilmLink;
 import farglass.core.bout.Layer;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Seat;
+import farglass.core.bout.Splice;
 import farglass.core.bout.Telling;
 import farglass.core.notation.Times;
 import farglass.core.rules.Board;
@@ -256,18 +257,27 @@ public final class TagModel {
         Bout noted = watched.noted(changed);
         Set<String> keys = touched.isEmpty() ? Set.of(HEADER) : touched;
         keys.forEach(key -> pending.merge(key, 1, Integer::sum));
+        Bout base = bout.get().orElseThrow();
         set(Optional.of(noted));
-        desk.write(what, edit -> edit.put(noted)).whenComplete((act, problem) -> {
-            keys.forEach(key -> pending.computeIfPresent(key, (id, count) -> count == 1 ? null : count - 1));
-            if (problem != null && touched.size() == 1) {
-                touched.stream().flatMap(id -> noted.moment(id).stream()).forEach(scribe::giveBack);
-            }
-            boolean ours = bout.get().map(Bout::id).equals(Optional.of(noted.id()));
-            if (ours) {
-                follow();
-                refresh();
-            }
-        });
+        // Another window may have tagged the same bout meanwhile: only what was changed here is changed there.
+        desk.writeOver(
+                        what,
+                        (edit, held) -> edit.put(held.bout(noted.id())
+                                .map(there -> Splice.onto(there, base, noted))
+                                .orElse(noted)))
+                .whenComplete((act, problem) -> {
+                    keys.forEach(key -> pending.computeIfPresent(key, (id, count) -> count == 1 ? null : count - 1));
+                    if (problem != null && touched.size() == 1) {
+                        touched.stream()
+                                .flatMap(id -> noted.moment(id).stream())
+                                .forEach(scribe::giveBack);
+                    }
+                    boolean ours = bout.get().map(Bout::id).equals(Optional.of(noted.id()));
+                    if (ours) {
+                        follow();
+                        refresh();
+                    }
+                });
     }
 
     /** Takes the digit's pick: the moment is saved at the instant now shown, and what is open about it is asked. */

@@ -390,4 +390,19 @@ class TaggingTest extends OnStage {
                                 .count()
                         == 2);
     }
+
+    @Test
+    void aSecondWindowShowsTheSameBoutAndClosesWithTheFirst() throws Exception {
+        press(KeyCode.SHORTCUT, KeyCode.ALT, KeyCode.N);
+        await("two windows are open", () -> javafx.stage.Window.getWindows().size() == 2);
+        onScreen(() -> {
+            workbench.closeLibrary();
+            return null;
+        });
+        await("one is left", () -> javafx.stage.Window.getWindows().size() == 1);
+        try (farglass.library.Library library = farglass.library.Library.open(
+                folder.resolve("matches.farglass"), java.time.Clock.systemUTC(), "check")) {
+            assertThat(library.readOnly()).as("nobody holds it any more").isEmpty();
+        }
+    }
 }

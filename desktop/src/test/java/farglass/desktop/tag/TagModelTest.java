@@ -255,4 +255,86 @@ class TagModelTest {
         settle();
         assertThat(model.boutProperty().get().orElseThrow().moments()).hasSize(3);
     }
+
+    @Test
+    void twoWindowsShareOneBoutAndNeitherLosesWhatTheOtherTags() throws Exception {
+        Desk beside = desk.beside();
+        TagModel other = new TagModel(beside, new Player(Runnable::run, Runnable::run), settings);
+        onScreen(() -> {
+            beside.show(new Desk.Spot("b", Optional.empty()));
+            // Both before either is on disk.
+            model.scribe().textProperty().set("@0:20 b knee cut");
+            model.scribe().commit();
+            other.scribe().textProperty().set("@0:30 b toreando");
+            other.scribe().commit();
+        });
+        settle();
+        settle();
+        assertThat(desk.library().bout("b").orElseThrow().moments())
+                .extracting(moment -> moment.technique().orElse(""))
+                .contains("knee-cut", "toreando");
+        assertThat(model.rows()).hasSize(4);
+        assertThat(other.rows()).hasSize(4);
+        beside.close();
+        assertThat(desk.library().bout("b"))
+                .as("the first window's library is still open")
+                .isPresent();
+    }
+
+    @Test
+    void theLagIsLearnedAsTheMedianNudgeAndOnlyOffered() throws Exception {
+        film();
+        settings.lagSecondsProperty().set(0.4);
+        for (int i = 0; i < Lag.FEWEST; i++) {
+            int number = i;
+            onScreen(() -> {
+                player.seek(20_000_000 + number * 5_000_000L);
+                player.playingProperty().set(true);
+                model.scribe().textProperty().set("b knee cut");
+                model.scribe().commit();
+                String id = model.latest().orElseThrow();
+                long at = model.boutProperty()
+                        .get()
+                        .orElseThrow()
+                        .moment(id)
+                        .orElseThrow()
+                        .atMicros()
+                        .getAsLong();
+                // Half of them are 0.2 s late, the others 0.4 s: the median is between.
+                model.mending().moveTo(id, at - (number % 2 == 0 ? 200_000 : 400_000));
+                player.playingProperty().set(false);
+            });
+            settle();
+        }
+        assertThat(model.lag().medianSeconds().orElseThrow())
+                .isCloseTo(-0.3, org.assertj.core.api.Assertions.within(1e-9));
+        assertThat(settings.lagSecondsProperty().get()).as("not set by itself").isEqualTo(0.4);
+        assertThat(model.lag().offered().orElseThrow()).isCloseTo(0.7, org.assertj.core.api.Assertions.within(1e-9));
+        onScreen(() -> model.lag().take());
+        assertThat(settings.lagSecondsProperty().get()).isCloseTo(0.7, org.assertj.core.api.Assertions.within(1e-9));
+        assertThat(model.lag().offered()).isEmpty();
+    }
+
+    @Test
+    void whatIsPlayedThroughIsCoveredAndAJumpIsNot() throws Exception {
+        film();
+        onScreen(() -> {
+            player.seek(12_000_000);
+            player.playingProperty().set(true);
+            long nanos = 1_000_000_000L;
+            player.pulse(nanos);
+            for (int i = 1; i <= 100; i++) {
+                player.pulse(nanos + i * 40_000_000L);
+            }
+            player.seek(52_000_000);
+            player.playingProperty().set(false);
+            model.leave();
+        });
+        settle();
+        var covered = desk.library().bout("b").orElseThrow().header().covered();
+        assertThat(covered).hasSize(1);
+        assertThat(covered.get(0).declared()).isFalse();
+        assertThat(covered.get(0).fromMicros()).isEqualTo(10_000_000);
+        assertThat(covered.get(0).toMicros()).isEqualTo(14_000_000);
+    }
 }

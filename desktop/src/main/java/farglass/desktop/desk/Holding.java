@@ -1,0 +1,71 @@
+package farglass.desktop.desk;
+
+import farglass.core.lexicon.Lexicon;
+import farglass.core.lexicon.School;
+import farglass.library.Contents;
+import farglass.library.Library;
+import farglass.library.LibraryException;
+import java.util.concurrent.Executor;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.ReadOnlyStringWrapper;
+import javafx.beans.property.SimpleObjectProperty;
+
+/** One open library, as all windows on it share it: one set of contents, one writer, one list of what can be undone. */
+final class Holding {
+    final Library library;
+    final Lexicon shipped;
+    final Executor screen;
+    final Work work;
+    final ExecutorService writer = Executors.newSingleThreadExecutor(task -> {
+        // No daemon: the program does not end before the last moment is on disk.
+        return new Thread(task, "library writer");
+    });
+    final ReadOnlyObjectWrapper<Contents> contents;
+    final ReadOnlyStringWrapper nextUndo = new ReadOnlyStringWrapper("");
+    final ReadOnlyStringWrapper nextRedo = new ReadOnlyStringWrapper("");
+    final ObjectProperty<School> school = new SimpleObjectProperty<>(School.ENGLISH);
+    /** What is on disk, as the writer's thread last read it; only that thread touches it. */
+    Contents written;
+
+    Lexicon lexicon;
+    int version;
+    private int windows = 1;
+
+    Holding(Library library, Lexicon shipped, Executor screen) {
+        this.library = library;
+        this.shipped = shipped;
+        this.screen = screen;
+        this.work = new Work(screen);
+        this.written = library.contents();
+        this.contents = new ReadOnlyObjectWrapper<>(written);
+        this.version = library.dataVersion();
+        this.lexicon = shipped;
+        nextUndo.set(library.nextUndo().orElse(""));
+        nextRedo.set(library.nextRedo().orElse(""));
+    }
+
+    void another() {
+        windows++;
+    }
+
+    /** The last window to leave waits until everything written is on disk, and closes the library. */
+    void leave() {
+        if (--windows > 0) {
+            return;
+        }
+        work.close();
+        writer.shutdown();
+        try {
+            if (!writer.awaitTermination(30, TimeUnit.SECONDS)) {
+                throw new LibraryException("The disk did not take the last changes within 30 seconds. Check the disk.");
+            }
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+        library.close();
+    }
+}
