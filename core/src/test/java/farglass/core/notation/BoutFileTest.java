@@ -232,7 +232,9 @@ class BoutFileTest {
     @Test
     void aFilmMayBeginInTheMiddleOfTheBout() {
         String text = "far-glass bout 1\nA: Juno\nB: Pip\nfilm: hall.mp4 from -1:05.5\n";
-        Bout bout = BoutFile.parse(text, LEXICON).bout().orElseThrow();
+        Bout bout = BoutFile.parse(text, farglass.core.lexicon.Lexicon.shipped())
+                .bout()
+                .orElseThrow();
         assertThat(bout.header().films().get(0).startMicros()).isEqualTo(-65_500_000);
         assertThat(BoutFile.print(bout)).contains("film: hall.mp4 from -1:05.5");
     }
