@@ -77,6 +77,16 @@ final class ScreenshotsCommand implements Callable<Integer> {
         }
     }
 
+    /** The first pick with a side and an outcome to tell. */
+    private static int numberOfADeed(farglass.desktop.tag.TagModel tag) {
+        for (int i = 0; i < tag.picks().list().size(); i++) {
+            if (tag.picks().list().get(i).deed() instanceof farglass.core.bout.Deed.Did) {
+                return i + 1;
+            }
+        }
+        throw new IllegalStateException("No pick is something an athlete does");
+    }
+
     private void take(Settings settings, Path library, Path table, CompletableFuture<Integer> done) {
         Stage stage = new Stage();
         Workbench workbench = Desktop.show(stage, settings, Optional.empty(), Home.clock(), Home.person());
@@ -91,6 +101,16 @@ final class ScreenshotsCommand implements Callable<Integer> {
                     .orElseThrow();
             String moment = bout.moments().get(bout.moments().size() * 2 / 3).id();
             desk.show(new Desk.Spot(bout.id(), Optional.of(moment)));
+        });
+        album.page("fan", () -> {
+            var tag = workbench.shell().orElseThrow().tag();
+            tag.selectedProperty().set(Optional.empty());
+            tag.pick(numberOfADeed(tag));
+        });
+        album.page("pass", () -> {
+            var tag = workbench.shell().orElseThrow().tag();
+            tag.fan().close();
+            tag.passes().begin(farglass.core.pass.Aim.ANSWERS, Optional.empty());
         });
         album.page(
                 "dossier",
