@@ -1,5 +1,6 @@
 package farglass.drawing;
 
+import java.util.ArrayList;
 import java.util.List;
 
 /** Draws a tide. */
@@ -45,25 +46,34 @@ public final class TidePainter {
     /** A word for each, as far as there is room; a stroke for all; a ring where rules and referee disagree. */
     private static void scores(
             Brush brush, TideLayout tide, List<TideLayout.Score> scores, double baseline, double edge) {
-        double free = Double.NEGATIVE_INFINITY;
-        for (TideLayout.Score score : scores) {
-            if (score.x() < -WORD_WIDTH || score.x() > tide.width() + WORD_WIDTH) {
-                continue;
+        List<double[]> taken = new ArrayList<>();
+        for (boolean certain : new boolean[] {true, false}) {
+            for (TideLayout.Score score : scores) {
+                boolean near = score.x() >= -WORD_WIDTH && score.x() <= tide.width() + WORD_WIDTH;
+                // What is certain gets its word first: what only could be given stands where there is room.
+                if (near && certain != score.words().startsWith("(")) {
+                    score(brush, tide, score, baseline, edge, taken);
+                }
             }
-            Ink ink = score.subject() ? Ink.SUBJECT : Ink.OTHER;
-            brush.line(score.x(), edge, score.x(), tide.middle(), ink, 0.8);
-            if (score.differs()) {
-                brush.ring(score.x(), edge, 4, Ink.INK, 1.5);
-            }
-            double half = 4 + 3 * score.words().length();
-            if (score.x() - half >= free) {
-                // Near the edges the words stand beside their line, so that they are not cut off.
-                Brush.Align align = score.x() > tide.width() - half
-                        ? Brush.Align.RIGHT
-                        : score.x() < half ? Brush.Align.LEFT : Brush.Align.CENTRE;
-                brush.text(score.words(), score.x(), baseline, ink, 11, align);
-                free = score.x() + half;
-            }
+        }
+    }
+
+    private static void score(
+            Brush brush, TideLayout tide, TideLayout.Score score, double baseline, double edge, List<double[]> taken) {
+        Ink ink = score.subject() ? Ink.SUBJECT : Ink.OTHER;
+        brush.line(score.x(), edge, score.x(), tide.middle(), ink, 0.8);
+        if (score.differs()) {
+            brush.ring(score.x(), edge, 4, Ink.INK, 1.5);
+        }
+        double half = 4 + 3 * score.words().length();
+        double from = score.x() - half;
+        double to = score.x() + half;
+        if (taken.stream().noneMatch(other -> from < other[1] && to > other[0])) {
+            // Near the edges the words stand beside their line, so that they are not cut off.
+            Brush.Align align =
+                    to > tide.width() ? Brush.Align.RIGHT : from < 0 ? Brush.Align.LEFT : Brush.Align.CENTRE;
+            brush.text(score.words(), score.x(), baseline, ink, 11, align);
+            taken.add(new double[] {from, to});
         }
     }
 

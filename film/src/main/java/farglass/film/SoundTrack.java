@@ -1,18 +1,11 @@
 package farglass.film;
 
-import static org.bytedeco.ffmpeg.global.avcodec.av_packet_alloc;
-import static org.bytedeco.ffmpeg.global.avcodec.av_packet_free;
-import static org.bytedeco.ffmpeg.global.avcodec.av_packet_unref;
 import static org.bytedeco.ffmpeg.global.avcodec.avcodec_alloc_context3;
-import static org.bytedeco.ffmpeg.global.avcodec.avcodec_flush_buffers;
 import static org.bytedeco.ffmpeg.global.avcodec.avcodec_free_context;
 import static org.bytedeco.ffmpeg.global.avcodec.avcodec_open2;
 import static org.bytedeco.ffmpeg.global.avcodec.avcodec_parameters_to_context;
-import static org.bytedeco.ffmpeg.global.avcodec.avcodec_receive_frame;
-import static org.bytedeco.ffmpeg.global.avcodec.avcodec_send_packet;
 import static org.bytedeco.ffmpeg.global.avformat.AVSEEK_FLAG_BACKWARD;
 import static org.bytedeco.ffmpeg.global.avformat.av_find_best_stream;
-import static org.bytedeco.ffmpeg.global.avformat.av_read_frame;
 import static org.bytedeco.ffmpeg.global.avformat.av_seek_frame;
 import static org.bytedeco.ffmpeg.global.avformat.avformat_close_input;
 import static org.bytedeco.ffmpeg.global.avformat.avformat_find_stream_info;
@@ -34,7 +27,6 @@ import java.nio.file.Path;
 import java.util.Optional;
 import org.bytedeco.ffmpeg.avcodec.AVCodec;
 import org.bytedeco.ffmpeg.avcodec.AVCodecContext;
-import org.bytedeco.ffmpeg.avcodec.AVPacket;
 import org.bytedeco.ffmpeg.avformat.AVFormatContext;
 import org.bytedeco.ffmpeg.avutil.AVChannelLayout;
 import org.bytedeco.ffmpeg.avutil.AVDictionary;
@@ -53,16 +45,16 @@ final class SoundTrack implements AutoCloseable {
     private final int number;
     private final AVCodecContext codec;
     private final SwrContext resampler = new SwrContext(null);
-    private final AVPacket packet = av_packet_alloc();
+    private final Packets packets;
     private final AVFrame frame = av_frame_alloc();
     private final long filmStartMicros;
-    private boolean drained;
     private long wantedMicros;
 
     private SoundTrack(AVFormatContext format, int number, AVCodecContext codec, long filmStartMicros) {
         this.format = format;
         this.number = number;
         this.codec = codec;
+        this.packets = new Packets(format, number, codec);
         this.filmStartMicros = filmStartMicros;
         AVChannelLayout stereo = new AVChannelLayout();
         av_channel_layout_default(stereo, CHANNELS);
@@ -115,42 +107,20 @@ final class SoundTrack implements AutoCloseable {
         long pts = av_rescale_q(
                 wantedMicros, av_make_q(1, 1_000_000), format.streams(number).time_base());
         av_seek_frame(format, number, pts, AVSEEK_FLAG_BACKWARD);
-        avcodec_flush_buffers(codec);
+        packets.restart();
         // Begun anew, the resampler forgets the last samples of where it was before.
         swr_init(resampler);
-        drained = false;
     }
 
     /** {@return the next samples, both channels in turn, two bytes each, the lower first; none at the end} */
     byte[] next() {
-        while (true) {
-            if (avcodec_receive_frame(codec, frame) >= 0) {
-                byte[] samples = fromWanted(resampled());
-                if (samples.length > 0) {
-                    return samples;
-                }
-            } else if (drained) {
-                return new byte[0];
-            } else if (!feed()) {
-                drained = true;
-                avcodec_send_packet(codec, null);
+        while (packets.next(frame)) {
+            byte[] samples = fromWanted(resampled());
+            if (samples.length > 0) {
+                return samples;
             }
         }
-    }
-
-    private boolean feed() {
-        while (av_read_frame(format, packet) >= 0) {
-            boolean ours = packet.stream_index() == number;
-            if (ours) {
-                // A broken packet is refused by the decoder; the ones after it may be whole again.
-                avcodec_send_packet(codec, packet);
-            }
-            av_packet_unref(packet);
-            if (ours) {
-                return true;
-            }
-        }
-        return false;
+        return new byte[0];
     }
 
     private byte[] resampled() {
@@ -175,7 +145,7 @@ final class SoundTrack implements AutoCloseable {
     @Override
     public void close() {
         av_frame_free(frame);
-        av_packet_free(packet);
+        packets.close();
         swr_free(resampler);
         avcodec_free_context(codec);
         avformat_close_input(format);

@@ -6,12 +6,9 @@ import static org.bytedeco.ffmpeg.global.avcodec.av_packet_alloc;
 import static org.bytedeco.ffmpeg.global.avcodec.av_packet_free;
 import static org.bytedeco.ffmpeg.global.avcodec.av_packet_unref;
 import static org.bytedeco.ffmpeg.global.avcodec.avcodec_alloc_context3;
-import static org.bytedeco.ffmpeg.global.avcodec.avcodec_flush_buffers;
 import static org.bytedeco.ffmpeg.global.avcodec.avcodec_free_context;
 import static org.bytedeco.ffmpeg.global.avcodec.avcodec_open2;
 import static org.bytedeco.ffmpeg.global.avcodec.avcodec_parameters_to_context;
-import static org.bytedeco.ffmpeg.global.avcodec.avcodec_receive_frame;
-import static org.bytedeco.ffmpeg.global.avcodec.avcodec_send_packet;
 import static org.bytedeco.ffmpeg.global.avformat.AVSEEK_FLAG_BACKWARD;
 import static org.bytedeco.ffmpeg.global.avformat.av_find_best_stream;
 import static org.bytedeco.ffmpeg.global.avformat.av_read_frame;
@@ -54,7 +51,7 @@ final class VideoStream implements AutoCloseable {
     private final AVStream stream;
     private final AVCodecContext codec;
     private final AVPacket packet = av_packet_alloc();
-    private boolean drained;
+    private final Packets packets;
 
     private VideoStream(Path path, AVFormatContext format, int number, AVCodecContext codec) {
         this.path = path;
@@ -62,6 +59,7 @@ final class VideoStream implements AutoCloseable {
         this.number = number;
         this.stream = format.streams(number);
         this.codec = codec;
+        this.packets = new Packets(format, number, codec);
     }
 
     static VideoStream open(Path path) {
@@ -172,44 +170,17 @@ final class VideoStream implements AutoCloseable {
 
     void seek(long pts, boolean toStart) {
         av_seek_frame(format, number, toStart ? Math.min(0, pts) : pts, AVSEEK_FLAG_BACKWARD);
-        avcodec_flush_buffers(codec);
-        drained = false;
+        packets.restart();
     }
 
     /** Decodes the next frame, in order of presentation. {@return false at the end of the film} */
     boolean next(AVFrame into) {
-        while (true) {
-            int got = avcodec_receive_frame(codec, into);
-            if (got >= 0) {
-                return true;
-            }
-            if (drained) {
-                return false;
-            }
-            if (!feed()) {
-                drained = true;
-                avcodec_send_packet(codec, null);
-            }
-        }
-    }
-
-    private boolean feed() {
-        while (av_read_frame(format, packet) >= 0) {
-            boolean ours = packet.stream_index() == number;
-            if (ours) {
-                // A broken packet is refused by the decoder; the ones after it may be whole again.
-                avcodec_send_packet(codec, packet);
-            }
-            av_packet_unref(packet);
-            if (ours) {
-                return true;
-            }
-        }
-        return false;
+        return packets.next(into);
     }
 
     @Override
     public void close() {
+        packets.close();
         av_packet_free(packet);
         avcodec_free_context(codec);
         avformat_close_input(format);

@@ -70,6 +70,14 @@ class SoundTrackTest {
     }
 
     @Test
+    void soundWithoutPicturesIsNoFilm() throws Exception {
+        Path sound = beep();
+        org.assertj.core.api.Assertions.assertThatThrownBy(() -> VideoFile.open(sound, share -> {}, () -> false))
+                .isInstanceOf(FilmException.class)
+                .hasMessageContaining("no pictures");
+    }
+
+    @Test
     void aSilentFilmHasNoSound() {
         Path clip = Clip.write(
                 folder.resolve("mute.mp4"),

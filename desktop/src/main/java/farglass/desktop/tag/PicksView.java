@@ -2,15 +2,20 @@ package farglass.desktop.tag;
 
 import farglass.core.bout.Bout;
 import farglass.core.bout.Moment;
+import farglass.core.bout.Seat;
 import farglass.core.scribe.Phrase;
 import farglass.core.scribe.Proposal;
 import java.util.Optional;
 import java.util.OptionalLong;
 import javafx.collections.ListChangeListener;
 import javafx.scene.control.Button;
+import javafx.scene.control.Menu;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
 import javafx.scene.control.OverrunStyle;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
 
 /** The likely next moments as continuations of the ledger: each under its athlete's column with the digit that saves it. */
 final class PicksView extends GridPane {
@@ -53,7 +58,7 @@ final class PicksView extends GridPane {
             counts[side]++;
             crowded[side] = counts[side] > ROWS;
         }
-        add(more(), 0, ROWS, PARTS, 1);
+        add(new HBox(12, more(), all()), 0, ROWS, 2 * PARTS, 1);
         int[] placed = new int[2];
         for (int i = 0; i < model.picks().list().size(); i++) {
             Proposal pick = model.picks().list().get(i);
@@ -71,6 +76,35 @@ final class PicksView extends GridPane {
         more.setFocusTraversable(false);
         more.setOnAction(event -> model.picks().more());
         return more;
+    }
+
+    /** For the mouse alone: everything that the sport lets either of them do from here, by its kind. */
+    private MenuButton all() {
+        MenuButton all = new MenuButton("all that can start here");
+        all.setId("pick-all");
+        all.getStyleClass().add("small");
+        all.setFocusTraversable(false);
+        all.setOnShowing(event -> {
+            all.getItems().clear();
+            Bout bout = model.boutProperty().get().orElseThrow();
+            for (Seat seat : new Seat[] {model.studied(), model.studied().other()}) {
+                Menu menu = new Menu(Phrase.firstName(bout, seat));
+                model.startable(seat).forEach((kind, techniques) -> {
+                    Menu ofKind = new Menu(kind.label());
+                    techniques.forEach(technique -> {
+                        MenuItem item = new MenuItem(technique.label());
+                        item.setMnemonicParsing(false);
+                        item.setOnAction(chosen -> model.take(seat, technique));
+                        ofKind.getItems().add(item);
+                    });
+                    menu.getItems().add(ofKind);
+                });
+                all.getItems().add(menu);
+            }
+        });
+        // A menu without items never asks for them.
+        all.getItems().add(new MenuItem("\u2026"));
+        return all;
     }
 
     private int side(Proposal pick) {

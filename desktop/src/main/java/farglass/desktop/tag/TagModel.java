@@ -9,6 +9,8 @@ import farglass.core.bout.Moment;
 import farglass.core.bout.Seat;
 import farglass.core.bout.Splice;
 import farglass.core.bout.Telling;
+import farglass.core.lexicon.Kind;
+import farglass.core.lexicon.Technique;
 import farglass.core.notation.Times;
 import farglass.core.rules.Board;
 import farglass.core.scribe.Phrase;
@@ -22,6 +24,7 @@ import farglass.desktop.desk.Settings;
 import farglass.desktop.screening.Player;
 import farglass.library.Library;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
@@ -30,6 +33,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.Set;
+import java.util.SortedMap;
+import java.util.TreeMap;
 import java.util.function.Supplier;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -286,6 +291,27 @@ public final class TagModel {
             return;
         }
         scribe.save(picks.list().get(number - 1), instant(), true);
+    }
+
+    /** {@return what the sport lets that athlete do from where the two stand, by kind; everything where that is not known} */
+    SortedMap<Kind, List<Technique>> startable(Seat seat) {
+        Stand now = stand();
+        SortedMap<Kind, List<Technique>> byKind = new TreeMap<>();
+        desk.lexicon().techniques().stream()
+                .filter(technique ->
+                        !now.position().isSettled() || technique.canStart(now.position(), now.roleOf(seat)))
+                .sorted(Comparator.comparing(Technique::label))
+                .forEach(technique -> byKind.computeIfAbsent(technique.kind(), any -> new ArrayList<>())
+                        .add(technique));
+        return byKind;
+    }
+
+    /** Saves that the athlete did that at the instant now shown, and asks what became of it. */
+    void take(Seat seat, Technique technique) {
+        scribe.save(
+                new Proposal(Optional.of(seat), new Deed.Did(technique.key()), Optional.empty(), Telling.NOTHING),
+                instant(),
+                true);
     }
 
     /** Drops a bare mark, to be named later. */

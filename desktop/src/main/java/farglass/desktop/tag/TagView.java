@@ -144,7 +144,7 @@ public final class TagView extends BorderPane {
         VBox.setVgrow(picture, Priority.ALWAYS);
         picture.setMinSize(0, 0);
         film.setMinSize(0, 0);
-        TransportView transport = new TransportView(model, film, sheet, this::reel, this::cut);
+        TransportView transport = new TransportView(model, film, sheet, this::reel, this::cut, this::takeLag);
         VBox screen = new VBox(6, board, picture, transport);
         BorderPane.setMargin(screen, new Insets(0, 0, 0, 16));
         screen.setMinWidth(0);

@@ -29,18 +29,21 @@ final class TransportView extends FlowPane {
     private final DrawingSheet sheet;
     private final Runnable reel;
     private final Runnable cut;
+    private final Runnable lag;
 
     /**
      * @param reel asks where to write a reel of the chosen moments
      * @param cut asks for the names of a bout that begins at the frame shown
+     * @param lag takes the lag that was learned
      */
-    TransportView(TagModel model, FilmView film, DrawingSheet sheet, Runnable reel, Runnable cut) {
+    TransportView(TagModel model, FilmView film, DrawingSheet sheet, Runnable reel, Runnable cut, Runnable lag) {
         super(6, 4);
         this.model = model;
         this.film = film;
         this.sheet = sheet;
         this.reel = reel;
         this.cut = cut;
+        this.lag = lag;
         setAlignment(Pos.CENTER_LEFT);
         getStyleClass().add("transport");
         Player player = model.player();
@@ -128,6 +131,7 @@ final class TransportView extends FlowPane {
                         item("Another bout begins here\u2026    Ctrl+Shift+N", cut),
                         item("Watched up to here    Ctrl+D", model::declareCovered),
                         item("Tag by the hall\u2019s clock    Ctrl+Shift+L", model::liveKey),
+                        item("Take the lag learned from corrections    Ctrl+Shift+K", lag),
                         item("Cut a reel\u2026    Ctrl+Shift+R", reel));
         return more;
     }

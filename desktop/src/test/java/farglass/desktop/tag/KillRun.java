@@ -4,10 +4,7 @@ import farglass.core.bout.Bout;
 import farglass.core.bout.Moment;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
-import farglass.desktop.desk.Choosers;
 import farglass.desktop.desk.Desk;
-import farglass.desktop.desk.Settings;
-import farglass.desktop.shell.Desktop;
 import farglass.desktop.shell.Workbench;
 import farglass.library.Library;
 import java.io.BufferedReader;
@@ -24,13 +21,9 @@ import java.util.Random;
 import java.util.Set;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Collectors;
-import javafx.application.Platform;
 import javafx.scene.Node;
-import javafx.scene.Scene;
 import javafx.scene.input.KeyCode;
-import javafx.stage.Stage;
 import org.testfx.api.FxRobot;
-import org.testfx.api.FxToolkit;
 import org.testfx.util.WaitForAsyncUtils;
 
 /**
@@ -117,28 +110,10 @@ final class KillRun {
 
         public static void main(String[] arguments) throws Exception {
             PrintStream out = System.out;
-            Stage stage = FxToolkit.registerPrimaryStage();
-            Settings settings = Settings.read(Path.of(arguments[0] + ".settings"));
-            Choosers none = new Choosers() {
-                @Override
-                public List<Path> open(String title, String kind, List<String> endings) {
-                    return List.of();
-                }
-
-                @Override
-                public Optional<Path> save(String title, String kind, String ending, String name) {
-                    return Optional.empty();
-                }
-            };
-            FxToolkit.setupFixture(() -> {
-                Desktop.dress();
-                Workbench workbench = new Workbench(settings, none, Platform::runLater, Clock.systemUTC(), "run");
-                stage.setScene(new Scene(workbench, Desktop.WIDTH, Desktop.HEIGHT));
-                stage.show();
-                workbench.open(Path.of(arguments[0]));
-                Desk desk = workbench.shell().orElseThrow().desk();
-                desk.show(new Desk.Spot("b", Optional.empty()));
-                stage.getScene().addPostLayoutPulseListener(() -> tell(workbench, out));
+            RunWindow window = RunWindow.open(Path.of(arguments[0]));
+            WaitForAsyncUtils.asyncFx(() -> {
+                window.workbench().shell().orElseThrow().desk().show(new Desk.Spot("b", Optional.empty()));
+                window.stage().getScene().addPostLayoutPulseListener(() -> tell(window.workbench(), out));
             });
             FxRobot robot = new FxRobot();
             while (true) {

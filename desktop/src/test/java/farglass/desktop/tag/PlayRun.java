@@ -5,11 +5,7 @@ import farglass.core.bout.FilmLink;
 import farglass.core.bout.Moment;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
-import farglass.desktop.desk.Choosers;
 import farglass.desktop.desk.Desk;
-import farglass.desktop.desk.Settings;
-import farglass.desktop.shell.Desktop;
-import farglass.desktop.shell.Workbench;
 import farglass.film.Clip;
 import farglass.library.Library;
 import java.nio.file.Files;
@@ -29,9 +25,6 @@ import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.LongStream;
 import javafx.application.Platform;
-import javafx.scene.Scene;
-import javafx.stage.Stage;
-import org.testfx.api.FxToolkit;
 import org.testfx.util.WaitForAsyncUtils;
 
 /**
@@ -42,8 +35,7 @@ final class PlayRun {
     private static final int MOMENTS = 2000;
 
     private final Path folder = Files.createTempDirectory("play");
-    private Workbench workbench;
-    private Stage stage;
+    private RunWindow window;
 
     private PlayRun() throws Exception {}
 
@@ -72,26 +64,7 @@ final class PlayRun {
                 edit.put(bout("long", MOMENTS, seconds, clip));
             });
         }
-        stage = FxToolkit.registerPrimaryStage();
-        Settings settings = Settings.read(folder.resolve("settings"));
-        Choosers none = new Choosers() {
-            @Override
-            public List<Path> open(String title, String kind, List<String> endings) {
-                return List.of();
-            }
-
-            @Override
-            public Optional<Path> save(String title, String kind, String ending, String name) {
-                return Optional.empty();
-            }
-        };
-        FxToolkit.setupFixture(() -> {
-            Desktop.dress();
-            workbench = new Workbench(settings, none, Platform::runLater, Clock.systemUTC(), "run");
-            stage.setScene(new Scene(workbench, Desktop.WIDTH, Desktop.HEIGHT));
-            stage.show();
-            workbench.open(path);
-        });
+        window = RunWindow.open(path);
         for (String id : new String[] {"short", "long"}) {
             open(id);
             play(id, seconds);
@@ -126,12 +99,12 @@ final class PlayRun {
 
     private void open(String id) throws Exception {
         onScreen(() -> {
-            workbench.shell().orElseThrow().desk().show(new Desk.Spot(id, Optional.empty()));
+            window.workbench().shell().orElseThrow().desk().show(new Desk.Spot(id, Optional.empty()));
             return null;
         });
         long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(60);
         while (!onScreen(() -> model().player().hasFilm()
-                && workbench.shell().orElseThrow().desk().work().jobs().isEmpty())) {
+                && window.workbench().shell().orElseThrow().desk().work().jobs().isEmpty())) {
             if (System.nanoTime() > end) {
                 throw new IllegalStateException("The film did not open");
             }
@@ -141,7 +114,7 @@ final class PlayRun {
     }
 
     private TagModel model() {
-        return workbench.shell().orElseThrow().tag();
+        return window.tag();
     }
 
     private void play(String id, int seconds) throws Exception {
@@ -191,7 +164,7 @@ final class PlayRun {
             CountDownLatch drawn = new CountDownLatch(2);
             Runnable pulse = drawn::countDown;
             onScreen(() -> {
-                stage.getScene().addPostLayoutPulseListener(pulse);
+                window.stage().getScene().addPostLayoutPulseListener(pulse);
                 Platform.requestNextPulse();
                 return null;
             });
@@ -200,7 +173,7 @@ final class PlayRun {
             }
             millis.add((System.nanoTime() - begun) / 1e6);
             onScreen(() -> {
-                stage.getScene().removePostLayoutPulseListener(pulse);
+                window.stage().getScene().removePostLayoutPulseListener(pulse);
                 return null;
             });
         }

@@ -17,11 +17,7 @@ import farglass.core.scribe.ScribeLine;
 import farglass.core.script.ScriptFile;
 import farglass.core.simulate.Acted;
 import farglass.core.simulate.Cast;
-import farglass.desktop.desk.Choosers;
 import farglass.desktop.desk.Desk;
-import farglass.desktop.desk.Settings;
-import farglass.desktop.shell.Desktop;
-import farglass.desktop.shell.Workbench;
 import farglass.library.Library;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -34,13 +30,9 @@ import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
-import javafx.application.Platform;
-import javafx.scene.Scene;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
-import javafx.stage.Stage;
 import org.testfx.api.FxRobot;
-import org.testfx.api.FxToolkit;
 import org.testfx.util.WaitForAsyncUtils;
 
 /**
@@ -52,7 +44,7 @@ final class TagRun {
 
     private final FxRobot robot = new FxRobot();
     private final Path folder = Files.createTempDirectory("tag-run");
-    private Workbench workbench;
+    private RunWindow window;
     private int keys;
     private int filmKeys;
     private int picked;
@@ -100,26 +92,7 @@ final class TagRun {
             Files.writeString(
                     folder.resolve("films/" + acted.told().id() + ".script"), ScriptFile.print(acted.script()));
         }
-        Stage stage = FxToolkit.registerPrimaryStage();
-        Settings settings = Settings.read(folder.resolve("settings"));
-        Choosers none = new Choosers() {
-            @Override
-            public List<Path> open(String title, String kind, List<String> endings) {
-                return List.of();
-            }
-
-            @Override
-            public Optional<Path> save(String title, String kind, String ending, String name) {
-                return Optional.empty();
-            }
-        };
-        FxToolkit.setupFixture(() -> {
-            Desktop.dress();
-            workbench = new Workbench(settings, none, Platform::runLater, Clock.systemUTC(), "run");
-            stage.setScene(new Scene(workbench, Desktop.WIDTH, Desktop.HEIGHT));
-            stage.show();
-            workbench.open(path);
-        });
+        window = RunWindow.open(path);
         int moments = 0;
         int wrong = 0;
         for (Acted acted : chosen) {
@@ -186,15 +159,15 @@ final class TagRun {
     }
 
     private TagModel tagModel() {
-        return workbench.shell().orElseThrow().tag();
+        return window.tag();
     }
 
     private Desk desk() {
-        return workbench.shell().orElseThrow().desk();
+        return window.workbench().shell().orElseThrow().desk();
     }
 
     private String label(String id) {
-        return workbench.lookup(id) instanceof Label label ? label.getText() : "";
+        return window.workbench().lookup(id) instanceof Label label ? label.getText() : "";
     }
 
     private void waitUntil(Callable<Boolean> condition) throws Exception {

@@ -1,0 +1,46 @@
+package farglass.desktop.tag;
+
+import farglass.desktop.desk.Choosers;
+import farglass.desktop.desk.Settings;
+import farglass.desktop.shell.Desktop;
+import farglass.desktop.shell.Workbench;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.util.List;
+import java.util.Optional;
+import javafx.application.Platform;
+import javafx.scene.Scene;
+import javafx.stage.Stage;
+import org.testfx.api.FxToolkit;
+
+/** The real window on a library, for the runs that measure it: no file is ever chosen, and no settings are there. */
+record RunWindow(Stage stage, Workbench workbench) {
+    static RunWindow open(Path library) throws Exception {
+        Stage stage = FxToolkit.registerPrimaryStage();
+        Settings settings = Settings.read(Path.of(library + ".settings"));
+        Choosers none = new Choosers() {
+            @Override
+            public List<Path> open(String title, String kind, List<String> endings) {
+                return List.of();
+            }
+
+            @Override
+            public Optional<Path> save(String title, String kind, String ending, String name) {
+                return Optional.empty();
+            }
+        };
+        Workbench[] made = new Workbench[1];
+        FxToolkit.setupFixture(() -> {
+            Desktop.dress();
+            made[0] = new Workbench(settings, none, Platform::runLater, Clock.systemUTC(), "run");
+            stage.setScene(new Scene(made[0], Desktop.WIDTH, Desktop.HEIGHT));
+            stage.show();
+            made[0].open(library);
+        });
+        return new RunWindow(stage, made[0]);
+    }
+
+    TagModel tag() {
+        return workbench.shell().orElseThrow().tag();
+    }
+}

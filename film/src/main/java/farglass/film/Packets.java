@@ -1,0 +1,71 @@
+package farglass.film;
+
+import static org.bytedeco.ffmpeg.global.avcodec.av_packet_alloc;
+import static org.bytedeco.ffmpeg.global.avcodec.av_packet_free;
+import static org.bytedeco.ffmpeg.global.avcodec.av_packet_unref;
+import static org.bytedeco.ffmpeg.global.avcodec.avcodec_flush_buffers;
+import static org.bytedeco.ffmpeg.global.avcodec.avcodec_receive_frame;
+import static org.bytedeco.ffmpeg.global.avcodec.avcodec_send_packet;
+import static org.bytedeco.ffmpeg.global.avformat.av_read_frame;
+
+import org.bytedeco.ffmpeg.avcodec.AVCodecContext;
+import org.bytedeco.ffmpeg.avcodec.AVPacket;
+import org.bytedeco.ffmpeg.avformat.AVFormatContext;
+import org.bytedeco.ffmpeg.avutil.AVFrame;
+
+/** Reads one stream of a file and decodes it, packet by packet. */
+final class Packets implements AutoCloseable {
+    private final AVFormatContext format;
+    private final int number;
+    private final AVCodecContext codec;
+    private final AVPacket packet = av_packet_alloc();
+    private boolean drained;
+
+    Packets(AVFormatContext format, int number, AVCodecContext codec) {
+        this.format = format;
+        this.number = number;
+        this.codec = codec;
+    }
+
+    /** Forgets what was read before a seek. */
+    void restart() {
+        avcodec_flush_buffers(codec);
+        drained = false;
+    }
+
+    /** Decodes the next frame, in order of presentation. {@return false at the end} */
+    boolean next(AVFrame into) {
+        while (true) {
+            if (avcodec_receive_frame(codec, into) >= 0) {
+                return true;
+            }
+            if (drained) {
+                return false;
+            }
+            if (!feed()) {
+                drained = true;
+                avcodec_send_packet(codec, null);
+            }
+        }
+    }
+
+    private boolean feed() {
+        while (av_read_frame(format, packet) >= 0) {
+            boolean ours = packet.stream_index() == number;
+            if (ours) {
+                // A broken packet is refused by the decoder; the ones after it may be whole again.
+                avcodec_send_packet(codec, packet);
+            }
+            av_packet_unref(packet);
+            if (ours) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    @Override
+    public void close() {
+        av_packet_free(packet);
+    }
+}
