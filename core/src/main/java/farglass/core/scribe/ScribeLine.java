@@ -26,7 +26,6 @@ import farglass.core.state.Stand;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.Deque;
 import java.util.HashSet;
 import java.util.List;
@@ -47,9 +46,6 @@ public final class ScribeLine {
     private final Lexicon lexicon;
     private final Deque<String> words = new ArrayDeque<>();
     private static final Set<String> QUALIFIERS = Set.of("own", "their", "screen", "facing", "away");
-
-    /** Words in the longest name that is looked for unfinished, or with a slip. */
-    private static final int LONGEST_NAME = 5;
 
     private final List<String> kept = new ArrayList<>();
     private final Set<String> qualifiers = new HashSet<>();
@@ -142,10 +138,10 @@ public final class ScribeLine {
             String text, Bout bout, Stand now, Lexicon lexicon, Expectation expectation, int most) {
         ScribeLine line = new ScribeLine(text, bout, now, lexicon, expectation);
         line.takeActor();
-        String rest = line.open(true).text();
+        String rest = line.names().open(List.copyOf(line.words), true).text();
         return rest.length() < 2 || lexicon.find(rest).isPresent() && text.endsWith(" ")
                 ? List.of()
-                : line.beginning(rest, most);
+                : line.names().beginning(rest, most);
     }
 
     /** {@return the text with its unfinished words replaced by the term's label} */
@@ -154,108 +150,11 @@ public final class ScribeLine {
         String first = line.words.isEmpty() ? "" : line.words.peek();
         line.takeActor();
         String before = line.actor.isPresent() ? first + " " : "";
-        Span open = line.open(true);
         List<String> all = new ArrayList<>(line.words);
+        NameSearch.Span open = line.names().open(all, true);
         all.subList(open.from(), open.from() + open.words().size()).clear();
         all.add(open.from(), term.label().toLowerCase(Locale.ROOT));
         return before + String.join(" ", all) + " ";
-    }
-
-    private List<Term> beginning(String rest, int most) {
-        return lexicon.beginningWith(rest, Integer.MAX_VALUE).stream()
-                .sorted(Comparator.comparingDouble((Term term) -> -expectation.of(term.key())))
-                .limit(most)
-                .toList();
-    }
-
-    /** Words that stand together. */
-    private record Span(int from, List<String> words) {
-        String text() {
-            return String.join(" ", words);
-        }
-    }
-
-    /**
-     * The words that are being named: the longest that begin like a name, a line or another detail among them if it must be, as in
-     * "knee cu"; else those that are no details.
-     */
-    private Span open(boolean evenDetails) {
-        List<String> all = List.copyOf(words);
-        int first = 0;
-        while (first < all.size() && isDetail(all.get(first))) {
-            first++;
-        }
-        for (int count = Math.min(all.size(), LONGEST_NAME); count > 0; count--) {
-            for (int from = 0; from <= Math.min(first, all.size() - count); from++) {
-                Span span = new Span(from, all.subList(from, from + count));
-                boolean names = evenDetails || span.words().stream().anyMatch(word -> !isDetail(word));
-                // What goes on in other words is no beginning of a name.
-                boolean ends = from + count == all.size() || isDetail(all.get(from + count));
-                if (names && ends && !lexicon.beginningWith(span.text(), 1).isEmpty()) {
-                    return span;
-                }
-            }
-        }
-        int to = first;
-        while (to < all.size() && (to == first || !isDetail(all.get(to)))) {
-            to++;
-        }
-        return new Span(first, all.subList(first, to));
-    }
-
-    /** {@return the moment as it could have been typed, for changing it} Reading it again gives the same story. */
-    public static String written(Moment moment, Bout bout, Lexicon lexicon) {
-        List<String> parts = new ArrayList<>();
-        moment.actor().ifPresent(seat -> parts.add(seat.name().toLowerCase(Locale.ROOT)));
-        parts.add(written(moment));
-        Telling telling = moment.telling();
-        telling.side().ifPresent(side -> parts.add(side.side().label()));
-        telling.became().ifPresent(became -> parts.add(became.label()));
-        telling.line().ifPresent(line -> parts.add(line.label()));
-        telling.stage().ifPresent(stage -> parts.add(stage.label()));
-        telling.motive().ifPresent(motive -> parts.add(motive.label()));
-        if (telling.certainty() != Certainty.SURE) {
-            parts.add(telling.certainty().label());
-        }
-        if (telling.confidential()) {
-            parts.add("private");
-        }
-        telling.note().ifPresent(parts::add);
-        boolean reached = moment.deed() instanceof Deed.Reached;
-        Optional<Settled> told = moment.settled().filter(where -> !where.workedOut() && !reached);
-        return String.join(" ", parts)
-                + told.map(where -> "; -> " + BoutFile.settled(where)).orElse("")
-                + telling.facts().stream()
-                        .filter(fact -> !(fact instanceof Fact.Link link && link.tie() == Fact.Tie.ANSWERS))
-                        .map(fact -> "; " + BoutFile.field(fact))
-                        .collect(Collectors.joining());
-    }
-
-    private static String written(Moment moment) {
-        Deed deed = moment.deed();
-        if (deed instanceof Deed.Did did) {
-            return did.technique();
-        }
-        if (deed instanceof Deed.Unnamed unnamed) {
-            return unnamed.words();
-        }
-        if (deed instanceof Deed.Awarded awarded) {
-            return switch (awarded.award().kind()) {
-                case POINTS -> "+" + awarded.award().points();
-                case ADVANTAGE -> "adv";
-                case PENALTY -> "pen";
-                default -> BoutFile.deed(deed);
-            };
-        }
-        if (deed instanceof Deed.Stopped stopped) {
-            return ("stop " + stopped.reason()).strip();
-        }
-        if (deed instanceof Deed.Reached && moment.settled().isPresent()) {
-            Settled where = moment.settled().get();
-            boolean top = where.top().equals(moment.actor());
-            return where.position() + (where.top().isEmpty() ? "" : top ? " on top" : " under");
-        }
-        return BoutFile.deed(deed);
     }
 
     private Proposal proposal(Optional<String> answerable) {
@@ -341,64 +240,19 @@ public final class ScribeLine {
         return new Deed.Stopped(String.join(" ", reason));
     }
 
-    /** The longest name of the lexicon's wins, wherever it stands among the details; then an unfinished one, then one with a slip. */
     private Deed spoken() {
-        List<String> all = List.copyOf(words);
-        int first = 0;
-        while (first < all.size()
-                && (isDetail(all.get(first)) || actors.seat(all.get(first)).isPresent())) {
-            first++;
+        NameSearch.Found found = names().search(List.copyOf(words), now.position());
+        drop(found.from(), found.count());
+        if (found.term().isPresent()) {
+            Term term = found.term().get();
+            return term instanceof Technique technique ? did(technique) : reached((Position) term);
         }
-        for (int count = all.size(); count > 0; count--) {
-            for (int from = 0; from <= Math.min(first, all.size() - count); from++) {
-                Optional<Term> term = lexicon.find(String.join(" ", all.subList(from, from + count)), now.position());
-                if (term.isPresent() && !isOutcome(all.subList(from, from + count))) {
-                    return named(term.get(), from, count);
-                }
-            }
-        }
-        for (int count = Math.min(all.size(), LONGEST_NAME); count > 1; count--) {
-            for (int from = 0; from <= Math.min(first, all.size() - count); from++) {
-                Optional<Term> term = lexicon.slipOf(String.join(" ", all.subList(from, from + count)));
-                if (term.isPresent() && !all.get(from).startsWith("\"")) {
-                    return named(term.get(), from, count);
-                }
-            }
-        }
-        Span open = open(false);
-        int count = open.words().size();
-        if (count == 0) {
-            return new Deed.Mark();
-        }
-        Optional<Term> meant = open.text().startsWith("\"") ? Optional.empty() : meant(open.text());
-        if (meant.isPresent()) {
-            return named(meant.get(), open.from(), count);
-        }
-        drop(open.from(), count);
-        String unnamed = open.text().replace("\"", "").strip();
-        return unnamed.isEmpty() ? new Deed.Mark() : new Deed.Unnamed(unnamed);
+        return found.unnamed().isEmpty() ? new Deed.Mark() : new Deed.Unnamed(found.unnamed());
     }
 
-    private Optional<Term> meant(String open) {
-        return open.length() < 2
-                ? Optional.empty()
-                : beginning(open, 1).stream().findFirst().or(() -> lexicon.slipOf(open));
-    }
-
-    /** "Single leg held" is a place, but who types it mostly says that the single leg held. */
-    private boolean isOutcome(List<String> span) {
-        int count = span.size();
-        return count > 1
-                        && named(Became.values(), span.get(count - 1)).isPresent()
-                        && lexicon.find(String.join(" ", span.subList(0, count - 1)))
-                                .filter(Technique.class::isInstance)
-                                .isPresent()
-                || count == 1 && isDetail(span.get(0));
-    }
-
-    private Deed named(Term term, int from, int count) {
-        drop(from, count);
-        return term instanceof Technique technique ? did(technique) : reached((Position) term);
+    private NameSearch names() {
+        return new NameSearch(
+                lexicon, expectation, this::isDetail, word -> actors.seat(word).isPresent());
     }
 
     private void drop(int from, int count) {

@@ -120,7 +120,7 @@ class ScribeLineTest {
     void whatIsWrittenBackForChangingReadsAsTheSame(String text) {
         Proposal proposal = read(text);
         Moment moment = proposal.at("x", OptionalLong.of(1), LEXICON);
-        String written = ScribeLine.written(moment, BOUT, LEXICON);
+        String written = WrittenLine.of(moment);
         assertThat(read(written).at("x", OptionalLong.of(1), LEXICON))
                 .as(written)
                 .isEqualTo(moment);
@@ -205,7 +205,7 @@ class ScribeLineTest {
     void whereItEndedIsTypedBehindAnArrow() {
         Moment moment = read("b single leg held; -> half guard, B on top").at("x", OptionalLong.of(5), LEXICON);
         assertThat(moment.settled()).contains(new Settled("half-guard", Optional.of(Seat.B), false));
-        assertThat(read(ScribeLine.written(moment, BOUT, LEXICON)).settled()).isEqualTo(moment.settled());
+        assertThat(read(WrittenLine.of(moment)).settled()).isEqualTo(moment.settled());
         assertThat(read("b single leg held")
                         .at("x", OptionalLong.of(5), LEXICON)
                         .settled())

@@ -8,6 +8,7 @@ import farglass.core.notation.Times;
 import farglass.core.scribe.Phrase;
 import farglass.core.scribe.Proposal;
 import farglass.core.scribe.ScribeLine;
+import farglass.core.scribe.WrittenLine;
 import farglass.desktop.desk.Settings;
 import java.util.List;
 import java.util.Optional;
@@ -203,8 +204,7 @@ public final class ScribeModel {
     /** Puts a moment's words back to be changed, with the beginning of what is to be added to them. */
     void editWith(Moment moment, String more) {
         edited = Optional.of(moment);
-        String written = ScribeLine.written(
-                moment, tag.boutProperty().get().orElseThrow(), tag.desk().lexicon());
+        String written = WrittenLine.of(moment);
         // At least room for the next word, so that one can go on typing.
         text.set(written + more);
         tag.refresh();
@@ -218,8 +218,7 @@ public final class ScribeModel {
     /** Puts back what could not be saved, with its time, unless something else is being typed already. */
     void giveBack(Moment moment) {
         if (text.get().isBlank()) {
-            String written = ScribeLine.written(
-                    moment, tag.boutProperty().get().orElseThrow(), tag.desk().lexicon());
+            String written = WrittenLine.of(moment);
             String time = moment.atMicros().isPresent()
                     ? "@" + Times.exact(moment.atMicros().getAsLong()) + " "
                     : "";
