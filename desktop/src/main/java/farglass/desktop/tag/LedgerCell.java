@@ -70,7 +70,7 @@ final class LedgerCell extends WrappingCell<LedgerRow> {
         rungLine.managedProperty().bind(rungLine.visibleProperty());
         rungLine.setOnMouseClicked(event -> {
             if (event.getClickCount() == 2) {
-                tag.foldHere();
+                tag.ledger().foldHere();
             }
         });
         all.getChildren().addAll(columns, rungLine);
@@ -79,7 +79,7 @@ final class LedgerCell extends WrappingCell<LedgerRow> {
             if (event.getClickCount() == 2 && getItem() != null && getItem().folded() == 0) {
                 tag.editSelected();
             } else if (event.getClickCount() == 2) {
-                tag.foldHere();
+                tag.ledger().foldHere();
             }
         });
     }

@@ -70,7 +70,7 @@ final class LedgerView extends StackPane {
                 Optional.ofNullable(lead).flatMap(LedgerRow::moment).map(Moment::id);
         following = true;
         try {
-            model.choose(ids, leadId);
+            model.ledger().choose(ids, leadId);
             leadId.ifPresent(model::goTo);
         } finally {
             following = false;
@@ -82,7 +82,7 @@ final class LedgerView extends StackPane {
         if (following) {
             return;
         }
-        int row = model.rowShown();
+        int row = model.ledger().rowShown();
         Set<String> chosen = model.chosen();
         if (!chosen.equals(shownChosen) || stale) {
             shownChosen = chosen;
@@ -136,8 +136,8 @@ final class LedgerView extends StackPane {
                 item("Split in two", "Shortcut+I", mending::split),
                 item("Merge into one", "Shortcut+M", mending::merge),
                 new SeparatorMenuItem(),
-                item("Fold or unfold the exchange", "Shortcut+W", model::foldHere),
-                item("Fold or unfold all", "Shortcut+Shift+W", model::foldAll),
+                item("Fold or unfold the exchange", "Shortcut+W", model.ledger()::foldHere),
+                item("Fold or unfold all", "Shortcut+Shift+W", model.ledger()::foldAll),
                 new SeparatorMenuItem(),
                 item("Remove", "Delete", mending::remove));
     }

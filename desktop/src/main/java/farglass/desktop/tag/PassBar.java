@@ -41,7 +41,7 @@ final class PassBar extends HBox {
         find.setPromptText("Find (Ctrl+F)");
         find.setPrefColumnCount(11);
         find.setFocusTraversable(false);
-        find.textProperty().bindBidirectional(model.findProperty());
+        find.textProperty().bindBidirectional(model.ledger().findProperty());
         getChildren().addAll(aims, covered, find);
         model.passes().aimProperty().addListener(change -> show());
         model.boutProperty().addListener(change -> show());

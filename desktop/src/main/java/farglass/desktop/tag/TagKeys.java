@@ -78,14 +78,14 @@ final class TagKeys {
         }
         switch (event.getCode()) {
             case T -> model.mending().moveHere();
-            case B -> model.beginHere();
-            case D -> model.declareCovered();
+            case B -> model.times().beginHere();
+            case D -> model.times().declareCovered();
             case U -> model.mending().exchangeActors();
             case G -> model.mending().answersEarlier();
             case I -> model.mending().split();
             case M -> model.mending().merge();
-            case W -> model.foldHere();
-            case A -> model.chooseAll();
+            case W -> model.ledger().foldHere();
+            case A -> model.ledger().chooseAll();
             case F -> view.find();
             case P -> view.choosePass();
             case J ->
@@ -107,10 +107,10 @@ final class TagKeys {
 
     private boolean commandWithShift(KeyCode code) {
         switch (code) {
-            case B -> model.alignHere();
+            case B -> model.times().alignHere();
             case G -> model.mending().answersNothing();
-            case W -> model.foldAll();
-            case L -> model.liveKey();
+            case W -> model.ledger().foldAll();
+            case L -> model.times().liveKey();
             case R -> view.reel();
             case N -> view.cut();
             case K -> view.takeLag();
@@ -222,9 +222,9 @@ final class TagKeys {
 
     private void upOrDown(KeyEvent event, int direction) {
         if (event.isShiftDown()) {
-            model.extend(direction);
+            model.ledger().extend(direction);
         } else {
-            model.select(direction);
+            model.ledger().select(direction);
         }
     }
 

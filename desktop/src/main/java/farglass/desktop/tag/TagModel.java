@@ -1,9 +1,7 @@
 package farglass.desktop.tag;
 
 import farglass.core.bout.Bout;
-import farglass.core.bout.Covered;
 import farglass.core.bout.Deed;
-import farglass.core.bout.FilmLink;
 import farglass.core.bout.Layer;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Seat;
@@ -11,12 +9,10 @@ import farglass.core.bout.Splice;
 import farglass.core.bout.Telling;
 import farglass.core.lexicon.Kind;
 import farglass.core.lexicon.Technique;
-import farglass.core.notation.Times;
 import farglass.core.rules.Board;
 import farglass.core.scribe.Phrase;
 import farglass.core.scribe.Proposal;
 import farglass.core.scribe.Situation;
-import farglass.core.state.Exchange;
 import farglass.core.state.Stand;
 import farglass.core.state.Timeline;
 import farglass.desktop.desk.Desk;
@@ -26,8 +22,6 @@ import farglass.library.Library;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
-import java.util.HashSet;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -40,9 +34,6 @@ import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleObjectProperty;
-import javafx.beans.property.SimpleStringProperty;
-import javafx.beans.property.StringProperty;
-import javafx.collections.FXCollections;
 import javafx.collections.ObservableList;
 
 /**
@@ -67,19 +58,15 @@ public final class TagModel {
     private final Segments segments;
     private final Stopwatch stopwatch;
     private final PassModel passes;
+    private final LedgerModel ledger;
+    private final BoutTimes times;
     private final Watched watched = new Watched();
     private final ReadOnlyObjectWrapper<Optional<Bout>> bout = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final ReadOnlyObjectWrapper<OptionalLong> now = new ReadOnlyObjectWrapper<>(OptionalLong.empty());
-    private final ObservableList<LedgerRow> rows = FXCollections.observableArrayList();
-    private final ObjectProperty<Optional<String>> selected = new SimpleObjectProperty<>(Optional.empty());
-    private final StringProperty find = new SimpleStringProperty("");
     private final ObjectProperty<Jump> jump = new SimpleObjectProperty<>(Jump.EXCHANGE);
-    private final Set<String> chosen = new LinkedHashSet<>();
-    private final Set<String> folded = new HashSet<>();
     private final Map<String, Integer> pending = new HashMap<>();
     private Optional<Timeline> timeline = Optional.empty();
     private Optional<String> latest = Optional.empty();
-    private boolean choosing;
     private Supplier<List<Proposal>> due = List::of;
 
     public TagModel(Desk desk, Player player, Settings settings) {
@@ -95,7 +82,9 @@ public final class TagModel {
         this.segments = new Segments(this);
         this.stopwatch = new Stopwatch(this);
         this.passes = new PassModel(this);
-        film.whenFound(() -> selected.get().ifPresentOrElse(this::goTo, () -> film.seek(0)));
+        this.ledger = new LedgerModel(this);
+        this.times = new BoutTimes(this);
+        film.whenFound(() -> selectedProperty().get().ifPresentOrElse(this::goTo, () -> film.seek(0)));
         desk.contentsProperty().addListener((property, old, contents) -> follow());
         desk.spotProperty().addListener((property, old, spot) -> spot.ifPresent(this::show));
         desk.studyProperty().addListener(change -> refresh());
@@ -103,12 +92,7 @@ public final class TagModel {
         player.lastProperty().addListener(change -> moved());
         live.microsProperty().addListener(change -> moved());
         live.onProperty().addListener(change -> moved());
-        find.addListener(change -> refresh());
-        selected.addListener((property, old, wanted) -> {
-            if (!choosing) {
-                chosen.clear();
-                wanted.ifPresent(chosen::add);
-            }
+        ledger.selectedProperty().addListener((property, old, wanted) -> {
             // Who turns to another moment leaves the question of the last one open.
             wanted.ifPresent(id -> fan.close());
             offer();
@@ -120,7 +104,7 @@ public final class TagModel {
             open(spot.bout());
         }
         spot.moment().ifPresent(moment -> {
-            selected.set(Optional.of(moment));
+            selectedProperty().set(Optional.of(moment));
             goTo(moment);
         });
     }
@@ -129,11 +113,10 @@ public final class TagModel {
         leave();
         live.end();
         watched.forget();
-        folded.clear();
+        ledger.begin();
         latest = Optional.empty();
-        find.set("");
         set(desk.contents().bout(id));
-        selected.set(Optional.empty());
+        selectedProperty().set(Optional.empty());
         scribe.clear();
         film.follow();
         bout.get().ifPresent(picks::learnFor);
@@ -152,7 +135,7 @@ public final class TagModel {
         });
     }
 
-    private void moved() {
+    void moved() {
         OptionalLong before = now.get();
         OptionalLong instant = boutMicros();
         boolean plays = live.onProperty().get()
@@ -188,14 +171,7 @@ public final class TagModel {
     }
 
     void refresh() {
-        rows.setAll(bout.get()
-                .map(shown -> Ledger.rows(
-                        shown,
-                        timeline.orElseThrow(),
-                        new Ledger.Showing(
-                                studied(), Set.copyOf(pending.keySet()), folded, find.get(), scribe.editedId()),
-                        desk.lexicon()))
-                .orElse(List.of()));
+        ledger.show(Set.copyOf(pending.keySet()));
         offer();
     }
 
@@ -218,17 +194,6 @@ public final class TagModel {
                 .reduce((first, second) -> second);
     }
 
-    /** {@return the ledger's row of the selected moment, else of the last one at the instant now shown; -1 if none} */
-    int rowShown() {
-        Optional<String> wanted = selected.get().or(() -> before().map(Moment::id));
-        for (int i = 0; i < rows.size(); i++) {
-            if (wanted.isPresent() && rows.get(i).moment().map(Moment::id).equals(wanted)) {
-                return i;
-            }
-        }
-        return -1;
-    }
-
     /** {@return where the two stand at the instant now shown} */
     Stand stand() {
         Timeline known = timeline.orElseThrow();
@@ -237,7 +202,7 @@ public final class TagModel {
 
     /** {@return what the word "answers" means now: the selected moment, else the last one} */
     Optional<String> answerable() {
-        return selected.get().or(() -> before().map(Moment::id));
+        return selectedProperty().get().or(() -> before().map(Moment::id));
     }
 
     /** {@return the instant of the bout now shown, by the film or the hall's clock; empty without either} */
@@ -254,7 +219,7 @@ public final class TagModel {
     void commit(Moment moment, String what) {
         change(bout.get().orElseThrow().with(moment), Set.of(moment.id()), what);
         latest = Optional.of(moment.id());
-        selected.set(Optional.empty());
+        selectedProperty().set(Optional.empty());
     }
 
     /** Saves a changed bout: shown at once, and held as pending until it is on disk. */
@@ -323,76 +288,6 @@ public final class TagModel {
         }
     }
 
-    /** Selects the next or the previous moment, and shows it on the film. */
-    public void select(int direction) {
-        step(direction).ifPresent(id -> {
-            selected.set(Optional.of(id));
-            goTo(id);
-        });
-    }
-
-    /** Chooses one moment more, or one less, in that direction. */
-    public void extend(int direction) {
-        Optional<String> lead = selected.get();
-        step(direction).ifPresent(id -> {
-            if (lead.isPresent() && chosen.contains(id)) {
-                chosen.remove(lead.get());
-            }
-            choose(with(id), Optional.of(id));
-            goTo(id);
-        });
-    }
-
-    private List<String> with(String id) {
-        List<String> more = new ArrayList<>(chosen);
-        more.add(id);
-        return more;
-    }
-
-    private Optional<String> step(int direction) {
-        List<String> shown = rows.stream()
-                .flatMap(row -> row.moment().stream())
-                .map(Moment::id)
-                .toList();
-        if (shown.isEmpty()) {
-            return Optional.empty();
-        }
-        int at = selected.get()
-                .map(shown::indexOf)
-                .filter(index -> index >= 0)
-                .orElseGet(
-                        () -> before().map(moment -> shown.indexOf(moment.id())).orElse(-1) + (direction > 0 ? 0 : 1));
-        return Optional.of(shown.get(Math.max(0, Math.min(shown.size() - 1, at + direction))));
-    }
-
-    /** Chooses several moments at once, to be changed together. */
-    public void choose(List<String> ids, Optional<String> lead) {
-        choosing = true;
-        try {
-            chosen.clear();
-            chosen.addAll(ids);
-            lead.ifPresent(chosen::add);
-            selected.set(lead);
-        } finally {
-            choosing = false;
-        }
-    }
-
-    /** Chooses every moment that is shown. */
-    public void chooseAll() {
-        List<String> all = rows.stream()
-                .flatMap(row -> row.moment().stream())
-                .map(Moment::id)
-                .toList();
-        choose(all, all.stream().reduce((first, last) -> last));
-        refresh();
-    }
-
-    /** {@return ids of the moments chosen, the lead among them} */
-    public Set<String> chosen() {
-        return Set.copyOf(chosen);
-    }
-
     /** Shows that moment on the film. */
     public void goTo(String momentId) {
         bout.get()
@@ -412,7 +307,7 @@ public final class TagModel {
         bout.get().ifPresent(shown -> {
             OptionalLong to = jump.get().from(boutMicros().orElse(0), direction, shown, timeline.orElseThrow());
             if (to.isPresent()) {
-                selected.set(Optional.empty());
+                selectedProperty().set(Optional.empty());
                 film.seek(to.getAsLong());
             } else {
                 desk.say("There is no %s %s here.".formatted(jump.get().label(), direction > 0 ? "after" : "before"));
@@ -420,41 +315,10 @@ public final class TagModel {
         });
     }
 
-    /** Folds the exchange of the selected moment, or of the instant shown, into one row, or unfolds it. */
-    public void foldHere() {
-        Optional<String> here = answerable();
-        timeline.ifPresent(known -> known.exchanges().stream()
-                .filter(exchange ->
-                        exchange.moments().stream().map(Moment::id).anyMatch(id -> here.equals(Optional.of(id))))
-                .findFirst()
-                .map(TagModel::firstOf)
-                .ifPresent(first -> {
-                    if (!folded.remove(first)) {
-                        folded.add(first);
-                    }
-                    refresh();
-                }));
-    }
-
-    /** Folds every exchange, or unfolds them all. */
-    public void foldAll() {
-        timeline.ifPresent(known -> {
-            if (folded.isEmpty()) {
-                known.exchanges().stream().map(TagModel::firstOf).forEach(folded::add);
-            } else {
-                folded.clear();
-            }
-            refresh();
-        });
-    }
-
-    private static String firstOf(Exchange exchange) {
-        return exchange.moments().get(0).id();
-    }
-
     /** Puts the selected moment's words back into the line, to be changed in their place. */
     public void editSelected() {
-        selected.get()
+        selectedProperty()
+                .get()
                 .flatMap(id -> bout.get().flatMap(shown -> shown.moment(id)))
                 .ifPresentOrElse(
                         scribe::edit,
@@ -464,69 +328,6 @@ public final class TagModel {
     /** Names who knows which awards are due by the rules at the instant shown. */
     void dueBy(Supplier<List<Proposal>> rules) {
         due = rules;
-    }
-
-    /** Says that the aim's layer was watched from the start up to the instant now shown. */
-    public void declareCovered() {
-        OptionalLong instant = boutMicros();
-        if (instant.isEmpty()) {
-            desk.say("The film shows no instant of the bout here.");
-            return;
-        }
-        Layer layer = passes.aimProperty().get().layer().orElse(Layer.STORY);
-        Bout shown = bout.get().orElseThrow();
-        Bout covered = shown.with(shown.header()
-                .with(shown.header().footage().covering(new Covered(layer, 0, instant.getAsLong(), true))));
-        String what = "Declare %s looked through to %s".formatted(layer.label(), Times.tenths(instant.getAsLong()));
-        change(covered, Set.of(), what);
-        desk.say(what + ".");
-    }
-
-    /** Says that the bout begins at the frame now shown. The moments keep their times on the bout's own clock. */
-    public void beginHere() {
-        film.link().ifPresent(link -> startFilmAt(link, player.timeProperty().get()));
-    }
-
-    /** Lays the film under moments tagged without it: the selected one is what the frame now shown shows. */
-    public void alignHere() {
-        OptionalLong at = selected.get()
-                .flatMap(id -> bout.get().flatMap(shown -> shown.moment(id)))
-                .map(Moment::atMicros)
-                .orElse(OptionalLong.empty());
-        if (at.isEmpty() || film.link().isEmpty()) {
-            desk.say("Choose a moment, find the frame that shows it, and align again.");
-            return;
-        }
-        startFilmAt(film.link().get(), player.timeProperty().get() - at.getAsLong());
-    }
-
-    private void startFilmAt(FilmLink link, long startMicros) {
-        Bout shown = bout.get().orElseThrow();
-        List<FilmLink> links = shown.header().films().stream()
-                .map(each -> each.equals(link) ? new FilmLink(link.path(), startMicros) : each)
-                .toList();
-        String what = startMicros >= 0
-                ? "Begin the bout at %s of the film".formatted(Times.tenths(startMicros))
-                : "Begin the film %s into the bout".formatted(Times.tenths(-startMicros));
-        change(shown.with(shown.header().withFilms(links)), Set.of(), what);
-        desk.say(what + ".");
-        moved();
-    }
-
-    /** Tags by a running clock from here on, for a bout watched in the hall; or ends that. */
-    public void liveKey() {
-        if (bout.get().isEmpty()) {
-            return;
-        }
-        if (live.onProperty().get()) {
-            live.end();
-            desk.say(
-                    "The hall\u2019s clock is off. Add the film in the header (Ctrl+E), choose a moment, find its frame and align.");
-        } else {
-            player.playingProperty().set(false);
-            live.start(bout.get().get().extentMicros());
-            desk.say("The clock runs. Space stops it and lets it run on.");
-        }
     }
 
     /** {@return who of the two is under study; seat A without a bout} */
@@ -637,18 +438,27 @@ public final class TagModel {
         return now.getReadOnlyProperty();
     }
 
+    public LedgerModel ledger() {
+        return ledger;
+    }
+
+    public BoutTimes times() {
+        return times;
+    }
+
+    /** {@return the rows of the ledger} */
     public ObservableList<LedgerRow> rows() {
-        return rows;
+        return ledger.rows();
     }
 
-    /** {@return the moment that keys act on; setting it chooses it alone} */
+    /** {@return the moment that keys act on} */
     public ObjectProperty<Optional<String>> selectedProperty() {
-        return selected;
+        return ledger.selectedProperty();
     }
 
-    /** {@return words that a moment must hold to be shown} */
-    public StringProperty findProperty() {
-        return find;
+    /** {@return ids of the moments chosen} */
+    public Set<String> chosen() {
+        return ledger.chosen();
     }
 
     public ObjectProperty<Jump> jumpProperty() {

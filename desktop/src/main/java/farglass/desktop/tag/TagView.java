@@ -229,7 +229,7 @@ public final class TagView extends BorderPane {
         if (bout.isEmpty()) {
             return "No bout is open. Go to the Shelf (Ctrl+1), choose a bout and press Enter.";
         }
-        return model.findProperty().get().isBlank()
+        return model.ledger().findProperty().get().isBlank()
                 ? "Nothing is tagged yet. Let the film run with Space, and type what happens in the line below; Enter saves it."
                 : "No moment holds these words. Escape shows all again.";
     }
@@ -274,7 +274,7 @@ public final class TagView extends BorderPane {
     /** @param all whether every moment is to be shown again */
     void leaveFind(boolean all) {
         if (all) {
-            model.findProperty().set("");
+            model.ledger().findProperty().set("");
         }
         begin();
     }

@@ -126,11 +126,11 @@ final class TransportView extends FlowPane {
                         shows,
                         draw,
                         item("Whole picture    Ctrl+0", film::whole),
-                        item("The bout begins at this frame    Ctrl+B", model::beginHere),
-                        item("This frame shows the chosen moment    Ctrl+Shift+B", model::alignHere),
+                        item("The bout begins at this frame    Ctrl+B", model.times()::beginHere),
+                        item("This frame shows the chosen moment    Ctrl+Shift+B", model.times()::alignHere),
                         item("Another bout begins here\u2026    Ctrl+Shift+N", cut),
-                        item("Watched up to here    Ctrl+D", model::declareCovered),
-                        item("Tag by the hall\u2019s clock    Ctrl+Shift+L", model::liveKey),
+                        item("Watched up to here    Ctrl+D", model.times()::declareCovered),
+                        item("Tag by the hall\u2019s clock    Ctrl+Shift+L", model.times()::liveKey),
                         item("Take the lag learned from corrections    Ctrl+Shift+K", lag),
                         item("Cut a reel\u2026    Ctrl+Shift+R", reel));
         return more;

@@ -79,6 +79,7 @@ final class KillRun {
         command.addAll(List.of("-cp", System.getProperty("java.class.path"), Tagger.class.getName(), file.toString()));
         Process child = new ProcessBuilder(command).redirectErrorStream(true).start();
         Set<String> shown = new HashSet<>();
+        StringBuilder said = new StringBuilder();
         Thread killer = new Thread(() -> {
             try {
                 TimeUnit.MILLISECONDS.sleep(afterMillis);
@@ -90,6 +91,7 @@ final class KillRun {
         });
         try (BufferedReader out = child.inputReader()) {
             for (String line = out.readLine(); line != null; line = out.readLine()) {
+                said.append(line).append('\n');
                 if (line.startsWith("shown ")) {
                     boolean fresh = !known.contains(line.substring(6)) && shown.add(line.substring(6));
                     if (fresh && killer.getState() == Thread.State.NEW) {
@@ -99,7 +101,8 @@ final class KillRun {
             }
         }
         if (killer.getState() == Thread.State.NEW) {
-            throw new IllegalStateException("The program ended before it had shown a moment as saved");
+            throw new IllegalStateException(
+                    "The program ended before it had shown a new moment as saved; it said:\n" + said);
         }
         return shown;
     }
