@@ -30,17 +30,14 @@ import farglass.core.rules.Rulesets;
 import farglass.core.script.Beat;
 import farglass.core.script.Pose;
 import farglass.core.script.Script;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumSet;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.SplittableRandom;
-import java.util.TreeMap;
 import java.util.random.RandomGenerator;
 
 /**
@@ -50,8 +47,6 @@ import java.util.random.RandomGenerator;
 final class Actor {
     /** Between two things worth tagging, on average. Most of a match is quiet. */
     private static final double QUIET_SECONDS = 7.2;
-    /** A stretch in which nothing is worth tagging; the two are seen holding still. */
-    private static final String QUIET = "wait";
     /** The form of the day moves the log-odds of every success of a bout by this much (SD). */
     private static final double FORM = 0.6;
     /** So much does the particular opponent suit one of the two (SD, log-odds), in all their meetings. */
@@ -65,13 +60,6 @@ final class Actor {
     /** What fails here threatened nobody. */
     private static final Set<Kind> UNTHREATENING = EnumSet.of(
             Kind.GRIP, Kind.PULL, Kind.ESCAPE, Kind.DEFENCE, Kind.RETENTION, Kind.GUARD_CHANGE, Kind.MOVEMENT);
-
-    /** So often the referee stops them at the edge, at each turn. */
-    private static final double EDGE = 0.022;
-    /** Of the quiet stretches so many are long enough to be told. */
-    private static final double WAIT_SEEN = 0.12;
-    /** So many failed attacks are answered at once, where an answer exists. */
-    private static final double ANSWERED = 0.8;
 
     /** A grip is fought off or given up after so long at most. */
     private static final long GRIP_KEPT = 12 * Mat.SECOND;
@@ -90,13 +78,7 @@ final class Actor {
     private final String[] lastOwn = {"", ""};
     private final String[] lastReply = {"-", "-"};
     private Optional<Result> tap = Optional.empty();
-    /** What was likeliest to come next, as far as anybody could know after the last moment. */
-    private List<Next> expected = List.of();
-
-    private Foreseen foreseen = Foreseen.NOTHING;
-
-    /** Something that may come next. */
-    private record Next(Optional<Seat> actor, String what) {}
+    private final Foresight foresight;
 
     private Actor(GameSheet a, GameSheet b, Header header, Lexicon lexicon, RandomGenerator random) {
         this.lexicon = lexicon;
@@ -106,6 +88,7 @@ final class Actor {
         this.repertoire = new Repertoire(sheets, header.uniform(), lexicon);
         this.ruleset = Rulesets.shipped().named(header.ruleset()).orElseThrow();
         this.mat = new Mat(lexicon, random);
+        this.foresight = new Foresight(sheets, repertoire, mat, lastOwn, lastReply);
         this.length = header.lengthMicros().orElse(ROUND_MICROS);
         double year = header.date()
                 .map(date -> date.getYear() + date.getDayOfYear() / 365.25)
@@ -148,59 +131,14 @@ final class Actor {
     }
 
     private Moment add(Optional<Seat> actor, Deed deed, Optional<Settled> settled, Telling telling) {
-        foreseen = foreseen.and(expected.contains(new Next(actor, what(deed))));
+        foresight.came(actor, deed);
         Moment moment = mat.add(actor, deed, settled, telling);
-        expected = likeliest(Optional.empty());
+        foresight.look(Optional.empty());
         return moment;
     }
 
-    private static String what(Deed deed) {
-        return deed instanceof Deed.Did did ? did.technique() : deed.getClass().getSimpleName();
-    }
-
-    /** {@return the nine likeliest next things} Draws nothing. */
-    private List<Next> likeliest(Optional<Moment> attack) {
-        Map<Next, Double> chances = new HashMap<>();
-        double left = 1;
-        if (attack.isPresent()) {
-            Seat other = attack.get().actor().orElseThrow().other();
-            Map<String, Double> replies = replies(other, attack.get());
-            double all =
-                    replies.values().stream().mapToDouble(Double::doubleValue).sum();
-            replies.forEach((reply, weight) ->
-                    chances.merge(new Next(Optional.of(other), reply), ANSWERED * weight / all, Double::sum));
-            left = replies.isEmpty() ? 1 : 1 - ANSWERED;
-        }
-        chances.merge(new Next(Optional.empty(), "Stopped"), left * EDGE, Double::sum);
-        left *= 1 - EDGE;
-        for (Seat seat : Seat.values()) {
-            for (Chain chain : sheets[seat.ordinal()].chains()) {
-                if (chain.follows(lastOwn[seat.ordinal()], lastReply[seat.ordinal()])
-                        && repertoire.possible(mat, chain.next(), seat)) {
-                    chances.merge(new Next(Optional.of(seat), chain.next()), left * chain.share(), Double::sum);
-                    left *= 1 - chain.share();
-                }
-            }
-        }
-        List<Choice> choices = choices();
-        double all =
-                choices.stream().mapToDouble(each -> each.option().weight()).sum();
-        for (Choice choice : choices) {
-            double seen = choice.option().technique().equals(QUIET) ? WAIT_SEEN : 1;
-            chances.merge(
-                    new Next(Optional.of(choice.seat()), choice.option().technique()),
-                    left * seen * choice.option().weight() / all,
-                    Double::sum);
-        }
-        return chances.entrySet().stream()
-                .sorted(Map.Entry.<Next, Double>comparingByValue().reversed())
-                .limit(9)
-                .map(Map.Entry::getKey)
-                .toList();
-    }
-
     private void run() {
-        expected = likeliest(Optional.empty());
+        foresight.look(Optional.empty());
         boolean rounds = ruleset.scoring() == Ruleset.Scoring.JUDGES;
         long end = rounds ? ROUND_MICROS : length;
         for (int round = 1; tap.isEmpty(); round++) {
@@ -234,7 +172,7 @@ final class Actor {
                 mat.setNow(end);
                 return;
             }
-            if (random.nextDouble() < EDGE) {
+            if (random.nextDouble() < Foresight.EDGE) {
                 outOfBounds("edge");
             } else if (!goOn()) {
                 decide();
@@ -257,29 +195,14 @@ final class Actor {
         return false;
     }
 
-    /** One athlete and what she does. */
-    private record Choice(Seat seat, Option option) {}
-
-    private List<Choice> choices() {
-        List<Choice> choices = new ArrayList<>();
-        for (Seat seat : Seat.values()) {
-            for (Option option : repertoire.options(mat, seat)) {
-                if (repertoire.possible(mat, option.technique(), seat)) {
-                    choices.add(new Choice(seat, option));
-                }
-            }
-        }
-        return choices;
-    }
-
     private void decide() {
-        List<Choice> choices = choices();
+        List<Foresight.Choice> choices = foresight.choices();
         if (choices.isEmpty()) {
             // A sheet silent about a place stands for time spent there; the referee ends it.
             outOfBounds("nothing happens");
             return;
         }
-        Choice choice = Chance.of(choices, each -> each.option().weight(), random);
+        Foresight.Choice choice = Chance.of(choices, each -> each.option().weight(), random);
         perform(choice.seat(), choice.option());
     }
 
@@ -311,9 +234,13 @@ final class Actor {
     }
 
     private void perform(Seat seat, Option option) {
-        if (option.technique().equals(QUIET)) {
-            if (random.nextDouble() < WAIT_SEEN) {
-                add(Optional.of(seat), new Deed.Did(QUIET), Optional.empty(), Telling.NOTHING.withBecame(Became.SHOWN));
+        if (option.technique().equals(Foresight.QUIET)) {
+            if (random.nextDouble() < Foresight.WAIT_SEEN) {
+                add(
+                        Optional.of(seat),
+                        new Deed.Did(Foresight.QUIET),
+                        Optional.empty(),
+                        Telling.NOTHING.withBecame(Became.SHOWN));
                 mat.pass(15 * Mat.SECOND + random.nextInt(12) * Mat.SECOND);
             }
             return;
@@ -430,18 +357,10 @@ final class Actor {
                 new Result(Optional.of(seat), Method.SUBMISSION, Optional.of(technique.key()), Optional.empty()));
     }
 
-    private Map<String, Double> replies(Seat seat, Moment attack) {
-        Map<String, Double> replies = new TreeMap<>(
-                sheets[seat.ordinal()].answers().getOrDefault(attack.technique().orElseThrow(), Map.of()));
-        // The same attack comes from several places; not every answer to it exists in all of them.
-        replies.keySet().removeIf(reply -> !repertoire.possible(mat, reply, seat));
-        return replies;
-    }
-
     private void answer(Seat seat, Moment attack) {
-        expected = likeliest(Optional.of(attack));
-        Map<String, Double> replies = replies(seat, attack);
-        if (replies.isEmpty() || random.nextDouble() < 1 - ANSWERED) {
+        foresight.look(Optional.of(attack));
+        Map<String, Double> replies = foresight.replies(seat, attack);
+        if (replies.isEmpty() || random.nextDouble() < 1 - Foresight.ANSWERED) {
             return;
         }
         mat.pass(Math.round(Mat.SECOND * (0.6 + 1.8 * random.nextDouble())));
@@ -480,7 +399,7 @@ final class Actor {
 
     private void outOfBounds(String reason) {
         add(Optional.empty(), new Deed.Stopped(reason), Optional.empty(), Telling.NOTHING);
-        expected = List.of(new Next(Optional.empty(), "Restarted"));
+        foresight.stopped();
         mat.call(Optional.empty(), "stop");
         mat.show(Pose.RESET, Optional.empty());
         Position where = mat.position();
@@ -498,7 +417,7 @@ final class Actor {
         mat.reset(held ? where : mat.place("standing"), held ? onTop : Optional.empty());
         Arrays.fill(lastOwn, "");
         Arrays.fill(lastReply, "-");
-        expected = likeliest(Optional.empty());
+        foresight.look(Optional.empty());
     }
 
     private Acted finish(String id, long lead) {
@@ -515,6 +434,6 @@ final class Actor {
                 mat.calls,
                 mat.grips,
                 false);
-        return new Acted(Coder.FIRST.tells(ended, lexicon, random), script, ended, foreseen);
+        return new Acted(Coder.FIRST.tells(ended, lexicon, random), script, ended, foresight.foreseen());
     }
 }

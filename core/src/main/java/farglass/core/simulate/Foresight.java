@@ -1,0 +1,137 @@
+package farglass.core.simulate;
+
+import farglass.core.bout.Deed;
+import farglass.core.bout.Moment;
+import farglass.core.bout.Seat;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+
+/**
+ * What the actor is likeliest to do next, by its own chances: what nobody who only watches can beat but by luck. It draws nothing.
+ */
+final class Foresight {
+    /** So often the referee stops them at the edge, at each turn. */
+    static final double EDGE = 0.022;
+    /** Of the quiet stretches so many are long enough to be told. */
+    static final double WAIT_SEEN = 0.12;
+    /** So many failed attacks are answered at once, where an answer exists. */
+    static final double ANSWERED = 0.8;
+    /** A stretch in which nothing is worth tagging; the two are seen holding still. */
+    static final String QUIET = "wait";
+
+    private final GameSheet[] sheets;
+    private final Repertoire repertoire;
+    private final Mat mat;
+    private final String[] lastOwn;
+    private final String[] lastReply;
+    /** What was likeliest to come next, as far as anybody could know after the last moment. */
+    private List<Next> expected = List.of();
+
+    private Foreseen foreseen = Foreseen.NOTHING;
+
+    /** Something that may come next. */
+    private record Next(Optional<Seat> actor, String what) {}
+
+    /** One athlete and what she does. */
+    record Choice(Seat seat, Option option) {}
+
+    /**
+     * @param lastOwn what each did last; the actor goes on writing into it
+     * @param lastReply what the other did after it; likewise
+     */
+    Foresight(GameSheet[] sheets, Repertoire repertoire, Mat mat, String[] lastOwn, String[] lastReply) {
+        this.sheets = sheets;
+        this.repertoire = repertoire;
+        this.mat = mat;
+        this.lastOwn = lastOwn;
+        this.lastReply = lastReply;
+    }
+
+    /** That came: was it among the nine? */
+    void came(Optional<Seat> actor, Deed deed) {
+        foreseen = foreseen.and(expected.contains(new Next(actor, what(deed))));
+    }
+
+    /** @param attack what the other may be about to answer */
+    void look(Optional<Moment> attack) {
+        expected = likeliest(attack);
+    }
+
+    /** After a stop there is only one thing to come. */
+    void stopped() {
+        expected = List.of(new Next(Optional.empty(), "Restarted"));
+    }
+
+    Foreseen foreseen() {
+        return foreseen;
+    }
+
+    private static String what(Deed deed) {
+        return deed instanceof Deed.Did did ? did.technique() : deed.getClass().getSimpleName();
+    }
+
+    /** {@return the nine likeliest next things} Draws nothing. */
+    private List<Next> likeliest(Optional<Moment> attack) {
+        Map<Next, Double> chances = new HashMap<>();
+        double left = 1;
+        if (attack.isPresent()) {
+            Seat other = attack.get().actor().orElseThrow().other();
+            Map<String, Double> replies = replies(other, attack.get());
+            double all =
+                    replies.values().stream().mapToDouble(Double::doubleValue).sum();
+            replies.forEach((reply, weight) ->
+                    chances.merge(new Next(Optional.of(other), reply), ANSWERED * weight / all, Double::sum));
+            left = replies.isEmpty() ? 1 : 1 - ANSWERED;
+        }
+        chances.merge(new Next(Optional.empty(), "Stopped"), left * EDGE, Double::sum);
+        left *= 1 - EDGE;
+        for (Seat seat : Seat.values()) {
+            for (Chain chain : sheets[seat.ordinal()].chains()) {
+                if (chain.follows(lastOwn[seat.ordinal()], lastReply[seat.ordinal()])
+                        && repertoire.possible(mat, chain.next(), seat)) {
+                    chances.merge(new Next(Optional.of(seat), chain.next()), left * chain.share(), Double::sum);
+                    left *= 1 - chain.share();
+                }
+            }
+        }
+        List<Choice> choices = choices();
+        double all =
+                choices.stream().mapToDouble(each -> each.option().weight()).sum();
+        for (Choice choice : choices) {
+            double seen = choice.option().technique().equals(QUIET) ? WAIT_SEEN : 1;
+            chances.merge(
+                    new Next(Optional.of(choice.seat()), choice.option().technique()),
+                    left * seen * choice.option().weight() / all,
+                    Double::sum);
+        }
+        return chances.entrySet().stream()
+                .sorted(Map.Entry.<Next, Double>comparingByValue().reversed())
+                .limit(9)
+                .map(Map.Entry::getKey)
+                .toList();
+    }
+
+    List<Choice> choices() {
+        List<Choice> choices = new ArrayList<>();
+        for (Seat seat : Seat.values()) {
+            for (Option option : repertoire.options(mat, seat)) {
+                if (repertoire.possible(mat, option.technique(), seat)) {
+                    choices.add(new Choice(seat, option));
+                }
+            }
+        }
+        return choices;
+    }
+
+    Map<String, Double> replies(Seat seat, Moment attack) {
+        Map<String, Double> replies = new TreeMap<>(
+                sheets[seat.ordinal()].answers().getOrDefault(attack.technique().orElseThrow(), Map.of()));
+        // The same attack comes from several places; not every answer to it exists in all of them.
+        replies.keySet().removeIf(reply -> !repertoire.possible(mat, reply, seat));
+        return replies;
+    }
+}
