@@ -131,7 +131,9 @@ public final class PassModel {
                     return;
                 }
             }
-            case NO -> no(asked, moment);
+            case NO -> {
+                // Nothing is written: that nothing was there is what the covered layer says; what was unsure stays so.
+            }
             case CANNOT_TELL -> commit(moment, moment.with(moment.telling().and(new Fact.Unknown(field(asked)))));
         }
         if (reply != Reply.SKIP) {
@@ -166,13 +168,6 @@ public final class PassModel {
             }
         }
         return true;
-    }
-
-    /** "No" is what the covered layer says already: nothing was there. What was unsure stays so. */
-    private void no(Question asked, Moment moment) {
-        if (asked.about() == Question.About.ANSWER && moment.telling().answers().isPresent()) {
-            commit(moment, moment.with(moment.telling().withAnswers(Optional.empty())));
-        }
     }
 
     private static Fact.Field field(Question asked) {

@@ -81,8 +81,12 @@ public final class TideModel {
 
     private long extent() {
         Bout bout = tag.boutProperty().get().orElseThrow();
-        long told = Math.max(bout.extentMicros(), bout.header().lengthMicros().orElse(0));
-        return Math.max(Math.max(told, tag.film().endMicros()), tag.boutMicros().orElse(0));
+        long told = Math.max(bout.extentMicros(), tag.film().endMicros());
+        // A bout may be over long before its time; only where no film says so does its set length count.
+        long whole = tag.film().endMicros() > 0
+                ? told
+                : Math.max(told, bout.header().lengthMicros().orElse(0));
+        return Math.max(whole, tag.boutMicros().orElse(0));
     }
 
     private void renew() {

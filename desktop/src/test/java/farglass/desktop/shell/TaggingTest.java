@@ -283,6 +283,32 @@ class TaggingTest extends OnStage {
     }
 
     @Test
+    void theLastExchangeIsShownAgainSlowerAtEachPressAndThePictureCloser() throws Exception {
+        press(KeyCode.SHIFT, KeyCode.RIGHT);
+        press(KeyCode.SHIFT, KeyCode.RIGHT);
+        at("0:10.0");
+        press(KeyCode.COMMA);
+        assertThat(text("#message")).isEqualTo("Again from 0:06.0, at 1.0 times.");
+        press(KeyCode.COMMA);
+        assertThat(text("#message")).isEqualTo("Again from 0:06.0, at 0.5 times.");
+        press(KeyCode.COMMA);
+        assertThat(text("#message")).isEqualTo("Again from 0:06.0, at 0.25 times.");
+        press(KeyCode.SPACE);
+        press(KeyCode.SHORTCUT, KeyCode.EQUALS);
+        press(KeyCode.SHORTCUT, KeyCode.EQUALS);
+        javafx.scene.image.ImageView picture =
+                (javafx.scene.image.ImageView) workbench.lookup(".film").lookup(".image-view");
+        javafx.scene.layout.Region view = (javafx.scene.layout.Region) workbench.lookup(".film");
+        assertThat(picture.getFitWidth()).isGreaterThan(1.5 * view.getWidth());
+        press(KeyCode.SHORTCUT, KeyCode.RIGHT);
+        assertThat(picture.getLayoutX() + picture.getFitWidth())
+                .as("never a gap at an edge")
+                .isGreaterThanOrEqualTo(view.getWidth() - 0.5);
+        press(KeyCode.SHORTCUT, KeyCode.DIGIT0);
+        assertThat(picture.getFitWidth()).isLessThanOrEqualTo(view.getWidth() + 0.5);
+    }
+
+    @Test
     void aPassAsksOneThingAtATimeAndCoversWhatItAsked() throws Exception {
         onScreen(() -> {
             workbench.lookup("#pass").requestFocus();
