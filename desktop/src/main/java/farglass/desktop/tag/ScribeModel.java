@@ -10,6 +10,7 @@ import farglass.core.scribe.Proposal;
 import farglass.core.scribe.ScribeLine;
 import farglass.core.scribe.WrittenLine;
 import farglass.desktop.desk.Settings;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalLong;
@@ -99,13 +100,7 @@ public final class ScribeModel {
             return;
         }
         Typed typed = typed();
-        workedOut.set(proposal(typed)
-                .flatMap(proposal ->
-                        proposal.at("shown", typed.time(), tag.desk().lexicon()).settled())
-                .filter(Settled::workedOut)
-                .map(settled -> "Worked out by the rules of the sport: "
-                        + Phrase.settled(settled, bout.get(), tag.desk().lexicon()))
-                .orElse(""));
+        workedOut.set(workedOut(typed, bout.get()));
         meaning.set(proposal(typed)
                 .map(proposal -> sentence(proposal, typed.time(), bout.get()))
                 .orElse("Then say what happened."));
@@ -119,6 +114,22 @@ public final class ScribeModel {
         if (!found.equals(completions)) {
             completions.setAll(found);
         }
+    }
+
+    /** Where the two are then by the rules of the sport, and what is left on the match clock. */
+    private String workedOut(Typed typed, Bout bout) {
+        List<String> parts = new ArrayList<>();
+        proposal(typed)
+                .flatMap(proposal ->
+                        proposal.at("shown", typed.time(), tag.desk().lexicon()).settled())
+                .filter(Settled::workedOut)
+                .ifPresent(settled ->
+                        parts.add(Phrase.settled(settled, bout, tag.desk().lexicon())));
+        OptionalLong left = typed.time().isPresent()
+                ? tag.timeline().orElseThrow().clock().leftMicros(typed.time().getAsLong())
+                : OptionalLong.empty();
+        left.ifPresent(micros -> parts.add(Times.seconds(micros) + " left on the match clock"));
+        return parts.isEmpty() ? "" : "Worked out: " + String.join(" \u00b7 ", parts);
     }
 
     private Optional<Proposal> proposal(Typed typed) {
