@@ -20,6 +20,10 @@ import java.util.function.Predicate;
  */
 record NameSearch(
         Lexicon lexicon, ScribeLine.Expectation expectation, Predicate<String> isDetail, Predicate<String> isActor) {
+    /** No name has more words; a pasted page of them must not be tried in every length. */
+    private static final int LONGEST_KNOWN = 10;
+    /** So many details may stand before the name. */
+    private static final int MOST_BEFORE = 40;
     /** Words in the longest name that is looked for unfinished, or with a slip. */
     private static final int LONGEST_NAME = 5;
 
@@ -41,10 +45,11 @@ record NameSearch(
 
     Found search(List<String> all, Position here) {
         int first = 0;
-        while (first < all.size() && (isDetail.test(all.get(first)) || isActor.test(all.get(first)))) {
+        int last = Math.min(all.size(), MOST_BEFORE);
+        while (first < last && (isDetail.test(all.get(first)) || isActor.test(all.get(first)))) {
             first++;
         }
-        for (int count = all.size(); count > 0; count--) {
+        for (int count = Math.min(all.size(), LONGEST_KNOWN); count > 0; count--) {
             for (int from = 0; from <= Math.min(first, all.size() - count); from++) {
                 List<String> span = all.subList(from, from + count);
                 Optional<Term> term = lexicon.find(String.join(" ", span), here);
@@ -85,7 +90,8 @@ record NameSearch(
      */
     Span open(List<String> all, boolean evenDetails) {
         int first = 0;
-        while (first < all.size() && isDetail.test(all.get(first))) {
+        int last = Math.min(all.size(), MOST_BEFORE);
+        while (first < last && isDetail.test(all.get(first))) {
             first++;
         }
         for (int count = Math.min(all.size(), LONGEST_NAME); count > 0; count--) {

@@ -223,4 +223,20 @@ class ScribeLineTest {
         assertThat(unsettled.telling().side()).isEmpty();
         assertThat(unsettled.telling().note()).contains("screen left");
     }
+
+    @Test
+    void aPastedPageIsReadInLinearTimeAndNothingOfItIsLost() {
+        assertThat(LEXICON.techniques())
+                .allSatisfy(technique -> assertThat(technique.label().split("[ -]"))
+                        .as("no name is too long to be found")
+                        .hasSizeLessThanOrEqualTo(10));
+        String page = "left nearly ".repeat(15) + "knee cut pip " + "and so on ".repeat(4_000);
+        org.junit.jupiter.api.Assertions.assertTimeoutPreemptively(java.time.Duration.ofSeconds(20), () -> {
+            Proposal proposal = read(page);
+            assertThat(proposal.deed()).isEqualTo(new Deed.Did("knee-cut"));
+            assertThat(proposal.telling().note().orElseThrow()).contains("and so on and so on");
+            assertThat(read("left nearly ".repeat(5_000)).telling().became()).isPresent();
+            assertThat(read("zz ".repeat(10_000)).deed()).isInstanceOf(Deed.Unnamed.class);
+        });
+    }
 }
