@@ -1,6 +1,7 @@
 package farglass.desktop.desk;
 
 import farglass.core.bout.Bout;
+import farglass.core.bout.Splice;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.School;
 import farglass.core.study.Athlete;
@@ -14,7 +15,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.Executor;
-import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.beans.property.ObjectProperty;
@@ -77,9 +77,20 @@ public final class Desk implements AutoCloseable {
         return submit(() -> held.library.act(what, edits), "");
     }
 
-    /** The same, told what is on disk when its turn has come. */
-    public CompletableFuture<Optional<Act>> writeOver(String what, BiConsumer<Edit, Contents> edits) {
-        return submit(() -> held.library.act(what, edit -> edits.accept(edit, held.written)), "");
+    /**
+     * Saves a changed bout. Another window may have changed it meanwhile: only what was changed here is changed there.
+     *
+     * @param base the bout that was changed
+     */
+    public CompletableFuture<Optional<Act>> change(String what, Bout base, Bout changed) {
+        return submit(
+                () -> held.library.act(
+                        what,
+                        edit -> edit.put(held.written
+                                .bout(changed.id())
+                                .map(there -> Splice.onto(there, base, changed))
+                                .orElse(changed))),
+                "");
     }
 
     public CompletableFuture<Optional<Act>> undo() {

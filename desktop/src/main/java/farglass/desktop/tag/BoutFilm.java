@@ -65,13 +65,18 @@ public final class BoutFilm {
 
     /** Shows the same instant through the next camera. */
     public void otherCamera() {
+        otherCamera(() -> {});
+    }
+
+    /** @param then done once the film of that camera is on the screen */
+    void otherCamera(Runnable then) {
         if (cameras() < 2) {
             desk.say("This bout has one film. A second camera is added in the header (Ctrl+E).");
             return;
         }
         OptionalLong now = boutMicros();
         camera.set((camera.get() + 1) % cameras());
-        openLink(now);
+        openLink(now, then);
         desk.say("Camera %d of %d.".formatted(camera.get() + 1, cameras()));
     }
 
@@ -82,15 +87,15 @@ public final class BoutFilm {
             openFor = id;
             camera.set(0);
             open = Optional.empty();
-            openLink(OptionalLong.empty());
+            openLink(OptionalLong.empty(), found);
         } else if (!link().map(FilmLink::path).equals(open.map(FilmLink::path))
                 || link().isPresent() != player.hasFilm()) {
-            openLink(OptionalLong.empty());
+            openLink(OptionalLong.empty(), found);
         }
         open = link();
     }
 
-    private void openLink(OptionalLong at) {
+    private void openLink(OptionalLong at, Runnable then) {
         trouble.set("");
         open = link();
         player.show(Optional.empty());
@@ -108,7 +113,7 @@ public final class BoutFilm {
                                     : foundAgain(named).orElse(named);
                             return new Opened(there, Films.open(there, progress, cancelled));
                         },
-                        opened -> show(opened, wanted, named, at),
+                        opened -> show(opened, wanted, named, at, then),
                         problem -> {
                             trouble.set(problem.getMessage());
                             desk.say(problem.getMessage());
@@ -118,7 +123,7 @@ public final class BoutFilm {
     /** A film and where it really was. */
     private record Opened(Path path, Film film) {}
 
-    private void show(Opened opened, FilmLink wanted, Path named, OptionalLong at) {
+    private void show(Opened opened, FilmLink wanted, Path named, OptionalLong at, Runnable then) {
         if (!open.equals(Optional.of(wanted))) {
             opened.film().close();
             return;
@@ -127,11 +132,8 @@ public final class BoutFilm {
         if (!opened.path().equals(named)) {
             remember(wanted, opened.path());
         }
-        if (at.isPresent()) {
-            player.seek(wanted.toFilm(at.getAsLong()));
-        } else {
-            found.run();
-        }
+        at.ifPresent(instant -> player.seek(wanted.toFilm(instant)));
+        then.run();
     }
 
     /** A film is named from the library's folder, so that both can be moved together. */
@@ -177,9 +179,7 @@ public final class BoutFilm {
                 .toList();
         // Already on the screen: what follows must not open it anew.
         open = Optional.of(now);
-        desk.write(
-                        "Film found at " + path,
-                        edit -> edit.put(shown.with(shown.header().withFilms(links))))
+        desk.change("Film found at " + path, shown, shown.with(shown.header().withFilms(links)))
                 .thenAccept(act -> desk.say("The film had moved and was found again at %s.".formatted(path)));
     }
 

@@ -60,8 +60,18 @@ public final class PassModel {
                         tag.desk().boutsOfStudy(),
                         tag.desk().lexicon())
                 : Set.of();
-        pass = Optional.of(new Pass(wanted, position, settled));
-        next();
+        Pass begun = new Pass(wanted, position, settled);
+        pass = Optional.of(begun);
+        if (wanted == Aim.REWATCH && tag.film().cameras() > 1 && tag.player().hasFilm()) {
+            // What one camera hid, the other may show: the questions wait until its film is there.
+            tag.film().otherCamera(() -> {
+                if (pass.equals(Optional.of(begun))) {
+                    next();
+                }
+            });
+        } else {
+            next();
+        }
     }
 
     /** Stops asking; the aim stays, and with it the layer that playing covers. */
@@ -95,10 +105,6 @@ public final class PassModel {
         Question now = open.get(0);
         question.set(Optional.of(now));
         tag.selectedProperty().set(Optional.of(now.momentId()));
-        if (aim.get() == Aim.REWATCH && tag.film().cameras() > 1) {
-            // What one camera hid, the other may show.
-            tag.film().otherCamera();
-        }
         tag.repeats().over(now.fromMicros(), now.toMicros());
     }
 

@@ -6,7 +6,6 @@ import farglass.core.bout.Segment;
 import farglass.core.notation.Times;
 import farglass.core.state.Exchange;
 import farglass.desktop.screening.Player;
-import java.util.List;
 import java.util.Optional;
 import java.util.OptionalLong;
 import javafx.beans.property.BooleanProperty;
@@ -28,7 +27,10 @@ public final class Repeats {
     private final ReadOnlyObjectWrapper<Optional<Loop>> loop = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final BooleanProperty liveOnly = new SimpleBooleanProperty(false);
     private OptionalLong loopFrom = OptionalLong.empty();
-    private OptionalLong againUntil = OptionalLong.empty();
+    /** What was last shown again; kept when it has been, so that the next press is slower. */
+    private Optional<Loop> again = Optional.empty();
+
+    private boolean showingAgain;
     private int slower;
     private double speedBefore = 1;
 
@@ -47,8 +49,8 @@ public final class Repeats {
         if (loop.get().isPresent() && now > loop.get().get().toMicros()) {
             return link.get().toFilm(loop.get().get().fromMicros());
         }
-        if (againUntil.isPresent() && now >= againUntil.getAsLong()) {
-            againUntil = OptionalLong.empty();
+        if (showingAgain && !isIn(again.orElseThrow(), now, 0)) {
+            showingAgain = false;
             tag.player().speedProperty().set(speedBefore);
         }
         if (liveOnly.get()) {
@@ -94,7 +96,8 @@ public final class Repeats {
     void off() {
         loopFrom = OptionalLong.empty();
         loop.set(Optional.empty());
-        againUntil = OptionalLong.empty();
+        again = Optional.empty();
+        showingAgain = false;
     }
 
     /** Shows the last exchange again, slower at each press; where it was begun, the film goes on as before. */
@@ -105,28 +108,31 @@ public final class Repeats {
             return;
         }
         Player player = tag.player();
-        boolean same = againUntil.isPresent() && now.getAsLong() <= againUntil.getAsLong() + SAME_MICROS;
-        if (!same) {
-            slower = 0;
+        boolean same =
+                again.filter(last -> isIn(last, now.getAsLong(), SAME_MICROS)).isPresent();
+        slower = same ? Math.min(slower + 1, SLOWER.length - 1) : 0;
+        if (!showingAgain) {
             speedBefore = player.speedProperty().get();
-            againUntil = now;
-        } else {
-            slower = Math.min(slower + 1, SLOWER.length - 1);
         }
-        long until = againUntil.getAsLong();
+        long until = same ? again.orElseThrow().toMicros() : now.getAsLong();
         long from = tag.timeline().orElseThrow().exchanges().stream()
                 .map(Exchange::moments)
                 .filter(moments -> moments.get(0).atMicros().orElse(Long.MAX_VALUE) < until)
                 .reduce((one, other) -> other)
-                .map(List::stream)
-                .flatMap(moments -> moments.findFirst())
-                .map(first -> first.atMicros().orElse(0))
+                .map(moments -> moments.get(0).atMicros().orElse(0))
                 .orElse(Math.max(0, until - 5 * LEAD_MICROS));
+        again = Optional.of(new Loop(Math.max(0, from - LEAD_MICROS), until));
+        showingAgain = true;
         double speed = SLOWER[slower];
-        player.seek(tag.film().link().orElseThrow().toFilm(Math.max(0, from - LEAD_MICROS)));
+        player.seek(tag.film().link().orElseThrow().toFilm(again.get().fromMicros()));
         player.speedProperty().set(speed);
         player.playingProperty().set(true);
         tag.desk().say("Again from %s, at %s times.".formatted(Times.tenths(from), speed));
+    }
+
+    /** The player shows the frame at or before the instant asked for, so a little before the start is still inside. */
+    private static boolean isIn(Loop stretch, long micros, long after) {
+        return micros >= stretch.fromMicros() - LEAD_MICROS && micros < stretch.toMicros() + Math.max(1, after);
     }
 
     public ReadOnlyObjectProperty<Optional<Loop>> loopProperty() {

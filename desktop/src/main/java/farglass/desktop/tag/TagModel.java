@@ -5,7 +5,6 @@ import farglass.core.bout.Deed;
 import farglass.core.bout.Layer;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Seat;
-import farglass.core.bout.Splice;
 import farglass.core.bout.Telling;
 import farglass.core.lexicon.Kind;
 import farglass.core.lexicon.Technique;
@@ -229,25 +228,18 @@ public final class TagModel {
         keys.forEach(key -> pending.merge(key, 1, Integer::sum));
         Bout base = bout.get().orElseThrow();
         set(Optional.of(noted));
-        // Another window may have tagged the same bout meanwhile: only what was changed here is changed there.
-        desk.writeOver(
-                        what,
-                        (edit, held) -> edit.put(held.bout(noted.id())
-                                .map(there -> Splice.onto(there, base, noted))
-                                .orElse(noted)))
-                .whenComplete((act, problem) -> {
-                    keys.forEach(key -> pending.computeIfPresent(key, (id, count) -> count == 1 ? null : count - 1));
-                    if (problem != null && touched.size() == 1) {
-                        touched.stream()
-                                .flatMap(id -> noted.moment(id).stream())
-                                .forEach(scribe::giveBack);
-                    }
-                    boolean ours = bout.get().map(Bout::id).equals(Optional.of(noted.id()));
-                    if (ours) {
-                        follow();
-                        refresh();
-                    }
-                });
+        desk.change(what, base, noted).whenComplete((act, problem) -> {
+            keys.forEach(key -> pending.computeIfPresent(key, (id, count) -> count == 1 ? null : count - 1));
+            boolean ours = bout.get().map(Bout::id).equals(Optional.of(noted.id()));
+            if (!ours) {
+                return;
+            }
+            if (problem != null && touched.size() == 1) {
+                touched.stream().flatMap(id -> noted.moment(id).stream()).forEach(scribe::giveBack);
+            }
+            follow();
+            refresh();
+        });
     }
 
     /** Takes the digit's pick: the moment is saved at the instant now shown, and what is open about it is asked. */

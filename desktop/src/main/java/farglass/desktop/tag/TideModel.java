@@ -65,6 +65,7 @@ public final class TideModel {
     private Optional<Scorecard> card = Optional.empty();
     private Optional<Rulesets> known = Optional.empty();
     private String shownBout = "";
+    private boolean whole = true;
     private long from;
     private long to;
 
@@ -83,10 +84,10 @@ public final class TideModel {
         Bout bout = tag.boutProperty().get().orElseThrow();
         long told = Math.max(bout.extentMicros(), tag.film().endMicros());
         // A bout may be over long before its time; only where no film says so does its set length count.
-        long whole = tag.film().endMicros() > 0
+        long set = tag.film().endMicros() > 0
                 ? told
                 : Math.max(told, bout.header().lengthMicros().orElse(0));
-        return Math.max(whole, tag.boutMicros().orElse(0));
+        return Math.max(set, tag.boutMicros().orElse(0));
     }
 
     private void renew() {
@@ -99,20 +100,13 @@ public final class TideModel {
             shownBout = bout.get().id();
             learned = Optional.empty();
             known = Optional.empty();
-            from = 0;
-            to = 0;
+            whole = true;
         }
-        if (to == 0 || isWhole()) {
+        if (whole) {
             from = 0;
             to = extent();
         }
         paint();
-    }
-
-    private boolean wasWhole = true;
-
-    private boolean isWhole() {
-        return wasWhole;
     }
 
     private void paint() {
@@ -201,7 +195,7 @@ public final class TideModel {
         tag.nowProperty().get().ifPresent(now -> {
             if (matter.get().isPresent() && (now < from || now > to)) {
                 long width = to - from;
-                if (wasWhole) {
+                if (whole) {
                     to = extent();
                 } else {
                     from = Math.max(0, now - width / 8);
@@ -222,13 +216,13 @@ public final class TideModel {
             return;
         }
         double factor = direction > 0 ? 1 / STEP : STEP;
-        long whole = extent();
-        long width = Math.min(whole, Math.max(Math.min(LEAST_MICROS, whole), Math.round((to - from) * factor)));
+        long all = extent();
+        long width = Math.min(all, Math.max(Math.min(LEAST_MICROS, all), Math.round((to - from) * factor)));
         double share = to == from ? 0.5 : (double) (aroundMicros - from) / (to - from);
-        long begin = Math.max(0, Math.min(whole - width, aroundMicros - Math.round(share * width)));
+        long begin = Math.max(0, Math.min(all - width, aroundMicros - Math.round(share * width)));
         from = begin;
         to = begin + width;
-        wasWhole = width >= whole;
+        whole = width >= all;
         paint();
     }
 
@@ -244,7 +238,7 @@ public final class TideModel {
 
     /** Shows the whole bout. */
     public void whole() {
-        wasWhole = true;
+        whole = true;
         renew();
     }
 

@@ -341,7 +341,7 @@ class TaggingTest extends OnStage {
         assertThat(live.atMicros().getAsLong()).isGreaterThan(23_000_000);
         press(KeyCode.SPACE);
         String stopped = text("#clock");
-        Thread.sleep(200);
+        org.testfx.util.WaitForAsyncUtils.waitForFxEvents(10);
         assertThat(text("#clock")).isEqualTo(stopped);
         press(KeyCode.SHORTCUT, KeyCode.SHIFT, KeyCode.L);
         press(KeyCode.HOME);
@@ -430,5 +430,31 @@ class TaggingTest extends OnStage {
                 folder.resolve("matches.farglass"), java.time.Clock.systemUTC(), "check")) {
             assertThat(library.readOnly()).as("nobody holds it any more").isEmpty();
         }
+    }
+
+    @Test
+    void whatWasUnsureIsLookedAtAgainThroughTheOtherCamera() throws Exception {
+        Path second = Files.copy(film, folder.resolve("films/across.mp4"));
+        Bout told = bout();
+        desk().write(
+                        "Second camera",
+                        edit -> edit.put(told.with(told.header()
+                                .withFilms(List.of(
+                                        told.header().films().get(0),
+                                        new farglass.core.bout.FilmLink(second.toString(), 1_000_000))))))
+                .get(20, java.util.concurrent.TimeUnit.SECONDS);
+        press(KeyCode.SHORTCUT, KeyCode.P);
+        robot.clickOn("Rewatch: 1 to ask");
+        await("it asks", () -> text("#question-words").contains("It was marked unsure"));
+        var tag = workbench.shell().orElseThrow().tag();
+        assertThat(onScreen(() -> tag.film().cameraProperty().get())).isEqualTo(1);
+        await(
+                "the film loops round the moment",
+                () -> tag.player().playingProperty().get()
+                        && tag.boutMicros().orElse(0) >= 9_900_000
+                        && tag.boutMicros().orElse(0) <= 13_600_000);
+        press(KeyCode.Y);
+        await("it ends", () -> text("#message").contains("nothing left to ask"));
+        assertThat(bout().moment("m4").orElseThrow().telling().certainty()).isEqualTo(Certainty.SURE);
     }
 }

@@ -60,12 +60,14 @@ final class PlayRun {
         Path path = folder.resolve("p.farglass");
         try (Library library = Library.create(path, Clock.systemUTC(), "run")) {
             library.act("Lay", edit -> {
-                edit.put(bout("short", 60, seconds, clip));
+                // As dense as a bout of the demo: something worth telling every six seconds.
+                edit.put(bout("ordinary", Math.max(2, seconds / 6), seconds, clip));
+                edit.put(bout("dense", 3 * seconds, seconds, clip));
                 edit.put(bout("long", MOMENTS, seconds, clip));
             });
         }
         window = RunWindow.open(path);
-        for (String id : new String[] {"short", "long"}) {
+        for (String id : new String[] {"ordinary", "dense", "long"}) {
             open(id);
             play(id, seconds);
         }

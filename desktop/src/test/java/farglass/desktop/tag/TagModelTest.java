@@ -337,4 +337,32 @@ class TagModelTest {
         assertThat(covered.get(0).fromMicros()).isEqualTo(10_000_000);
         assertThat(covered.get(0).toMicros()).isEqualTo(14_000_000);
     }
+
+    @Test
+    void againGoesOnAtTheOldSpeedAfterItsEndAndIsSlowerAtTheNextPress() throws Exception {
+        film();
+        onScreen(() -> {
+            player.seek(18_000_000);
+            player.speedProperty().set(2);
+            model.repeats().again();
+            assertThat(player.speedProperty().get()).isEqualTo(1);
+            long nanos = 1_000_000_000L;
+            for (int i = 0; i <= 200; i++) {
+                player.pulse(nanos + i * 50_000_000L);
+            }
+            assertThat(player.speedProperty().get())
+                    .as("seen, and on as before")
+                    .isEqualTo(2);
+            player.seek(19_000_000);
+            model.repeats().again();
+            assertThat(player.speedProperty().get())
+                    .as("the same once more, slower")
+                    .isEqualTo(0.5);
+            player.seek(60_000_000);
+            model.repeats().again();
+            assertThat(player.speedProperty().get())
+                    .as("somewhere else it begins anew")
+                    .isEqualTo(1);
+        });
+    }
 }
