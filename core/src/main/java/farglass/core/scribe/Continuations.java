@@ -12,7 +12,6 @@ import farglass.core.state.Timeline;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -52,7 +51,8 @@ public final class Continuations {
     private final Counts<Situation.Who> whos = new Counts<>();
     private final Counts<Deed> deeds = new Counts<>();
     private final Map<String, List<Lesson>> lessons = new HashMap<>();
-    private final Set<String> setAside = new HashSet<>();
+    private final Map<String, String> firstCodings = new HashMap<>();
+    private Optional<String> setAside = Optional.empty();
     private final Map<String, Set<Deed>> possible = new HashMap<>();
 
     private Continuations(Lexicon lexicon) {
@@ -65,25 +65,30 @@ public final class Continuations {
         for (Bout bout : bouts) {
             List<Lesson> taught = learned.lessonsOf(bout);
             learned.lessons.put(bout.id(), taught);
+            learned.firstCodings.put(bout.id(), firstCoding(bout));
             taught.forEach(lesson -> learned.teach(lesson, 1));
         }
         return learned;
     }
 
     /**
-     * Leaves those bouts out until others are named: a bout that is being tagged must not teach what comes next in it, nor must the
-     * first coding of a bout that is coded again blindly.
+     * Leaves a bout and every other coding of it out, until another is named: a bout that is being tagged must not teach what comes next
+     * in it, nor must the first coding of a bout that is coded again blindly.
      */
-    public void setAside(Set<String> boutIds) {
-        for (String id : lessons.keySet()) {
-            boolean was = setAside.contains(id);
-            boolean is = boutIds.contains(id);
+    public void setAside(Bout bout) {
+        String first = firstCoding(bout);
+        lessons.forEach((id, taught) -> {
+            boolean was = setAside.equals(Optional.of(firstCodings.get(id)));
+            boolean is = first.equals(firstCodings.get(id));
             if (was != is) {
-                lessons.get(id).forEach(lesson -> teach(lesson, is ? -1 : 1));
+                taught.forEach(lesson -> teach(lesson, is ? -1 : 1));
             }
-        }
-        setAside.clear();
-        setAside.addAll(boutIds);
+        });
+        setAside = Optional.of(first);
+    }
+
+    private static String firstCoding(Bout bout) {
+        return bout.header().codingOf().orElse(bout.id());
     }
 
     private List<Lesson> lessonsOf(Bout bout) {

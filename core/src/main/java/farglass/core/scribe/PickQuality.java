@@ -9,7 +9,6 @@ import farglass.core.state.Timeline;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -73,7 +72,7 @@ public record PickQuality(int moments, int hits, int floorHits, List<Bin> bins) 
         double[] promised = new double[BINS];
         int[] came = new int[BINS];
         for (Bout bout : bouts) {
-            learned.setAside(codingsOf(bout, bouts));
+            learned.setAside(bout);
             count(bout, lexicon, commonest, -1);
             Timeline timeline = Timeline.of(bout, lexicon);
             for (int i = 0; i < bout.moments().size(); i++) {
@@ -107,17 +106,6 @@ public record PickQuality(int moments, int hits, int floorHits, List<Bin> bins) 
             bins.add(new Bin(picks[i], promised[i] / count, (double) came[i] / count));
         }
         return new PickQuality(moments, hits, floor, bins);
-    }
-
-    static Set<String> codingsOf(Bout bout, List<Bout> bouts) {
-        String first = bout.header().codingOf().orElse(bout.id());
-        Set<String> same = bouts.stream()
-                .filter(other -> other.header().codingOf().equals(Optional.of(first)))
-                .map(Bout::id)
-                .collect(Collectors.toCollection(HashSet::new));
-        same.add(first);
-        same.add(bout.id());
-        return same;
     }
 
     private static Optional<Came> came(Moment moment) {

@@ -15,7 +15,6 @@ import farglass.core.state.Stand;
 import farglass.core.state.Timeline;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import org.junit.jupiter.api.Test;
 
 class ContinuationsTest {
@@ -71,10 +70,15 @@ class ContinuationsTest {
     void aBoutSetAsideTeachesNothingUntilItIsTakenBack() {
         Continuations learned = Continuations.learned(List.of(TAUGHT), LEXICON);
         var before = learned.next(fresh(), 9);
-        learned.setAside(Set.of(TAUGHT.id()));
+        learned.setAside(TAUGHT);
         assertThat(learned.next(fresh(), 9))
                 .isEqualTo(Continuations.learned(List.of(), LEXICON).next(fresh(), 9));
-        learned.setAside(Set.of());
+        Bout second = new Bout("again", TAUGHT.header().asCodingOf(TAUGHT.id(), "Tove"), List.of(), List.of());
+        learned.setAside(second);
+        assertThat(learned.next(fresh(), 9))
+                .as("a blind second coding gets nothing from the first")
+                .isEqualTo(Continuations.learned(List.of(), LEXICON).next(fresh(), 9));
+        learned.setAside(new Bout("another", TAUGHT.header(), List.of(), List.of()));
         assertThat(learned.next(fresh(), 9)).isEqualTo(before);
     }
 

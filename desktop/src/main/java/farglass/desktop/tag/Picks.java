@@ -8,11 +8,9 @@ import farglass.core.scribe.ScribeLine;
 import farglass.core.scribe.Situation;
 import farglass.desktop.desk.Desk;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Stream;
 import javafx.collections.FXCollections;
 import javafx.collections.ObservableList;
@@ -47,9 +45,8 @@ public final class Picks {
         List<Bout> now = desk.contents().bouts().stream()
                 .filter(each -> !each.header().isSecondCoding())
                 .toList();
-        Set<String> aside = codingsOf(bout);
         if (now.equals(teachers)) {
-            continuations.setAside(aside);
+            continuations.setAside(bout);
             shownFor = Optional.empty();
             return;
         }
@@ -58,19 +55,13 @@ public final class Picks {
                         "Learning what usually comes next",
                         (progress, cancelled) -> Continuations.learned(now, desk.lexicon()),
                         learned -> {
-                            learned.setAside(aside);
+                            learned.setAside(bout);
                             continuations = learned;
                             teachers = now;
                             shownFor = Optional.empty();
                             learnedMore.run();
                         },
                         problem -> desk.say(problem.getMessage()));
-    }
-
-    private static Set<String> codingsOf(Bout bout) {
-        Set<String> same = new HashSet<>(Set.of(bout.id()));
-        bout.header().codingOf().ifPresent(same::add);
-        return same;
     }
 
     /**
