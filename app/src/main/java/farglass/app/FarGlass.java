@@ -15,6 +15,7 @@ import picocli.CommandLine.Command;
             OpenCommand.class,
             DemoCommand.class,
             CheckCommand.class,
+            ReadCommand.class,
             ImportCommand.class,
             ExportCommand.class,
             ProfileCommand.class,

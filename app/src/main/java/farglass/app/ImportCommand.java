@@ -3,11 +3,13 @@ package farglass.app;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import farglass.core.lexicon.Lexicon;
+import farglass.core.state.Counting;
 import farglass.library.Library;
 import farglass.library.exchange.BoutImport;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
@@ -20,6 +22,11 @@ import picocli.CommandLine.Parameters;
 final class ImportCommand implements Callable<Integer> {
     @Option(names = "--library", required = true, paramLabel = "L", description = "the library; made if it is missing")
     private Path library;
+
+    @Option(
+            names = "--watched",
+            description = "count bouts that do not say what was watched: from first to last moment")
+    private boolean watched;
 
     @Option(names = "--preview", description = "only say what would be imported")
     private boolean preview;
@@ -45,7 +52,10 @@ final class ImportCommand implements Callable<Integer> {
         try (Library open = Files.exists(library)
                 ? Library.open(library, Home.clock(), Home.person())
                 : Library.create(library, Home.clock(), Home.person())) {
-            BoutImport found = BoutImport.preview(files, Lexicon.shipped(), open);
+            Lexicon lexicon =
+                    Lexicon.shipped().with(open.contents().words().texts()).lexicon();
+            BoutImport read = BoutImport.preview(files, lexicon, open);
+            BoutImport found = watched ? read.watched() : read;
             ObjectNode told = JsonNodeFactory.instance.objectNode();
             var items = told.putArray("files");
             for (BoutImport.Item item : found.items()) {
@@ -55,8 +65,15 @@ final class ImportCommand implements Callable<Integer> {
                         .put("replaces", item.replaces());
                 var messages = node.putArray("messages");
                 item.messages().forEach(messages::add);
+                Optional<String> why = item.bout().flatMap(Counting::sentence);
+                node.put("counts", item.bout().isPresent() && why.isEmpty());
+                why.ifPresent(sentence -> node.put("why", sentence));
                 if (!json) {
                     item.messages().forEach(System.out::println);
+                    why.ifPresent(sentence -> System.out.println(item.file().getFileName() + ": " + sentence
+                            + (Counting.standing(item.bout().orElseThrow()) == Counting.Standing.NOT_WATCHED
+                                    ? " Import it with --watched to say so."
+                                    : "")));
                 }
             }
             if (!preview && found.isClean()) {

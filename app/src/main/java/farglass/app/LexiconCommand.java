@@ -9,7 +9,6 @@ import farglass.core.lexicon.Names;
 import farglass.core.lexicon.Position;
 import farglass.core.lexicon.Technique;
 import farglass.core.lexicon.Term;
-import farglass.library.Library;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
@@ -34,7 +33,7 @@ final class LexiconCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        Lexicon lexicon = lexicon();
+        Lexicon lexicon = Words.of(library);
         String word = String.join(" ", words);
         List<Term> meanings = lexicon.meanings(word);
         Optional<Term> nearest = meanings.isEmpty() ? lexicon.nearest(word) : Optional.empty();
@@ -53,7 +52,7 @@ final class LexiconCommand implements Callable<Integer> {
         } else {
             if (meanings.size() > 1) {
                 System.out.println(
-                        "\"%s\" stands for several things: the first, unless only another can start where they are."
+                        "\"%s\" stands for several things: the one is meant that can start where they are; where several can, it is asked."
                                 .formatted(word));
             }
             meanings.forEach(term -> say(term, lexicon));
@@ -61,32 +60,22 @@ final class LexiconCommand implements Callable<Integer> {
         return meanings.isEmpty() ? 1 : 0;
     }
 
-    private Lexicon lexicon() {
-        if (library == null) {
-            return Lexicon.shipped();
-        }
-        try (Library open = Library.open(library, Home.clock(), Home.person())) {
-            Lexicon.Extended extended =
-                    Lexicon.shipped().with(open.contents().words().texts());
-            extended.problems().forEach(System.err::println);
-            return extended.lexicon();
-        }
-    }
-
     private static void say(Term term, Lexicon lexicon) {
         System.out.println(term.label() + " (" + term.key() + "): " + term.says());
         if (term instanceof Technique technique) {
-            System.out.println("  kind: " + technique.kind().label());
+            System.out.println("  kind: " + technique.kind().label()
+                    + (technique.generic() ? ", counted by its kind and credited to no technique" : ""));
+            technique.parent().ifPresent(parent -> System.out.println("  a variant of: " + lexicon.label(parent)));
+            List<Technique> variants = lexicon.variants(technique.key());
+            if (!variants.isEmpty()) {
+                System.out.println("  variants: "
+                        + String.join(
+                                ", ", variants.stream().map(Technique::label).toList()));
+            }
             technique
                     .starts()
-                    .forEach(start -> System.out.println("  from, "
-                            + Fact.label(start.role()) + ": "
-                            + String.join(
-                                    ", ",
-                                    start.positions().stream()
-                                            .sorted()
-                                            .map(lexicon::label)
-                                            .toList())));
+                    .forEach(start -> System.out.println("  from, " + Fact.label(start.role()) + ": "
+                            + String.join(", ", lexicon.inWords(start.positions()))));
             if (!technique.to().isEmpty()) {
                 System.out.println("  to: "
                         + String.join(
@@ -105,6 +94,7 @@ final class LexiconCommand implements Callable<Integer> {
         names("Japanese", term.names().japanese());
         names("in the gym", term.names().slang());
         names("misspelt", term.names().misspelt());
+        names("often mangled", term.names().mangled());
     }
 
     private static void names(String title, List<String> names) {
@@ -116,7 +106,10 @@ final class LexiconCommand implements Callable<Integer> {
     private static void json(ObjectNode node, Term term) {
         node.put("key", term.key()).put("label", term.label()).put("says", term.says());
         if (term instanceof Technique technique) {
-            node.put("is", "technique").put("kind", Fact.label(technique.kind()));
+            node.put("is", "technique")
+                    .put("kind", Fact.label(technique.kind()))
+                    .put("generic", technique.generic());
+            technique.parent().ifPresent(parent -> node.put("variantOf", parent));
             ArrayNode from = node.putArray("from");
             technique.starts().forEach(start -> {
                 ObjectNode each = from.addObject().put("role", Fact.label(start.role()));
@@ -139,5 +132,6 @@ final class LexiconCommand implements Callable<Integer> {
         names.japanese().forEach(other.putArray("japanese")::add);
         names.slang().forEach(other.putArray("slang")::add);
         names.misspelt().forEach(other.putArray("misspelt")::add);
+        names.mangled().forEach(other.putArray("mangled")::add);
     }
 }

@@ -87,6 +87,7 @@ final class ProfileCommand implements Callable<Integer> {
     private static String text(Dossier dossier) {
         StringBuilder text = new StringBuilder(
                 "%s: %d of %d known bouts watched%n".formatted(dossier.athlete(), dossier.watched(), dossier.known()));
+        dossier.asides().forEach(aside -> text.append(aside).append(System.lineSeparator()));
         for (Answer answer : dossier.answers()) {
             text.append("%n%s%n%s%n".formatted(answer.question(), answer.sentence()));
             for (Figure figure : answer.figures()) {
@@ -109,6 +110,7 @@ final class ProfileCommand implements Callable<Integer> {
     private static ObjectNode json(Dossier dossier) {
         ObjectNode node = JsonNodeFactory.instance.objectNode();
         node.put("athlete", dossier.athlete()).put("known", dossier.known()).put("watched", dossier.watched());
+        dossier.asides().forEach(node.putArray("asides")::add);
         ArrayNode answers = node.putArray("answers");
         for (Answer answer : dossier.answers()) {
             ObjectNode told = answers.addObject();

@@ -5,12 +5,15 @@ import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Seat;
+import farglass.core.bout.Times;
 import farglass.core.lexicon.Lexicon;
-import farglass.core.notation.Times;
 import farglass.core.rules.Board;
 import farglass.core.rules.Call;
 import farglass.core.rules.EscapeTime;
 import farglass.core.rules.Lead;
+import farglass.core.rules.OtherRules;
+import farglass.core.rules.Outcome;
+import farglass.core.rules.RoundSheet;
 import farglass.core.rules.Ruleset;
 import farglass.core.rules.Scorecard;
 import farglass.core.state.Timeline;
@@ -51,19 +54,18 @@ final class ScoreCommand implements Callable<Integer> {
         long micros = at == null ? Long.MAX_VALUE : instant();
         Timeline timeline = Timeline.of(bout, lexicon);
         Scorecard card = Scorecard.of(bout, Rules.of(bout, under), lexicon, timeline);
-        List<Call> instead = List.of();
-        List<Call> no = List.of();
-        if (under != null) {
-            Scorecard own = Scorecard.of(bout, Rules.of(bout, null), lexicon, timeline);
-            instead = card.beyond(own);
-            no = own.beyond(card);
-        }
-        long shown = Math.min(micros, timeline.endMicros());
+        List<String> beside = under == null
+                ? List.of()
+                : OtherRules.sentences(bout, card, Scorecard.of(bout, Rules.of(bout, null), lexicon, timeline));
+        List<RoundSheet> rounds =
+                card.ruleset().scoring() == Ruleset.Scoring.JUDGES ? RoundSheet.of(bout, timeline, lexicon) : List.of();
+        OptionalLong left = timeline.clock().leftMicros(Math.min(micros, timeline.endMicros()));
+        List<String> outcome = Outcome.sentences(bout, card, lexicon, micros, left);
         if (json) {
-            System.out.println(json(bout, card, micros, timeline.clock().leftMicros(shown), instead, no)
-                    .toPrettyString());
+            System.out.println(
+                    json(bout, card, micros, left, outcome, rounds, beside).toPrettyString());
         } else {
-            say(bout, card, micros, timeline.clock().leftMicros(shown), instead, no);
+            say(bout, card, micros, outcome, rounds, beside);
         }
         return 0;
     }
@@ -82,23 +84,26 @@ final class ScoreCommand implements Callable<Integer> {
     }
 
     private static void say(
-            Bout bout, Scorecard card, long micros, OptionalLong left, List<Call> instead, List<Call> no) {
+            Bout bout,
+            Scorecard card,
+            long micros,
+            List<String> outcome,
+            List<RoundSheet> rounds,
+            List<String> beside) {
         Ruleset ruleset = card.ruleset();
         System.out.printf(
                 "%s (A) \u2013 %s (B), %s of %s%n",
                 bout.header().a().name(), bout.header().b().name(), ruleset.title(), ruleset.date());
-        left.ifPresent(time -> System.out.println("Time left: " + Times.seconds(time)));
         if (ruleset.scoring() == Ruleset.Scoring.POINTS) {
             System.out.println("The referee's board: " + board(card.board(micros)));
             System.out.println("By the rules:        " + board(card.byRules(micros)));
         }
-        Lead lead = card.lead(micros);
-        System.out.println(lead.seat()
-                .map(seat ->
-                        bout.header().contestant(seat).name() + lead.brief().substring(1))
-                .map(words -> "Ahead: " + words)
-                .orElse("Level."));
-        card.toAvoid(micros).forEach(sentence -> System.out.println("  " + sentence));
+        outcome.forEach(System.out::println);
+        for (RoundSheet round : rounds) {
+            for (Seat seat : Seat.values()) {
+                System.out.println(round.sentence(seat, bout));
+            }
+        }
         list("By the rules", upTo(card.calls(Call.Verdict.BY_RULES), micros));
         list("Could be given, and was not", upTo(card.calls(Call.Verdict.COULD), micros));
         list("Arguable", upTo(card.calls(Call.Verdict.ARGUABLE), micros));
@@ -115,8 +120,10 @@ final class ScoreCommand implements Callable<Integer> {
             System.out.println("Differences from the referee (neither is called wrong):");
             differences.forEach(each -> System.out.printf("  %s %s%n", Times.tenths(each.atMicros()), each.sentence()));
         }
-        list("Under these rules, not under the bout's own", instead);
-        list("Under the bout's own rules, not under these", no);
+        if (!beside.isEmpty()) {
+            System.out.println("Beside the bout's own rules:");
+            beside.forEach(sentence -> System.out.println("  " + sentence));
+        }
         card.findings().forEach(finding -> System.out.println("Finding: " + finding.sentence()));
         System.out.println(ruleset.notice());
     }
@@ -142,7 +149,13 @@ final class ScoreCommand implements Callable<Integer> {
     }
 
     private static ObjectNode json(
-            Bout bout, Scorecard card, long micros, OptionalLong left, List<Call> instead, List<Call> no) {
+            Bout bout,
+            Scorecard card,
+            long micros,
+            OptionalLong left,
+            List<String> outcome,
+            List<RoundSheet> rounds,
+            List<String> beside) {
         ObjectNode told = JsonNodeFactory.instance.objectNode();
         told.put("bout", bout.id())
                 .put("a", bout.header().a().name())
@@ -152,7 +165,10 @@ final class ScoreCommand implements Callable<Integer> {
         if (micros != Long.MAX_VALUE) {
             told.put("atMicros", micros);
         }
-        if (left.isPresent()) {
+        boolean over = card.isOver(micros);
+        told.put("over", over);
+        outcome.forEach(told.putArray("outcome")::add);
+        if (left.isPresent() && !over) {
             told.put("leftMicros", left.getAsLong());
         }
         board(told.putObject("board"), card.board(micros));
@@ -181,11 +197,25 @@ final class ScoreCommand implements Callable<Integer> {
         card.findings()
                 .forEach(finding ->
                         findings.addObject().put("moment", finding.momentId()).put("sentence", finding.sentence()));
-        ArrayNode onlyHere = told.putArray("onlyUnderThese");
-        instead.forEach(call -> call(onlyHere.addObject(), call));
-        ArrayNode onlyThere = told.putArray("onlyUnderOwn");
-        no.forEach(call -> call(onlyThere.addObject(), call));
+        beside.forEach(told.putArray("besideOwnRules")::add);
+        ArrayNode sheets = told.putArray("rounds");
+        rounds.forEach(round -> round(sheets.addObject(), round));
         return told.put("notice", card.ruleset().notice());
+    }
+
+    private static void round(ObjectNode node, RoundSheet round) {
+        node.put("round", round.number()).put("fromMicros", round.fromMicros()).put("toMicros", round.toMicros());
+        for (Seat seat : Seat.values()) {
+            RoundSheet.Side side = round.of(seat);
+            ObjectNode told = node.putObject(seat == Seat.A ? "a" : "b")
+                    .put("thrown", side.thrown())
+                    .put("landed", side.landed())
+                    .put("untold", side.untold())
+                    .put("knockDowns", side.knockDowns())
+                    .put("topMicros", side.topMicros());
+            ObjectNode blows = told.putObject("blows");
+            side.blows().forEach(blows::put);
+        }
     }
 
     private static void board(ObjectNode node, Board board) {

@@ -115,7 +115,8 @@ class CommandTest {
                 .contains("warning: ")
                 .contains("\"zzz\"")
                 .contains("x.bout:7:9: warning: ")
-                .contains("x.bout:6:1: warning: Knee cut does not start");
+                .contains("x.bout:6:1: unusual: m2: Knee cut is unusual from open guard, underneath")
+                .contains("3 moments can be imported; 1 of them unusual");
         Files.writeString(file, "far-glass bout 1\nA: Juno\n");
         assertThat(run("check", "--json", file.toString())).isEqualTo(1);
         assertThat(new ObjectMapper().readTree(words()).get(0).path("kind").asText())
@@ -184,15 +185,18 @@ class CommandTest {
         String file = scored().toString();
         assertThat(run("score", file)).isZero();
         assertThat(words())
-                .contains("Ahead: Pip by points")
+                .contains("Pip won by points.", "The header tells no result")
+                .doesNotContain("ahead", "left.")
                 .contains("B pass 3")
                 .contains("A submission advantage");
+        assertThat(run("score", file, "--at", "2:30")).isZero();
+        assertThat(words()).contains("Pip is ahead by points.", "3:30 left.", "for Juno and it is level");
         assertThat(run("score", file, "--at", "0:30", "--json")).isZero();
         assertThat(new ObjectMapper().readTree(words()).path("lead").path("by").asText())
                 .isEqualTo("nothing");
         assertThat(run("score", file, "--under", "submission-only", "--json")).isZero();
         JsonNode other = new ObjectMapper().readTree(words());
-        assertThat(other.path("onlyUnderOwn").get(0).path("reason").asText()).isEqualTo("pass");
+        assertThat(other.path("besideOwnRules").get(0).asText()).contains("gives no points");
         assertThat(run("score", file, "--under", "no-such-rules")).isEqualTo(1);
         assertThat(words()).contains("Known are: points-with-advantages");
         assertThat(run("score", file, "--at", "soon")).isEqualTo(1);
@@ -219,9 +223,50 @@ class CommandTest {
     }
 
     @Test
+    void whatTheTypedLineWouldSaveIsReadWithoutAWindow() throws Exception {
+        assertThat(run("read", "--place", "half-guard", "--top", "A", "ann body lock held"))
+                .isZero();
+        assertThat(words()).contains("saves: A body-lock-grip; held\n");
+        assertThat(run("read", "--place", "open guard", "--top", "A", "--json", "ann double under", "bea kimra"))
+                .isZero();
+        JsonNode told = new ObjectMapper().readTree(words());
+        assertThat(told.get(0).path("read").asText()).isEqualTo("kept");
+        assertThat(told.get(0).path("alternatives")).hasSize(2);
+        assertThat(told.get(1).path("technique").asText()).isEqualTo("kimura");
+        assertThat(told.get(1).path("read").asText()).isEqualTo("mended");
+        assertThat(told.get(1).path("remarks").get(0).asText()).contains("kimra");
+        assertThat(run("read", "--place", "nowhere at all", "ann pass")).isEqualTo(1);
+        assertThat(run("read", "--place", "mount", "ann choke")).isEqualTo(1);
+        assertThat(words()).contains("--top");
+        assertThat(run("read", "--ruleset", "mixed-rules", "ann hook")).isZero();
+        assertThat(words()).contains("saves: A hook-punch");
+    }
+
+    @Test
+    void whatDoesNotSayWhatWasWatchedCountsOnceSomebodySaysSo() throws Exception {
+        Path file = Files.writeString(
+                folder.resolve("u.bout"),
+                "far-glass bout 1\nid: u\nA: Juno\nB: Pip\n0:10 A kimura; stage tap\n0:30 B armbar; stage threat\n");
+        Path library = folder.resolve("counted.farglass");
+        assertThat(run("check", file.toString())).isZero();
+        assertThat(words()).contains("noted: 2 moments are told, and counted in nothing until you say");
+        assertThat(run("import", "--library", library.toString(), file.toString()))
+                .isZero();
+        assertThat(words()).contains("--watched");
+        assertThat(run("profile", "--library", library.toString(), "--athlete", "Juno"))
+                .isZero();
+        assertThat(words()).contains("1 try is told in 1 bout that is not marked as watched");
+        assertThat(run("import", "--watched", "--library", library.toString(), file.toString()))
+                .isZero();
+        assertThat(run("profile", "--library", library.toString(), "--athlete", "Juno"))
+                .isZero();
+        assertThat(words()).contains("Juno tried").doesNotContain("not marked as watched");
+    }
+
+    @Test
     void aWordIsLookedUpWithItsNearest() throws Exception {
         assertThat(run("lexicon", "juji", "gatame")).isZero();
-        assertThat(words()).contains("Straight armlock (armbar)").contains("caution: ");
+        assertThat(words()).contains("Armbar (armbar)").contains("caution: ");
         assertThat(run("lexicon", "--json", "kimurra")).isEqualTo(1);
         assertThat(new ObjectMapper().readTree(words()).path("nearest").asText())
                 .isEqualTo("kimura");

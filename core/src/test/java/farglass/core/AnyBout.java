@@ -16,6 +16,7 @@ import farglass.core.bout.Header;
 import farglass.core.bout.Layer;
 import farglass.core.bout.Level;
 import farglass.core.bout.Line;
+import farglass.core.bout.Material;
 import farglass.core.bout.Method;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Motive;
@@ -132,7 +133,7 @@ public final class AnyBout {
                 random.nextBoolean()
                         ? List.of()
                         : List.of(new Segment(any(Segment.Kind.values()), 7, 7 + time(), maybeTime())),
-                random.nextBoolean(),
+                any(Material.values()),
                 maybe(() -> new Opening(maybeTime(), maybe(this::marks), maybe(this::marks))),
                 random.nextBoolean());
     }
@@ -179,7 +180,7 @@ public final class AnyBout {
 
     private Deed deed() {
         return switch (random.nextInt(13)) {
-            case 0 -> new Deed.Unnamed(filled());
+            case 0 -> new Deed.Unnamed(filled(), maybe(() -> "pass"));
             case 1 -> new Deed.Awarded(award());
             case 2 -> new Deed.Ruled(award());
             case 3 -> new Deed.Stopped(random.nextBoolean() ? "" : words());
@@ -274,7 +275,7 @@ public final class AnyBout {
     }
 
     private Settled settled() {
-        return new Settled("mount", maybe(this::seat), maybe(this::owned), random.nextBoolean());
+        return new Settled("mount", maybe(this::seat), maybe(this::owned), maybe(this::seat), random.nextBoolean());
     }
 
     private OwnedSide owned() {

@@ -13,6 +13,7 @@ import farglass.core.bout.Footage;
 import farglass.core.bout.Header;
 import farglass.core.bout.Layer;
 import farglass.core.bout.Level;
+import farglass.core.bout.Material;
 import farglass.core.bout.Method;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Opening;
@@ -59,6 +60,8 @@ final class BoutRows {
                 !footage.segments().isEmpty());
         footage.opening().ifPresent(opening -> put(more, "opening", opening, true));
         put(more, "endsEarly", true, footage.endsEarly());
+        // Libraries of the first versions knew only whole bouts and highlights: the column says so still.
+        put(more, "material", footage.material(), footage.material() == Material.DEMONSTRATION);
         put(more, "coders", header.coders(), !header.coders().isEmpty());
         header.codingOf().ifPresent(first -> more.put("codingOf", first));
         put(more, "notes", header.notes(), !header.notes().isEmpty());
@@ -152,7 +155,7 @@ final class BoutRows {
                         films,
                         covered,
                         all(more.path("segments"), node -> Json.as(node, Segment.class)),
-                        row.whole("whole") == 1,
+                        material(row, more),
                         more.has("opening")
                                 ? Optional.of(Json.as(more.path("opening"), Opening.class))
                                 : Optional.empty(),
@@ -162,6 +165,13 @@ final class BoutRows {
                 all(more.path("notes"), JsonNode::asText),
                 others);
         return new Bout(row.key(), header, moments, comments);
+    }
+
+    private static Material material(Row row, JsonNode more) {
+        if (more.has("material")) {
+            return Json.as(more.path("material"), Material.class);
+        }
+        return row.whole("whole") == 1 ? Material.BOUT : Material.CLIPS;
     }
 
     private static <T> List<T> all(JsonNode list, Function<JsonNode, T> each) {

@@ -54,6 +54,7 @@ final class MomentRows {
         moment.settled().flatMap(Settled::side).ifPresent(side -> more.put(
                         "onSideOf", side.owner().name())
                 .put("onSide", side.side().name()));
+        moment.settled().flatMap(Settled::passing).ifPresent(seat -> more.put("passing", seat.name()));
         moment.settled().filter(Settled::workedOut).ifPresent(settled -> more.put("workedOut", true));
 
         Map<String, Object> columns = new HashMap<>();
@@ -79,6 +80,7 @@ final class MomentRows {
         }
         if (deed instanceof Deed.Unnamed unnamed) {
             columns.put("technique", unnamed.words());
+            unnamed.kind().ifPresent(kind -> more.put("kind", kind));
             return "unnamed";
         }
         if (!(deed instanceof Deed.Reached || deed instanceof Deed.Mark)) {
@@ -100,6 +102,7 @@ final class MomentRows {
                         Json.text(more, "onSide")
                                 .map(word -> new OwnedSide(
                                         Seat.valueOf(more.path("onSideOf").asText()), Side.valueOf(word))),
+                        Json.text(more, "passing").map(Seat::valueOf),
                         more.path("workedOut").asBoolean()));
         Telling telling = new Telling(
                 side,
@@ -131,7 +134,7 @@ final class MomentRows {
     private static Deed deed(Row row, JsonNode more) {
         return switch (row.text("deed")) {
             case "did" -> new Deed.Did(row.text("technique"));
-            case "unnamed" -> new Deed.Unnamed(row.text("technique"));
+            case "unnamed" -> new Deed.Unnamed(row.text("technique"), Json.text(more, "kind"));
             case "reached" -> new Deed.Reached();
             case "mark" -> new Deed.Mark();
             case "other" -> Json.as(more.path("deed"), Deed.class);

@@ -7,8 +7,16 @@ public sealed interface Deed {
     /** A technique of the lexicon, by its key. */
     record Did(String technique) implements Deed {}
 
-    /** Something seen that has no name yet; the words say what it looked like. */
-    record Unnamed(String words) implements Deed {
+    /**
+     * Something seen that has no name yet; the words say what it looked like.
+     *
+     * @param kind key of the lexicon's general entry for its kind, such as "pass", if that much is known: it counts by it
+     */
+    record Unnamed(String words, Optional<String> kind) implements Deed {
+        public Unnamed(String words) {
+            this(words, Optional.empty());
+        }
+
         public Unnamed {
             if (words.isBlank()) {
                 throw new IllegalArgumentException("An unnamed moment needs words; a moment without any is a mark.");

@@ -250,9 +250,12 @@ public sealed interface Fact {
      *
      * @param moment its id
      * @param bout the bout it belongs to; empty for this one
-     * @param changed what was done otherwise, of a retry
+     * @param changed what was done otherwise, of a retry; why it turned, of what grew out of another
      */
     record Link(Tie tie, String moment, Optional<String> bout, Optional<String> changed) implements Fact {
+        /** What is written for the moment before: the other's last one for an answer, the own last one for all else. */
+        public static final String LAST = "last";
+
         public Link {
             filled("A link", moment);
         }
@@ -264,6 +267,10 @@ public sealed interface Fact {
 
     enum Tie {
         ANSWERS,
+        /** The same attempt, a step further: counted once, with the earlier one. */
+        CONTINUES,
+        /** An attempt that grew out of an earlier one of another kind, which turned into it; why, its words say. */
+        OUT_OF,
         CAUSES,
         INTERRUPTS,
         RETRIES,

@@ -10,7 +10,7 @@ import java.util.OptionalLong;
  * What there is to see of a bout, and what of it was looked at.
  *
  * @param segments stretches that are not live; the rest is
- * @param whole whether the footage is the whole match; highlights are not a sample
+ * @param material whether it is a match as it came, or was chosen by somebody
  * @param opening how it stood, where the film begins in the middle
  * @param endsEarly whether the film ends before the match does
  */
@@ -18,11 +18,12 @@ public record Footage(
         List<FilmLink> films,
         List<Covered> covered,
         List<Segment> segments,
-        boolean whole,
+        Material material,
         Optional<Opening> opening,
         boolean endsEarly) {
     /** Nothing to see, or nothing known of it. */
-    public static final Footage NONE = new Footage(List.of(), List.of(), List.of(), true, Optional.empty(), false);
+    public static final Footage NONE =
+            new Footage(List.of(), List.of(), List.of(), Material.BOUT, Optional.empty(), false);
 
     public Footage {
         films = List.copyOf(films);
@@ -81,7 +82,7 @@ public record Footage(
     }
 
     private Footage withSegments(List<Segment> newSegments) {
-        return new Footage(films, covered, newSegments, whole, opening, endsEarly);
+        return new Footage(films, covered, newSegments, material, opening, endsEarly);
     }
 
     /**
@@ -113,14 +114,14 @@ public record Footage(
     }
 
     public Footage withFilms(List<FilmLink> newFilms) {
-        return new Footage(newFilms, covered, segments, whole, opening, endsEarly);
+        return new Footage(newFilms, covered, segments, material, opening, endsEarly);
     }
 
     public Footage withCovered(List<Covered> newCovered) {
-        return new Footage(films, newCovered, segments, whole, opening, endsEarly);
+        return new Footage(films, newCovered, segments, material, opening, endsEarly);
     }
 
-    public Footage withWhole(boolean newWhole) {
-        return new Footage(films, covered, segments, newWhole, opening, endsEarly);
+    public Footage with(Material newMaterial) {
+        return new Footage(films, covered, segments, newMaterial, opening, endsEarly);
     }
 }

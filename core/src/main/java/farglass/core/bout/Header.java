@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
+import java.util.Set;
 import java.util.TreeMap;
 
 /**
@@ -37,6 +38,9 @@ public record Header(
         List<String> notes,
         Map<String, String> others) {
     public static final String DEFAULT_RULESET = "points-with-advantages";
+
+    private static final Set<String> WITHOUT_BLOWS =
+            Set.of(DEFAULT_RULESET, "delayed-points", "submission-only", "training-round");
 
     public Header {
         coders = List.copyOf(coders);
@@ -73,8 +77,13 @@ public record Header(
         return footage.covered();
     }
 
+    public Material material() {
+        return footage.material();
+    }
+
+    /** {@return whether it is a match or round as it came, and no choice of clips and no demonstration} */
     public boolean whole() {
-        return footage.whole();
+        return footage.material() == Material.BOUT;
     }
 
     public Contestant contestant(Seat seat) {
@@ -91,6 +100,15 @@ public record Header(
     /** {@return whether another coding of the same bout stands before this one, which alone is counted} */
     public boolean isSecondCoding() {
         return codingOf.isPresent();
+    }
+
+    /** {@return whether the rules of that name know blows; of the user's own rules that is not known, and they may} */
+    public static boolean knowsBlows(String ruleset) {
+        return !WITHOUT_BLOWS.contains(ruleset);
+    }
+
+    public boolean knowsBlows() {
+        return knowsBlows(ruleset);
     }
 
     public boolean covers(Layer layer, long micros) {

@@ -21,13 +21,21 @@ public record Moment(
         }
     }
 
-    /** {@return the key of the technique done, if the moment has a named one} */
+    /** {@return the key of the technique done, if the moment has a named one; of an unnamed one the general entry of its kind} */
     public Optional<String> technique() {
+        if (deed instanceof Deed.Unnamed unnamed) {
+            return unnamed.kind();
+        }
         return deed instanceof Deed.Did did ? Optional.of(did.technique()) : Optional.empty();
     }
 
     public boolean became(Became what) {
         return telling.became().filter(what::equals).isPresent();
+    }
+
+    /** {@return whether it is told that it reached what it was for: held, worked, taken} */
+    public boolean succeeded() {
+        return telling.became().filter(Became::isSuccess).isPresent();
     }
 
     public Moment at(long micros) {

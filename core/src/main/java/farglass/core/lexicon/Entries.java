@@ -7,9 +7,10 @@ import java.util.Map;
  * What a lexicon text holds, before it is known whether it fits together.
  *
  * @param moreNames further words, by the key of the entry they are for
+ * @param moreStarts further places to start from, by the key of the technique they are for
  */
 record Entries(
         List<Position> positions,
         List<Technique> techniques,
         Map<String, Names> moreNames,
-        List<Ambiguity> ambiguities) {}
+        Map<String, List<Start>> moreStarts) {}

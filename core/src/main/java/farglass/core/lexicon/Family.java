@@ -5,6 +5,8 @@ public enum Family {
     STANDING,
     GUARD,
     HALF,
+    /** The passer's own place among the legs, such as headquarters: no guard that the other plays. */
+    PASSING,
     LEGS,
     TURTLE,
     PIN,
@@ -12,7 +14,7 @@ public enum Family {
     FINISH,
     NONE;
 
-    /** {@return whether the bottom athlete's legs stand between: guard and half guard alike, as rules.md has it} */
+    /** {@return whether it is a guard that the one underneath plays: guard and half guard alike} */
     public boolean isGuard() {
         return this == GUARD || this == HALF;
     }

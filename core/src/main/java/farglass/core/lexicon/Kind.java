@@ -20,8 +20,27 @@ public enum Kind {
     GUARD_CHANGE,
     RETENTION,
     STRIKE,
+    /** A limb placed for a purpose: a foot on the hip, a knee behind the knee. */
+    PLACEMENT,
+    /** A step, or a change of distance. */
+    STEP,
+    /** Keeps what there is for a while. */
+    KEEPING,
+    /** What the body does in answer, wished or not. */
+    REACTION,
     MOVEMENT,
     WAITING;
+
+    /**
+     * {@return whether a technique of that kind leaves the two where they are, whatever became of it} A grip, a frame, a post, a hook or
+     * waiting never moves anyone.
+     */
+    public boolean movesNobody() {
+        return switch (this) {
+            case GRIP, HOLD, STRIKE, PLACEMENT, STEP, KEEPING, REACTION, WAITING -> true;
+            default -> false;
+        };
+    }
 
     /** {@return the kind as people read it, such as "back take"} */
     public String label() {

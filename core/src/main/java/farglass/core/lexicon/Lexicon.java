@@ -9,7 +9,6 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
-import java.util.Comparator;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -17,19 +16,21 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
-import java.util.TreeMap;
 import java.util.function.BiFunction;
 import java.util.stream.Stream;
-import org.apache.commons.text.similarity.LevenshteinDistance;
 
-/** Every position and technique, found by key, by any of their names, or by the beginning of one. Never changes. */
+/**
+ * Every position and technique, found by key, by any of their names, or by the beginning of one. What a phrase means where the two are is
+ * asked of {@link #naming}. Never changes.
+ */
 public final class Lexicon {
     private final Map<String, Position> positions = new LinkedHashMap<>();
     private final Map<String, Technique> techniques = new LinkedHashMap<>();
-    private final Map<String, Ambiguity> ambiguities = new LinkedHashMap<>();
     private final Map<String, Set<String>> groups;
-    /** Sorted, so that completion is a range and not a search. */
-    private final TreeMap<String, Term> byWord = new TreeMap<>();
+    /** By key, the plain words that are the user's own: they win over shipped ones. */
+    private final Map<String, List<String>> own = new LinkedHashMap<>();
+
+    private WordIndex index;
 
     private Lexicon(Map<String, Set<String>> groups) {
         this.groups = Map.copyOf(groups);
@@ -47,8 +48,15 @@ public final class Lexicon {
         entries.positions().forEach(position -> lexicon.add(position, lexicon.positions));
         entries.techniques().forEach(technique -> lexicon.add(technique, lexicon.techniques));
         entries.techniques().forEach(lexicon::checkPlaces);
-        entries.ambiguities().forEach(lexicon::add);
-        return lexicon;
+        return lexicon.indexed();
+    }
+
+    private Lexicon indexed() {
+        index = new WordIndex(
+                Stream.<Term>concat(techniques.values().stream(), positions.values().stream())
+                        .toList(),
+                own);
+        return this;
     }
 
     private <T extends Term> void add(T term, Map<String, T> into) {
@@ -56,20 +64,6 @@ public final class Lexicon {
             throw new LexiconException("The lexicon has \"%s\" twice.".formatted(term.key()));
         }
         into.put(term.key(), term);
-        words(term).forEach(word -> {
-            Term other = byWord.put(word, term);
-            if (other != null && other != term) {
-                throw new LexiconException("The word \"%s\" stands for both \"%s\" and \"%s\" in the lexicon."
-                        .formatted(word, other.label(), term.label()));
-            }
-        });
-    }
-
-    private static Stream<String> words(Term term) {
-        return Stream.concat(Stream.of(term.key(), term.label()), term.names().all().stream())
-                .map(Words::plain)
-                .filter(word -> !word.isEmpty())
-                .distinct();
     }
 
     private void checkPlaces(Technique technique) {
@@ -79,24 +73,6 @@ public final class Lexicon {
                         .formatted(technique.key(), key));
             }
         });
-    }
-
-    private void add(Ambiguity ambiguity) {
-        String word = Words.plain(ambiguity.word());
-        for (String key : Stream.concat(Stream.of(ambiguity.means()), ambiguity.others().stream())
-                .toList()) {
-            if (term(key).isEmpty()) {
-                throw new LexiconException("The lexicon lists \"%s\" as ambiguous for \"%s\", which it does not have."
-                        .formatted(ambiguity.word(), key));
-            }
-        }
-        Term taken = byWord.put(word, term(ambiguity.means()).orElseThrow());
-        if (taken != null) {
-            throw new LexiconException(
-                    "The word \"%s\" is listed as ambiguous and is a name of \"%s\" besides; leave one of the two."
-                            .formatted(ambiguity.word(), taken.label()));
-        }
-        ambiguities.put(word, ambiguity);
     }
 
     /** {@return the lexicon that ships with the product} */
@@ -134,19 +110,16 @@ public final class Lexicon {
      * it away; an addition that cannot be read, or names places that are gone, is left out and told of.
      */
     public Extended with(Collection<String> stanzas) {
-        Lexicon extended = new Lexicon(groups);
-        extended.positions.putAll(positions);
-        extended.techniques.putAll(techniques);
-        extended.ambiguities.putAll(ambiguities);
-        extended.byWord.putAll(byWord);
+        Lexicon extended = copy();
         List<String> problems = new ArrayList<>();
         List<Technique> waiting = new ArrayList<>();
+        List<Entries> changes = new ArrayList<>();
         for (String stanza : stanzas) {
             try {
-                Entries entries = entries(stanza, groups);
+                Entries entries = extended.entries(stanza);
                 entries.positions().forEach(position -> extended.put(position, extended.positions));
                 waiting.addAll(entries.techniques());
-                entries.moreNames().forEach((key, names) -> extended.rename(key, names, problems));
+                changes.add(entries);
             } catch (LexiconException e) {
                 problems.add(e.getMessage());
             }
@@ -159,37 +132,61 @@ public final class Lexicon {
                 problems.add(e.getMessage());
             }
         }
-        return new Extended(extended, problems);
+        for (Entries entries : changes) {
+            entries.moreNames().forEach((key, names) -> extended.rename(key, names, problems));
+            entries.moreStarts().forEach((key, starts) -> extended.start(key, starts, problems));
+        }
+        return new Extended(extended.indexed(), problems);
     }
 
-    private static Entries entries(String stanza, Map<String, Set<String>> groups) {
+    private Lexicon copy() {
+        Lexicon copy = new Lexicon(groups);
+        copy.positions.putAll(positions);
+        copy.techniques.putAll(techniques);
+        copy.own.putAll(own);
+        return copy;
+    }
+
+    private Entries entries(String stanza) {
         try {
-            return new LexiconReader(new StringReader(stanza), groups).read();
+            return new LexiconReader(new StringReader(stanza), groups, this::technique).read();
         } catch (IOException e) {
             throw new UncheckedIOException("A text in memory cannot fail to be read", e);
         }
     }
 
     private <T extends Term> void put(T term, Map<String, T> into) {
-        term(term.key()).ifPresent(replaced -> byWord.values().removeIf(replaced::equals));
         positions.remove(term.key());
         techniques.remove(term.key());
         into.put(term.key(), term);
-        words(term).forEach(word -> {
-            byWord.put(word, term);
-            ambiguities.remove(word);
-        });
+        own.put(term.key(), WordIndex.written(term).toList());
     }
 
     private void rename(String key, Names more, List<String> problems) {
         Optional<Term> found = term(key);
         if (found.isEmpty()) {
             problems.add("More words are noted for \"%s\", which the lexicon does not have.".formatted(key));
-        } else if (found.get() instanceof Position position) {
-            put(position.withMoreNames(more), positions);
-        } else if (found.get() instanceof Technique technique) {
-            put(technique.withMoreNames(more), techniques);
+            return;
         }
+        if (found.get() instanceof Position position) {
+            positions.put(key, position.withMoreNames(more));
+        } else if (found.get() instanceof Technique technique) {
+            techniques.put(key, technique.withMoreNames(more));
+        }
+        own.merge(key, more.all().stream().map(Words::plain).toList(), (one, two) -> Stream.concat(
+                        one.stream(), two.stream())
+                .toList());
+    }
+
+    private void start(String key, List<Start> more, List<String> problems) {
+        Technique technique = techniques.get(key);
+        boolean known = more.stream().allMatch(start -> positions.keySet().containsAll(start.positions()));
+        if (technique == null || !known) {
+            problems.add("More places to start are noted for \"%s\", and one of the two the lexicon does not have."
+                    .formatted(key));
+            return;
+        }
+        techniques.put(key, technique.withMoreStarts(more));
     }
 
     /** {@return the same lexicon with the labels of that school, where it has a word; the others stay words for it} */
@@ -200,23 +197,22 @@ public final class Lexicon {
         Lexicon shown = new Lexicon(groups);
         positions.forEach((key, position) -> shown.positions.put(key, shown(position, school, Position::named)));
         techniques.forEach((key, technique) -> shown.techniques.put(key, shown(technique, school, Technique::named)));
-        shown.ambiguities.putAll(ambiguities);
-        byWord.forEach(
-                (word, term) -> shown.byWord.put(word, shown.term(term.key()).orElseThrow()));
-        return shown;
+        shown.own.putAll(own);
+        return shown.indexed();
     }
 
-    private interface Naming<T> {
+    private interface Renaming<T> {
         T named(T term, String label, Names names);
     }
 
-    private static <T extends Term> T shown(T term, School school, Naming<T> naming) {
+    private static <T extends Term> T shown(T term, School school, Renaming<T> naming) {
         BiFunction<String, Names, T> renamed = (label, names) -> naming.named(term, label, names);
         return term.names()
                 .in(school)
                 .map(word -> renamed.apply(
                         word.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + word.substring(1),
-                        new Names(List.of(term.label()), List.of(), List.of(), List.of(), List.of()).and(term.names())))
+                        new Names(List.of(term.label()), List.of(), List.of(), List.of(), List.of(), List.of())
+                                .and(term.names())))
                 .orElse(term);
     }
 
@@ -230,9 +226,18 @@ public final class Lexicon {
         return "names " + key + "\n" + LexiconPrinter.names(more);
     }
 
+    /** {@return the stanza that lets a technique start in one place more} */
+    public static String stanza(String key, Start more) {
+        return "starts " + key + "\n  from " + LexiconPrinter.start(more) + "\n";
+    }
+
     /** {@return the words that a stanza gives an entry; none for a stanza of another kind} */
     public static Names namesOf(String stanza) {
-        return entries(stanza, Map.of()).moreNames().values().stream()
+        // A stanza of names stands by itself: it names no group and no other technique.
+        if (!stanza.startsWith("names ")) {
+            return Names.NONE;
+        }
+        return shipped().entries(stanza).moreNames().values().stream()
                 .findFirst()
                 .orElse(Names.NONE);
     }
@@ -243,7 +248,7 @@ public final class Lexicon {
      * @throws LexiconException if it cannot be read, or is not one position or technique of places that exist here
      */
     public Term entry(String stanza) {
-        Entries entries = entries(stanza, groups);
+        Entries entries = entries(stanza);
         List<Term> terms = Stream.<Term>concat(entries.positions().stream(), entries.techniques().stream())
                 .toList();
         if (terms.size() != 1) {
@@ -263,11 +268,6 @@ public final class Lexicon {
         return Collections.unmodifiableCollection(techniques.values());
     }
 
-    /** {@return the words that stand for several entries} */
-    public Collection<Ambiguity> ambiguities() {
-        return Collections.unmodifiableCollection(ambiguities.values());
-    }
-
     public Optional<Position> position(String key) {
         return Optional.ofNullable(positions.get(key));
     }
@@ -281,86 +281,64 @@ public final class Lexicon {
         return Optional.ofNullable(position != null ? position : techniques.get(key));
     }
 
+    /** {@return many places in few words, for people to read: "every guard", "every pin and mount but north-south" */
+    public List<String> inWords(Set<String> places) {
+        return PlaceWords.of(places, this);
+    }
+
+    /** {@return the variants of a technique, in the order of the lexicon; none for most} */
+    public List<Technique> variants(String key) {
+        return techniques.values().stream()
+                .filter(technique -> technique.parent().filter(key::equals).isPresent())
+                .toList();
+    }
+
+    /** {@return the key under which a technique and its variants are counted together} */
+    public String together(String key) {
+        return technique(key).flatMap(Technique::parent).orElse(key);
+    }
+
+    /** {@return the general entry for what all of these are, such as "sweep, way not told"; empty where they differ in kind} */
+    public Optional<Technique> generalOf(List<? extends Term> terms) {
+        Set<Optional<Kind>> kinds = new HashSet<>();
+        terms.forEach(term ->
+                kinds.add(term instanceof Technique technique ? Optional.of(technique.kind()) : Optional.empty()));
+        return kinds.size() != 1
+                ? Optional.empty()
+                : techniques.values().stream()
+                        .filter(technique -> technique.generic() && kinds.contains(Optional.of(technique.kind())))
+                        .findFirst();
+    }
+
     /** {@return the name people read for a key, or the key itself where the lexicon has none} */
     public String label(String key) {
         return term(key).map(Term::label).orElse(key);
     }
 
-    /** {@return the entry that a word, in any school's language, stands for} */
-    public Optional<Term> find(String word) {
-        String plain = Words.plain(word);
-        Term found = byWord.get(plain);
-        return Optional.ofNullable(found != null ? found : byWord.get(otherVerbForm(plain)));
+    /** {@return what reads phrases with these words} */
+    public Naming naming() {
+        return new Naming(this, index);
     }
 
-    /** What is written "opens the guard" is known as "open the guard", and the other way round. */
-    private static String otherVerbForm(String plain) {
-        int end = plain.indexOf(' ') < 0 ? plain.length() : plain.indexOf(' ');
-        String verb = plain.substring(0, end);
-        return (verb.endsWith("s") ? verb.substring(0, end - 1) : verb + "s") + plain.substring(end);
-    }
-
-    /** {@return the entry a word stands for in that place: of several, the one that alone can start there} */
-    public Optional<Term> find(String word, Position here) {
-        Ambiguity ambiguity = ambiguities.get(Words.plain(word));
-        if (ambiguity == null) {
-            return find(word);
-        }
-        List<Term> fitting = Stream.concat(Stream.of(ambiguity.means()), ambiguity.others().stream())
-                .flatMap(key -> technique(key).stream())
-                .filter(technique -> technique.from().contains(here.key()))
-                .map(Term.class::cast)
-                .toList();
-        return fitting.isEmpty() ? find(word) : Optional.of(fitting.get(0));
-    }
-
-    /** {@return everything a word can stand for, the first being what it is read as; empty for an unknown word} */
+    /** {@return everything a word or a form of it can stand for, wherever the two are; empty for an unknown word} */
     public List<Term> meanings(String word) {
-        Ambiguity ambiguity = ambiguities.get(Words.plain(word));
-        return ambiguity == null
-                ? find(word).stream().toList()
-                : Stream.concat(Stream.of(ambiguity.means()), ambiguity.others().stream())
-                        .flatMap(key -> term(key).stream())
-                        .toList();
+        return naming().all(word);
     }
 
-    /** {@return the entries with a name that begins so, those whose own label does first, each once} */
-    public List<Term> beginningWith(String beginning, int most) {
-        String plain = Words.plain(beginning);
-        if (plain.isEmpty()) {
-            return List.of();
-        }
-        return byWord.subMap(plain, plain + Character.MAX_VALUE).values().stream()
-                .distinct()
-                .sorted(Comparator.comparing(
-                                (Term term) -> !Words.plain(term.label()).startsWith(plain))
-                        .thenComparing(Term::label))
-                .limit(most)
-                .toList();
+    /** {@return the entry that a word stands for, in any school's language; of several the first} */
+    public Optional<Term> find(String word) {
+        return meanings(word).stream().findFirst();
     }
 
-    /**
-     * {@return the one entry a word with a slip of the finger can mean} One slip is forgiven in a word of four letters or more, two in
-     * ten or more; where two entries are as near, neither is meant.
-     */
-    public Optional<Term> slipOf(String word) {
-        String plain = Words.plain(word);
-        if (plain.length() < 4 || plain.length() > 60) {
-            return Optional.empty();
-        }
-        int reach = plain.length() < 10 ? 1 : 2;
-        var distance = new LevenshteinDistance(reach);
-        Map<Integer, Set<Term>> found = new TreeMap<>();
-        byWord.forEach((name, term) -> {
-            int slips = distance.apply(plain, name);
-            if (slips >= 0) {
-                found.computeIfAbsent(slips, any -> new HashSet<>()).add(term);
-            }
-        });
-        return found.values().stream()
-                .findFirst()
-                .filter(nearest -> nearest.size() == 1)
-                .map(nearest -> nearest.iterator().next());
+    /** {@return the entry that has just this word among its own, forms of it left aside; of several the first} */
+    public Optional<Term> owner(String word) {
+        return naming().owner(word);
+    }
+
+    /** {@return the position that a word stands for; of several the one whose own word it is} */
+    public Optional<Position> place(String word) {
+        return Optional.ofNullable(positions.get(Words.plain(word).replace(' ', '-')))
+                .or(() -> naming().place(word));
     }
 
     /** {@return the entry whose name is fewest slips of the finger away, if any is within a third of the word's length} */
@@ -369,16 +347,6 @@ public final class Lexicon {
         if (plain.isEmpty() || plain.length() > 60) {
             return Optional.empty();
         }
-        int reach = Math.max(1, Math.min(plain.length(), 40) / 3);
-        var distance = new LevenshteinDistance(reach);
-        record Found(Term term, int slips) {}
-        List<Found> found = new ArrayList<>();
-        byWord.forEach((name, term) -> {
-            int slips = distance.apply(plain, name);
-            if (slips >= 0) {
-                found.add(new Found(term, slips));
-            }
-        });
-        return found.stream().min(Comparator.comparingInt(Found::slips)).map(Found::term);
+        return naming().nearest(plain);
     }
 }

@@ -21,14 +21,9 @@ final class LexiconPrinter {
                     position.worth().points() + " " + position.worth().finish());
         } else if (term instanceof Technique technique) {
             out.append("technique %s \"%s\"\n".formatted(technique.key(), technique.label()));
+            technique.parent().ifPresent(parent -> field(out, "of", parent));
             field(out, "kind", spelled(technique.kind()));
-            for (Start start : technique.starts()) {
-                field(
-                        out,
-                        "from",
-                        start.positions().stream().sorted().collect(Collectors.joining(" ")) + " : "
-                                + spelled(start.role()));
-            }
+            technique.starts().forEach(start -> field(out, "from", start(start)));
             if (!technique.to().isEmpty()) {
                 field(out, "to", String.join(" ", technique.to()) + " : " + spelled(technique.ends()));
             }
@@ -42,11 +37,18 @@ final class LexiconPrinter {
                                 .map(LexiconPrinter::spelled)
                                 .collect(Collectors.joining(" ")));
             }
+            if (technique.generic()) {
+                field(out, "generic", "yes");
+            }
             technique.caution().ifPresent(caution -> field(out, "caution", caution));
         }
         field(out, "says", term.says());
         out.append(names(term.names()));
         return out.toString();
+    }
+
+    static String start(Start start) {
+        return start.positions().stream().sorted().collect(Collectors.joining(" ")) + " : " + spelled(start.role());
     }
 
     static String names(Names names) {
@@ -56,6 +58,7 @@ final class LexiconPrinter {
         words(out, "ja", names.japanese());
         words(out, "slang", names.slang());
         words(out, "typos", names.misspelt());
+        words(out, "mangled", names.mangled());
         return out.toString();
     }
 

@@ -13,6 +13,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -20,27 +21,33 @@ import java.util.stream.Collectors;
 /** Reads a lexicon's text: stanzas, each an opening line and indented fields. The shipped text explains the format. */
 final class LexiconReader {
     private static final Pattern OPENING = Pattern.compile(
-            "(position|technique) ([a-z0-9-]{1,60}) \"([^\"]{1,80})\"|(group|names) ([a-z0-9-]{1,60})|(ambiguous) ([^\"]{1,80})");
+            "(position|technique) ([a-z0-9-]{1,60}) \"([^\"]{1,80})\"|(group|names|starts) ([a-z0-9-]{1,60})");
 
     private final BufferedReader reader;
     private final Map<String, Set<String>> groups;
+    private final Function<String, Optional<Technique>> known;
     private final List<Position> positions = new ArrayList<>();
-    private final List<Technique> techniques = new ArrayList<>();
+    private final Map<String, Technique> techniques = new LinkedHashMap<>();
+    private final List<Runnable> variants = new ArrayList<>();
     private final Map<String, Names> moreNames = new LinkedHashMap<>();
-    private final List<Ambiguity> ambiguities = new ArrayList<>();
+    private final Map<String, List<Start>> moreStarts = new LinkedHashMap<>();
     private final Map<String, List<String>> fields = new HashMap<>();
     private Optional<Matcher> opening = Optional.empty();
     private int lineNumber;
     private int openedAt;
 
     LexiconReader(Reader reader) {
-        this(reader, Map.of());
+        this(reader, Map.of(), key -> Optional.empty());
     }
 
-    /** @param groups the groups of positions that the text may use besides its own */
-    LexiconReader(Reader reader, Map<String, Set<String>> groups) {
+    /**
+     * @param groups the groups of positions that the text may use besides its own
+     * @param known the techniques of which it may tell variants besides its own
+     */
+    LexiconReader(Reader reader, Map<String, Set<String>> groups, Function<String, Optional<Technique>> known) {
         this.reader = new BufferedReader(reader);
         this.groups = new HashMap<>(groups);
+        this.known = known;
     }
 
     Entries read() throws IOException {
@@ -60,14 +67,15 @@ final class LexiconReader {
             close();
             Matcher matcher = OPENING.matcher(line.strip());
             if (!matcher.matches()) {
-                throw wrong(
-                        "position KEY \"Label\", technique KEY \"Label\", names KEY, or ambiguous WORD", line.strip());
+                throw wrong("position KEY \"Label\", technique KEY \"Label\", names KEY, or starts KEY", line.strip());
             }
             opening = Optional.of(matcher);
             openedAt = lineNumber;
         }
         close();
-        return new Entries(positions, techniques, moreNames, ambiguities);
+        // A variant may stand before the technique it is one of.
+        variants.forEach(Runnable::run);
+        return new Entries(positions, List.copyOf(techniques.values()), moreNames, moreStarts);
     }
 
     /** {@return the groups of positions named so far} */
@@ -83,14 +91,13 @@ final class LexiconReader {
         if ("position".equals(head.group(1))) {
             positions.add(position(head.group(2), head.group(3)));
         } else if ("technique".equals(head.group(1))) {
-            techniques.add(technique(head.group(2), head.group(3)));
+            technique(head.group(2), head.group(3));
         } else if ("group".equals(head.group(4))) {
             groups.put(head.group(5), keys(one("is")));
         } else if ("names".equals(head.group(4))) {
             moreNames.put(head.group(5), names());
         } else {
-            ambiguities.add(new Ambiguity(
-                    head.group(7).strip(), one("means"), List.of(one("or").split(" +"))));
+            moreStarts.put(head.group(5), starts());
         }
         if (!fields.isEmpty()) {
             throw wrong("only fields that such an entry has", String.join(", ", fields.keySet()));
@@ -117,39 +124,95 @@ final class LexiconReader {
 
     private boolean yes(String word) {
         if (!word.equals("yes") && !word.equals("no")) {
-            throw wrong("yes or no after \"top\"", word);
+            throw wrong("yes or no", word);
         }
         return word.equals("yes");
     }
 
-    private Technique technique(String key, String label) {
-        Kind kind = named(Kind.class, one("kind"));
-        List<Start> starts = all("from").stream()
+    private void technique(String key, String label) {
+        if (techniques.containsKey(key)) {
+            throw wrong("every key once", key);
+        }
+        Optional<String> parent = optional("of");
+        Map<String, List<String>> own = new HashMap<>(fields);
+        fields.clear();
+        int line = openedAt;
+        if (parent.isEmpty()) {
+            read(key, label, own, parent, Optional.empty());
+            return;
+        }
+        // Its place among the others is kept, though it is made only once the technique it is one of is known.
+        techniques.put(key, null);
+        variants.add(() -> {
+            openedAt = line;
+            Technique base = Optional.ofNullable(techniques.get(parent.get()))
+                    .or(() -> known.apply(parent.get()))
+                    .orElseThrow(() -> wrong("the key of a technique after \"of\"", parent.get()));
+            if (base.parent().isPresent()) {
+                throw wrong("a technique that is no variant itself after \"of\"", parent.get());
+            }
+            read(key, label, own, parent, Optional.of(base));
+        });
+    }
+
+    /** @param base the technique it is a variant of: what is not said is as with that one */
+    private void read(
+            String key,
+            String label,
+            Map<String, List<String>> own,
+            Optional<String> parent,
+            Optional<Technique> base) {
+        fields.putAll(own);
+        Kind kind = optional("kind")
+                .map(word -> named(Kind.class, word))
+                .or(() -> base.map(Technique::kind))
+                .orElseThrow(() -> wrong("a field \"kind\" in this entry", "nothing"));
+        List<Start> starts = starts();
+        starts = starts.isEmpty() ? base.map(Technique::starts).orElse(starts) : starts;
+        if (starts.isEmpty()) {
+            throw wrong("a field \"from\" before this", label);
+        }
+        Optional<String[]> to = optional("to").map(this::pair);
+        techniques.put(
+                key,
+                new Technique(
+                        key,
+                        label,
+                        kind,
+                        starts,
+                        to.map(parts -> List.copyOf(keys(parts[0])))
+                                .or(() -> base.map(Technique::to))
+                                .orElse(List.of()),
+                        to.map(parts -> named(Ends.class, parts[1]))
+                                .or(() -> base.map(Technique::ends))
+                                .orElse(Ends.NOBODY),
+                        optional("side")
+                                .map(word -> named(SideRule.class, word))
+                                .or(() -> base.map(Technique::sideRule))
+                                .orElseThrow(() -> wrong("a field \"side\" in this entry", "nothing")),
+                        optional("reach")
+                                .map(text -> Arrays.stream(text.split(" +"))
+                                        .map(word -> named(Reach.class, word))
+                                        .collect(Collectors.toSet()))
+                                .or(() -> base.map(Technique::reach))
+                                .orElse(Reach.usual(kind)),
+                        one("says"),
+                        names(),
+                        optional("caution").or(() -> base.flatMap(Technique::caution)),
+                        parent,
+                        optional("generic").map(this::yes).orElse(false)));
+        if (!fields.isEmpty()) {
+            throw wrong("only fields that such an entry has", String.join(", ", fields.keySet()));
+        }
+    }
+
+    private List<Start> starts() {
+        return all("from").stream()
                 .map(text -> {
                     String[] parts = pair(text);
                     return new Start(keys(parts[0]), named(Role.class, parts[1]));
                 })
                 .toList();
-        if (starts.isEmpty()) {
-            throw wrong("a field \"from\" before this", label);
-        }
-        Optional<String[]> to = optional("to").map(this::pair);
-        return new Technique(
-                key,
-                label,
-                kind,
-                starts,
-                to.map(parts -> List.copyOf(keys(parts[0]))).orElse(List.of()),
-                to.map(parts -> named(Ends.class, parts[1])).orElse(Ends.NOBODY),
-                named(SideRule.class, one("side")),
-                optional("reach")
-                        .map(text -> Arrays.stream(text.split(" +"))
-                                .map(word -> named(Reach.class, word))
-                                .collect(Collectors.toSet()))
-                        .orElse(Reach.usual(kind)),
-                one("says"),
-                names(),
-                optional("caution"));
     }
 
     private String[] pair(String text) {
@@ -175,7 +238,7 @@ final class LexiconReader {
     }
 
     private Names names() {
-        return new Names(words("also"), words("pt"), words("ja"), words("slang"), words("typos"));
+        return new Names(words("also"), words("pt"), words("ja"), words("slang"), words("typos"), words("mangled"));
     }
 
     private List<String> words(String field) {

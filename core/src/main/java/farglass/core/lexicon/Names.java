@@ -9,14 +9,16 @@ import java.util.stream.Stream;
  *
  * @param slang as said in the gym
  * @param misspelt usual slips, understood and never shown
+ * @param mangled words that are often heard or typed wrong: understood with up to a third of their letters off
  */
 public record Names(
         List<String> english,
         List<String> portuguese,
         List<String> japanese,
         List<String> slang,
-        List<String> misspelt) {
-    public static final Names NONE = new Names(List.of(), List.of(), List.of(), List.of(), List.of());
+        List<String> misspelt,
+        List<String> mangled) {
+    public static final Names NONE = new Names(List.of(), List.of(), List.of(), List.of(), List.of(), List.of());
 
     public Names {
         english = List.copyOf(english);
@@ -24,11 +26,12 @@ public record Names(
         japanese = List.copyOf(japanese);
         slang = List.copyOf(slang);
         misspelt = List.copyOf(misspelt);
+        mangled = List.copyOf(mangled);
     }
 
     /** {@return all of them} */
     public List<String> all() {
-        return Stream.of(english, portuguese, japanese, slang, misspelt)
+        return Stream.of(english, portuguese, japanese, slang, misspelt, mangled)
                 .flatMap(List::stream)
                 .toList();
     }
@@ -49,7 +52,8 @@ public record Names(
                 joined(portuguese, more.portuguese),
                 joined(japanese, more.japanese),
                 joined(slang, more.slang),
-                joined(misspelt, more.misspelt));
+                joined(misspelt, more.misspelt),
+                joined(mangled, more.mangled));
     }
 
     private static List<String> joined(List<String> first, List<String> second) {

@@ -14,6 +14,8 @@ import java.util.stream.Collectors;
  * @param sideRule whose side a bare "left" means
  * @param reach which depth can be told of it
  * @param caution what to say before anybody drills it; empty for most
+ * @param parent key of the technique of which this is a variant: counted apart and together; empty for most
+ * @param generic whether it says only of what kind something was ("pass, way not told"): counted by kind, credited to no technique
  */
 public record Technique(
         String key,
@@ -26,7 +28,9 @@ public record Technique(
         Set<Reach> reach,
         String says,
         Names names,
-        Optional<String> caution)
+        Optional<String> caution,
+        Optional<String> parent,
+        boolean generic)
         implements Term {
     public Technique {
         starts = List.copyOf(starts);
@@ -39,10 +43,11 @@ public record Technique(
         return starts.stream().flatMap(start -> start.positions().stream()).collect(Collectors.toSet());
     }
 
-    /** {@return whether the sport allows it from there} */
+    /** {@return whether the sport allows it from there; {@link Role#ANY} asks for either athlete} */
     public boolean canStart(Position position, Role role) {
         for (Start start : starts) {
-            if (start.allows(position, role)) {
+            if (start.allows(position, role)
+                    || role == Role.ANY && start.positions().contains(position.key())) {
                 return true;
             }
         }
@@ -55,6 +60,14 @@ public record Technique(
     }
 
     Technique named(String newLabel, Names newNames) {
-        return new Technique(key, newLabel, kind, starts, to, ends, sideRule, reach, says, newNames, caution);
+        return new Technique(
+                key, newLabel, kind, starts, to, ends, sideRule, reach, says, newNames, caution, parent, generic);
+    }
+
+    /** {@return the same technique, which can start in these places besides} */
+    public Technique withMoreStarts(List<Start> more) {
+        List<Start> all = new java.util.ArrayList<>(starts);
+        all.addAll(more);
+        return new Technique(key, label, kind, all, to, ends, sideRule, reach, says, names, caution, parent, generic);
     }
 }

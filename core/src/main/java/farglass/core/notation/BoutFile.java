@@ -114,6 +114,16 @@ public final class BoutFile {
         return whole(text, Lexicon.shipped(), (cursor, words) -> Optional.of(cursor.quoted()));
     }
 
+    /** {@return words in double quotes and, behind them, of what kind it was; empty for any other text} */
+    public static Optional<Deed> unnamed(String text, Lexicon lexicon) {
+        return whole(
+                text,
+                lexicon,
+                (cursor, words) -> cursor.quoteFollows()
+                        ? Optional.of(new DeedReader(cursor, words).unnamed())
+                        : Optional.empty());
+    }
+
     /** {@return what a moment is about, as it stands in a bout file} */
     public static String deed(Deed deed) {
         return MomentPrinter.deed(deed);

@@ -14,6 +14,7 @@ import farglass.core.bout.Opening;
 import farglass.core.bout.Result;
 import farglass.core.bout.Seat;
 import farglass.core.bout.Segment;
+import farglass.core.bout.Times;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -115,7 +116,7 @@ final class BoutPrinter {
         }
         header.result().ifPresent(this::result);
         if (!header.whole()) {
-            entry("whole", "no");
+            entry("material", spelled(header.material()));
         }
         header.coders().forEach(coder -> entry("coder", words(coder)));
         header.codingOf().ifPresent(first -> entry("coding of", words(first)));

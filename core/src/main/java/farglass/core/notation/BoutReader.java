@@ -1,10 +1,14 @@
 package farglass.core.notation;
 
 import farglass.core.bout.Bout;
+import farglass.core.bout.Deed;
 import farglass.core.bout.Fact;
 import farglass.core.bout.Header;
 import farglass.core.bout.Moment;
+import farglass.core.bout.Telling;
+import farglass.core.bout.Times;
 import farglass.core.lexicon.Lexicon;
+import farglass.core.state.Whereabouts;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
@@ -31,11 +35,15 @@ final class BoutReader {
     private final List<Bout.Comment> comments = new ArrayList<>();
     private final List<String> waitingComments = new ArrayList<>();
     private final Map<String, Integer> lineOfId = new HashMap<>();
-    private final HeaderReader headerReader = new HeaderReader();
+    private final HeaderReader headerReader = new HeaderReader(diagnostics);
+    private Optional<Said.Scene> scene = Optional.empty();
     private Optional<Header> header = Optional.empty();
     private boolean inHeader = true;
     private boolean seenFirst;
     private long lastMicros;
+    /** By seat: the last moment in which that athlete did something. */
+    private final Moment[] last = new Moment[2];
+
     private int lastTimedLine;
     private int errors;
 
@@ -151,8 +159,10 @@ final class BoutReader {
             throw new Cursor(line, number)
                     .wrong(1, "there are more than %s moments; split the file, a bout has far fewer", MOST_MOMENTS);
         }
-        Moment moment =
-                new MomentReader(new Cursor(line, number), lexicon, "m" + (moments.size() + 1), diagnostics).read();
+        Said.Scene here = scene.orElseGet(() -> headerReader.scene(lexicon));
+        String usualId = "m" + (moments.size() + 1);
+        Moment read = new MomentReader(new Cursor(line, number), lexicon, usualId, diagnostics, here).read();
+        Moment moment = read.with(tied(read, number));
         Integer sameId = lineOfId.putIfAbsent(moment.id(), number);
         if (sameId != null) {
             throw new Cursor(line, number)
@@ -175,6 +185,35 @@ final class BoutReader {
         waitingComments.forEach(comment -> comments.add(new Bout.Comment(moment.id(), comment)));
         waitingComments.clear();
         moments.add(moment);
+        scene = Optional.of(new Said.Scene(Whereabouts.after(here.now(), moment, lexicon), here.strikes()));
+        moment.actor()
+                .filter(seat -> moment.technique().isPresent() || moment.deed() instanceof Deed.Unnamed)
+                .ifPresent(seat -> last[seat.ordinal()] = moment);
+    }
+
+    /** What answers or continues "last" is tied to the other's, or the own, last moment before it. */
+    private Telling tied(Moment moment, int number) throws Cursor.Wrong {
+        List<Fact> facts = new ArrayList<>(moment.telling().facts());
+        for (int i = 0; i < facts.size(); i++) {
+            if (facts.get(i) instanceof Fact.Link link
+                    && link.moment().equals(Fact.Link.LAST)
+                    && link.bout().isEmpty()) {
+                Moment meant = moment.actor()
+                        .map(seat -> last[(link.tie() == Fact.Tie.ANSWERS ? seat.other() : seat).ordinal()])
+                        .orElse(null);
+                if (meant == null) {
+                    throw new Cursor("", number)
+                            .wrong(
+                                    1,
+                                    "this moment says \"%s last\", and there is no earlier one it could mean; name its id, or take it out",
+                                    Cursor.spelled(link.tie()));
+                }
+                facts.set(i, new Fact.Link(link.tie(), meant.id(), link.bout(), link.changed()));
+            }
+        }
+        return facts.equals(moment.telling().facts())
+                ? moment.telling()
+                : moment.telling().withFacts(facts);
     }
 
     private void endHeader(int lines) throws Cursor.Wrong {

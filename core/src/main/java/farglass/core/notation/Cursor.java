@@ -1,6 +1,7 @@
 package farglass.core.notation;
 
 import farglass.core.bout.Seat;
+import farglass.core.bout.Times;
 import java.util.LinkedHashMap;
 import java.util.Locale;
 import java.util.Map;
@@ -102,6 +103,11 @@ final class Cursor {
             next++;
         }
         return text.substring(from, next).strip();
+    }
+
+    /** {@return what is still to be read, which stays} */
+    String ahead() {
+        return text.substring(next);
     }
 
     String rest() {

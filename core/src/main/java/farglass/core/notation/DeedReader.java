@@ -3,27 +3,29 @@ package farglass.core.notation;
 import farglass.core.bout.Award;
 import farglass.core.bout.Deed;
 import farglass.core.bout.Result;
+import farglass.core.bout.Seat;
+import farglass.core.bout.Settled;
 import java.util.Optional;
 
 /** Reads what a moment is about. */
 final class DeedReader {
     private final Cursor cursor;
     private final Words words;
+    private Optional<Settled> settled = Optional.empty();
 
     DeedReader(Cursor cursor, Words words) {
         this.cursor = cursor;
         this.words = words;
     }
 
-    Deed read() throws Cursor.Wrong {
+    /** {@return where the two are then, where the deed itself was a place, as in "A mount"} */
+    Optional<Settled> settled() {
+        return settled;
+    }
+
+    Deed read(Optional<Seat> actor, Said.Scene scene) throws Cursor.Wrong {
         if (cursor.quoteFollows()) {
-            int at = cursor.column();
-            String said = cursor.quoted();
-            if (said.isBlank()) {
-                throw cursor.wrong(
-                        at, "an unnamed moment needs words between its quotes; write mark if there are none");
-            }
-            return new Deed.Unnamed(said);
+            return unnamed();
         }
         Optional<Deed> reserved = reserved();
         if (reserved.isPresent()) {
@@ -35,8 +37,49 @@ final class DeedReader {
             case "reached" -> new Deed.Reached();
             case "mark" -> new Deed.Mark();
             case "" -> throw cursor.wrong("expected what happened: a technique, or words in double quotes");
-            default -> words.technique(said, at);
+            default -> {
+                Optional<Award> bare = bareAward(said);
+                if (bare.isPresent()) {
+                    yield new Deed.Awarded(bare.get());
+                }
+                Said meant = words.said(said, actor, scene, at);
+                settled = meant.settled();
+                yield meant.deed();
+            }
         };
+    }
+
+    Deed unnamed() throws Cursor.Wrong {
+        int at = cursor.column();
+        String said = cursor.quoted();
+        if (said.isBlank()) {
+            throw cursor.wrong(at, "an unnamed moment needs words between its quotes; write mark if there are none");
+        }
+        return new Deed.Unnamed(said, kind());
+    }
+
+    /** Behind words in quotes may stand of what kind it was: {@code "throw-by" pass}. */
+    private Optional<String> kind() throws Cursor.Wrong {
+        if (cursor.fieldEnds()) {
+            return Optional.empty();
+        }
+        int at = cursor.column();
+        String word = cursor.until(c -> c == ';');
+        Optional<String> kind = words.kind(word);
+        if (kind.isEmpty()) {
+            throw cursor.wrong(
+                    at,
+                    "\"%s\" is no kind of action; write one such as pass, sweep, takedown, choke, grip, escape or step, or nothing",
+                    word);
+        }
+        return kind;
+    }
+
+    /** {@return what is given without a number, where only its name is written} */
+    private static Optional<Award> bareAward(String said) {
+        return Cursor.find(Award.Kind.class, said)
+                .filter(kind -> kind != Award.Kind.POINTS)
+                .map(Award::of);
     }
 
     /** {@return what a reserved word begins; empty for any other text} */

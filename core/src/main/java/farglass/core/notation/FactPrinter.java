@@ -8,6 +8,7 @@ import farglass.core.bout.Fact;
 import farglass.core.bout.OwnedSide;
 import farglass.core.bout.Part;
 import farglass.core.bout.Seat;
+import farglass.core.bout.Times;
 import java.util.Optional;
 import java.util.stream.Collectors;
 
@@ -49,7 +50,7 @@ final class FactPrinter {
             return spelled(link.tie()) + " " + words(link.moment())
                     + link.bout().map(bout -> ", in " + words(bout)).orElse("")
                     + link.changed()
-                            .map(changed -> ", changed " + quoted(changed))
+                            .map(changed -> (link.tie() == Fact.Tie.OUT_OF ? ", why " : ", changed ") + quoted(changed))
                             .orElse("");
         }
         return judgement(fact);

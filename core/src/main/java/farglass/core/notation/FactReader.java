@@ -212,10 +212,11 @@ final class FactReader {
         while (cursor.take(",")) {
             if (cursor.takeWord("in")) {
                 bout = Optional.of(cursor.momentId());
-            } else if (cursor.takeWord("changed")) {
+            } else if (cursor.takeWord("changed") || tie == Fact.Tie.OUT_OF && cursor.takeWord("why")) {
                 changed = Optional.of(cursor.quoted());
             } else {
-                throw cursor.wrong("expected \"in BOUT\" or \"changed\" with words in double quotes");
+                throw cursor.wrong(
+                        "expected \"in BOUT\", or \"changed\" (for out-of: \"why\") with words in double quotes");
             }
         }
         return new Fact.Link(tie, moment, bout, changed);

@@ -8,6 +8,7 @@ import farglass.core.bout.Footage;
 import farglass.core.bout.Header;
 import farglass.core.bout.Layer;
 import farglass.core.bout.Level;
+import farglass.core.bout.Material;
 import farglass.core.bout.Method;
 import farglass.core.bout.Opening;
 import farglass.core.bout.Result;
@@ -16,6 +17,8 @@ import farglass.core.bout.Segment;
 import farglass.core.bout.Side;
 import farglass.core.bout.Stance;
 import farglass.core.bout.Uniform;
+import farglass.core.lexicon.Lexicon;
+import farglass.core.state.Whereabouts;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
@@ -37,11 +40,48 @@ final class HeaderReader {
 
     private static final Pattern SCORE = Pattern.compile("([0-9]{1,3})-([0-9]{1,3})");
 
+    private static final List<String> KEYS = List.of(
+            "id",
+            "A",
+            "B",
+            "A kit",
+            "B kit",
+            "A stands",
+            "B stands",
+            "A level",
+            "B level",
+            "A stance",
+            "B stance",
+            "A weight",
+            "B weight",
+            "A corner",
+            "B corner",
+            "coder",
+            "coding of",
+            "note",
+            "ruleset date",
+            "segment",
+            "starts",
+            "ends",
+            "kind",
+            "event",
+            "date",
+            "round",
+            "ruleset",
+            "uniform",
+            "length",
+            "film",
+            "covered",
+            "result",
+            "whole",
+            "material");
+
     private static final Set<String> REPEATED = Set.of("film", "covered", "segment", "coder", "note");
 
     /** More lines of one kind than these are noise, and every moment would be held against all of them. */
     private static final int MOST_ENTRIES = 1_000;
 
+    private final List<Diagnostic> warnings;
     private final Map<String, Integer> counts = new HashMap<>();
     private final Set<String> seen = new HashSet<>();
     private final String[] names = new String[2];
@@ -70,7 +110,17 @@ final class HeaderReader {
     private Optional<Result> result = Optional.empty();
     private Optional<String> codingOf = Optional.empty();
     private Optional<String> id = Optional.empty();
-    private boolean whole = true;
+    private Material material = Material.BOUT;
+
+    HeaderReader(List<Diagnostic> warnings) {
+        this.warnings = warnings;
+    }
+
+    /** {@return where the two most likely are before the first moment, for reading what it says} */
+    Said.Scene scene(Lexicon lexicon) {
+        boolean elsewhere = kind == BoutKind.POSITIONAL || opening.isPresent() || material != Material.BOUT;
+        return new Said.Scene(Whereabouts.assumed(elsewhere, lexicon), Header.knowsBlows(ruleset));
+    }
 
     static boolean isEntry(String line) {
         return ENTRY.matcher(line).matches();
@@ -127,9 +177,23 @@ final class HeaderReader {
             case "film" -> films.add(film(value));
             case "covered" -> covered.add(covered(value));
             case "result" -> result = Optional.of(result(value));
-            case "whole" -> whole = whole(value);
-            default -> others.put(key, words(value));
+            // So did files of the first version tell highlights.
+            case "whole" -> material = whole(value) ? Material.BOUT : Material.CLIPS;
+            case "material" -> material = value.named(Material.class, "a sort of material");
+            default -> others.put(key, unknown(key, value));
         }
+    }
+
+    /** A key nobody knows is kept as it is; one that is nearly a known one is told of, so that a slip is no silence. */
+    private String unknown(String key, Cursor value) throws Cursor.Wrong {
+        Spelling.nearest(key, KEYS)
+                .ifPresent(near -> warnings.add(new Diagnostic(
+                        value.line(),
+                        1,
+                        false,
+                        "\"%s\" is no key of a header, and counts for nothing; it was kept as it stands. The nearest key is \"%s\""
+                                .formatted(Cursor.shortened(key), near))));
+        return words(value);
     }
 
     private static int seat(String key) {
@@ -303,7 +367,7 @@ final class HeaderReader {
                 contestant(0),
                 contestant(1),
                 result,
-                new Footage(films, covered, segments, whole, opening, endsEarly),
+                new Footage(films, covered, segments, material, opening, endsEarly),
                 coders,
                 codingOf,
                 notes,

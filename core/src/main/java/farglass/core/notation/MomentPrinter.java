@@ -12,6 +12,7 @@ import farglass.core.bout.Moment;
 import farglass.core.bout.Seat;
 import farglass.core.bout.Settled;
 import farglass.core.bout.Telling;
+import farglass.core.bout.Times;
 
 /** Writes one moment as a line. */
 final class MomentPrinter {
@@ -60,6 +61,7 @@ final class MomentPrinter {
                 + settled.side()
                         .map(side -> ", " + side.owner() + " " + spelled(side.side()))
                         .orElse("")
+                + settled.passing().map(seat -> ", " + seat + " passing").orElse("")
                 + (settled.workedOut() ? ", worked out" : "");
     }
 
@@ -67,7 +69,8 @@ final class MomentPrinter {
         if (deed instanceof Deed.Did did) {
             return did.technique();
         } else if (deed instanceof Deed.Unnamed unnamed) {
-            return quoted(unnamed.words());
+            return quoted(unnamed.words())
+                    + unnamed.kind().map(kind -> " " + kind).orElse("");
         } else if (deed instanceof Deed.Awarded awarded) {
             return "award " + award(awarded.award());
         } else if (deed instanceof Deed.Ruled ruled) {

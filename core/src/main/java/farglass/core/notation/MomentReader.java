@@ -18,7 +18,6 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalLong;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** Reads one moment's line: time, who, what, and fields between semicolons. */
@@ -26,12 +25,15 @@ final class MomentReader {
     private final Cursor cursor;
     private final Words words;
     private final FactReader facts;
+    private final Said.Scene scene;
     private Optional<Seat> bareOwner = Optional.empty();
     private String id;
     private Optional<Settled> settled = Optional.empty();
     private Telling told = Telling.NOTHING;
 
-    MomentReader(Cursor cursor, Lexicon lexicon, String usualId, List<Diagnostic> warnings) {
+    /** @param scene where it happens, which settles what a word of several meanings means */
+    MomentReader(Cursor cursor, Lexicon lexicon, String usualId, List<Diagnostic> warnings, Said.Scene scene) {
+        this.scene = scene;
         this.cursor = cursor;
         this.id = usualId;
         this.words = new Words(cursor, lexicon, warnings);
@@ -41,7 +43,9 @@ final class MomentReader {
     Moment read() throws Cursor.Wrong {
         OptionalLong at = time();
         Optional<Seat> actor = cursor.nobodyOrSeat("who did it");
-        Deed deed = new DeedReader(cursor, words).read();
+        DeedReader deeds = new DeedReader(cursor, words);
+        Deed deed = deeds.read(actor, scene);
+        settled = deeds.settled();
         bareOwner = owner(deed, actor);
         while (!cursor.atEnd()) {
             if (!cursor.take(";")) {
@@ -73,6 +77,7 @@ final class MomentReader {
         }
         String key = cursor.word();
         switch (key) {
+            case "passing" -> settled = Optional.of(passing(at));
             case "side" -> told = told.withSide(side());
             case "line" -> told = told.withLine(cursor.named(Line.class, "a line"));
             case "stage" -> told = told.withStage(cursor.named(Stage.class, "a stage"));
@@ -96,6 +101,14 @@ final class MomentReader {
                 .flatMap(rule -> actor.map(seat -> rule.belongsToReceiver() ? seat.other() : seat));
     }
 
+    /** Who was on top before the legs were entangled may be told by itself, behind the place. */
+    private Settled passing(int at) throws Cursor.Wrong {
+        Seat seat = cursor.seat("who was passing: A or B");
+        Settled where = settled.orElseThrow(
+                () -> cursor.wrong(at, "\"passing\" stands behind the place, as in \"-> fifty-fifty; passing A\""));
+        return new Settled(where.position(), where.top(), where.side(), Optional.of(seat), where.workedOut());
+    }
+
     private OwnedSide side() throws Cursor.Wrong {
         for (Side side : Side.values()) {
             if (bareOwner.isPresent() && cursor.takeWord(side.label())) {
@@ -116,12 +129,23 @@ final class MomentReader {
         if (became.isPresent()) {
             return became.get();
         }
-        String all = Stream.of(
-                        Stream.of("->", "side", "line", "stage", "motive", "id", "note", "private", "unsure", "hidden"),
-                        Arrays.stream(Became.values()).map(Became::label),
-                        FactReader.KEYS.stream())
-                .flatMap(each -> each)
-                .collect(Collectors.joining(", "));
-        throw cursor.wrong(at, "\"%s\" is no field of a moment; write one of " + all, word);
+        throw cursor.wrong(
+                at,
+                "\"%s\" is no field of a moment%s. The fields stand in docs/bout-file.md; anything else goes into a note, as in: note \"…\"",
+                word,
+                nearest(word).map("; did you mean \"%s\"?"::formatted).orElse(""));
+    }
+
+    private static Optional<String> nearest(String word) {
+        return Spelling.nearest(
+                word,
+                Stream.of(
+                                Stream.of(
+                                        "->", "side", "line", "stage", "motive", "id", "note", "private", "unsure",
+                                        "hidden"),
+                                Arrays.stream(Became.values()).map(Became::label),
+                                FactReader.KEYS.stream())
+                        .flatMap(each -> each)
+                        .toList());
     }
 }

@@ -6,12 +6,15 @@ import farglass.core.bout.Seat;
 import farglass.core.bout.Settled;
 import farglass.core.bout.Side;
 import farglass.core.lexicon.Lexicon;
+import farglass.core.lexicon.Naming;
 import farglass.core.lexicon.Position;
 import farglass.core.lexicon.SideRule;
 import farglass.core.lexicon.Technique;
 import farglass.core.lexicon.Term;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** Reads what the lexicon knows within a line; what it does not know is kept as words, with a warning. */
 final class Words {
@@ -26,23 +29,53 @@ final class Words {
         this.warnings = warnings;
     }
 
-    Deed technique(String words, int at) {
-        Optional<Term> found = lexicon.technique(words).map(Term.class::cast).or(() -> lexicon.find(words));
-        if (found.isPresent() && found.get() instanceof Technique technique) {
-            return new Deed.Did(technique.key());
+    /** {@return what an unquoted phrase says; a key of the lexicon always means itself} */
+    Said said(String phrase, Optional<Seat> actor, Said.Scene scene, int at) {
+        if (lexicon.technique(phrase).isPresent()) {
+            return new Said(new Deed.Did(phrase), Optional.empty(), Optional.of(Naming.How.WRITTEN), List.of(), false);
         }
-        if (found.isPresent() && found.get() instanceof Position position) {
+        String ahead = cursor.ahead();
+        Said said = Said.of(phrase, actor, scene, Hints.became(ahead), Hints.hint(ahead), lexicon);
+        if (said.how().isEmpty()) {
+            warn(at, said.unclear() ? unclear(phrase, said) : unknown(phrase, said));
+        } else if (said.how().get() == Naming.How.MENDED) {
             warn(
                     at,
-                    "\"%s\" is a position; it was kept as words. To say that it was reached, write \"reached; -> %s\""
-                            .formatted(Cursor.shortened(words), position.key()));
-        } else {
-            warn(
-                    at,
-                    "\"%s\" is not in the lexicon; it was kept as words%s"
-                            .formatted(Cursor.shortened(words), nearest(words)));
+                    "\"%s\" was read as \"%s\". Write that, or the words in double quotes to keep them"
+                            .formatted(Cursor.shortened(phrase), key(said)));
         }
-        return new Deed.Unnamed(words);
+        return said;
+    }
+
+    private static String key(Said said) {
+        return said.settled()
+                .map(Settled::position)
+                .orElseGet(() -> said.deed() instanceof Deed.Did did ? did.technique() : "");
+    }
+
+    private static String unclear(String phrase, Said said) {
+        return "\"%s\" can mean %s here; it was kept as words. Write which"
+                .formatted(
+                        Cursor.shortened(phrase),
+                        said.others().stream().map(Term::key).collect(Collectors.joining(" or ")));
+    }
+
+    private static String unknown(String phrase, Said said) {
+        return "\"%s\" is not in the lexicon; it was kept as words%s"
+                .formatted(
+                        Cursor.shortened(phrase),
+                        said.others().stream()
+                                .findFirst()
+                                .map(term -> ". The nearest word is \"" + term.key() + "\"")
+                                .orElse(""));
+    }
+
+    /** {@return the key of the general entry that a word for a kind of action stands for; empty for any other word} */
+    Optional<String> kind(String word) {
+        return Stream.concat(lexicon.technique(word).stream(), lexicon.meanings(word).stream())
+                .filter(term -> term instanceof Technique technique && technique.generic())
+                .map(Term::key)
+                .findFirst();
     }
 
     /** {@return a position with who is on top and on which side; empty for a word that is none: see {@link #unplaced}} */
@@ -50,6 +83,7 @@ final class Words {
         int at = cursor.column() + 1;
         String words = cursor.until(c -> c == ';' || c == ',');
         Optional<Seat> top = Optional.empty();
+        Optional<Seat> passing = Optional.empty();
         Optional<OwnedSide> side = Optional.empty();
         boolean workedOut = false;
         while (cursor.take(",")) {
@@ -60,20 +94,22 @@ final class Words {
                 workedOut = true;
                 continue;
             }
-            Seat seat = cursor.seat("\"A on top\", a side such as \"B left\", or \"worked out\"");
+            Seat seat = cursor.seat("\"A on top\", \"A passing\", a side such as \"B left\", or \"worked out\"");
             if (cursor.takeWord("left")) {
                 side = Optional.of(new OwnedSide(seat, Side.LEFT));
             } else if (cursor.takeWord("right")) {
                 side = Optional.of(new OwnedSide(seat, Side.RIGHT));
+            } else if (cursor.takeWord("passing")) {
+                passing = Optional.of(seat);
             } else if (cursor.takeWord("on") && cursor.takeWord("top")) {
                 top = Optional.of(seat);
             } else {
-                throw cursor.wrong("expected \"on top\", \"left\" or \"right\"");
+                throw cursor.wrong("expected \"on top\", \"passing\", \"left\" or \"right\"");
             }
         }
-        Optional<Term> found = lexicon.position(words).map(Term.class::cast).or(() -> lexicon.find(words));
-        if (found.isPresent() && found.get() instanceof Position position) {
-            return Optional.of(new Settled(position.key(), top, side, workedOut));
+        Optional<Position> found = lexicon.position(words).or(() -> lexicon.place(words));
+        if (found.isPresent()) {
+            return Optional.of(new Settled(found.get().key(), top, side, passing, workedOut));
         }
         warn(
                 at,

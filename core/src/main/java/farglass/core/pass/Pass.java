@@ -153,8 +153,8 @@ public record Pass(Aim aim, Optional<String> position, Set<String> settled) {
         boolean failed = moment.telling()
                 .became()
                 .filter(became -> switch (became) {
-                    case ABANDONED, THREATENED, NEARLY, TURNED -> true;
-                    case SHOWN, OFF_BALANCED, HELD -> false;
+                    case ABANDONED, THREATENED, NEARLY, TURNED, PARTLY, FAILED, DENIED, LOST -> true;
+                    case SHOWN, OFF_BALANCED, HELD, WORKED, TAKEN, CUT_OFF -> false;
                 })
                 .isPresent();
         boolean lost = timeline.before(moment).roleOf(actor) != Role.BOTTOM

@@ -1,6 +1,5 @@
 package farglass.core.plan;
 
-import farglass.core.bout.Became;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Seat;
@@ -9,6 +8,7 @@ import farglass.core.lexicon.Kind;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.Role;
 import farglass.core.lexicon.Technique;
+import farglass.core.state.Counting;
 import farglass.core.state.Timeline;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -91,9 +91,10 @@ public final class UsualAnswers {
         record Key(String attack, String position, Role role) {}
         Map<Key, Map<Optional<String>, List<Answered>>> found = new LinkedHashMap<>();
         for (Bout bout : bouts) {
-            if (bout.header().isSecondCoding()) {
+            if (Counting.standing(bout) != Counting.Standing.COUNTS) {
                 continue;
             }
+            Counting counting = Counting.of(bout);
             Optional<Seat> seat = bout.header().seatOf(opponent);
             if (seat.isEmpty()) {
                 continue;
@@ -101,7 +102,7 @@ public final class UsualAnswers {
             Timeline timeline = Timeline.of(bout, lexicon);
             for (Moment attack : bout.moments()) {
                 boolean against = attack.actor().equals(Optional.of(seat.get().other()));
-                if (against && is(attack, ATTACKS, lexicon)) {
+                if (against && counting.counts(attack) && is(attack, ATTACKS, lexicon)) {
                     Optional<Moment> reply = reply(attack, bout, seat.get());
                     boolean linked = reply.flatMap(moment -> moment.telling().answers())
                             .filter(attack.id()::equals)
@@ -177,18 +178,19 @@ public final class UsualAnswers {
         record Key(String position, Role role) {}
         Map<Key, Map<String, List<Sight>>> found = new LinkedHashMap<>();
         for (Bout bout : bouts) {
-            if (bout.header().isSecondCoding()) {
+            if (Counting.standing(bout) != Counting.Standing.COUNTS) {
                 continue;
             }
+            Counting counting = Counting.of(bout);
             Optional<Seat> seat = bout.header().seatOf(opponent);
             if (seat.isEmpty()) {
                 continue;
             }
             Timeline timeline = Timeline.of(bout, lexicon);
             for (Moment moment : bout.moments()) {
-                boolean gained = moment.became(Became.HELD)
+                boolean gained = moment.succeeded()
                         || moment.telling().stage().filter(Stage.TAP::equals).isPresent();
-                if (moment.actor().equals(seat) && gained && is(moment, GAINS, lexicon)) {
+                if (moment.actor().equals(seat) && gained && counting.counts(moment) && is(moment, GAINS, lexicon)) {
                     var stand = timeline.before(moment);
                     found.computeIfAbsent(
                                     new Key(stand.position().key(), stand.roleOf(seat.get())),

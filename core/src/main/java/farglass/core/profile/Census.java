@@ -8,6 +8,7 @@ import farglass.core.estimate.Prior;
 import farglass.core.estimate.Share;
 import farglass.core.estimate.Shares;
 import farglass.core.lexicon.Lexicon;
+import farglass.core.state.Counting;
 import farglass.core.study.Weighing;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -29,8 +30,8 @@ final class Census {
         this.athlete = athlete;
         this.weighing = weighing;
         this.watched = bouts.stream()
+                .filter(bout -> Counting.standing(bout) == Counting.Standing.COUNTS)
                 .map(bout -> Watched.of(bout, lexicon))
-                .filter(Watched::counts)
                 // The newest first: evidence is read from the top.
                 .sorted(Comparator.comparing(
                                 (Watched bout) -> bout.bout().header().date().orElse(java.time.LocalDate.MIN))

@@ -12,9 +12,11 @@ import java.util.List;
  * @param athlete name
  * @param known bouts of the athlete in the library, seen or not
  * @param watched how many of them were watched, at least in part
+ * @param asides what is told and counted in nothing, and what clips show, in sentences; empty for most
  */
-public record Dossier(String athlete, int known, int watched, List<Answer> answers) {
+public record Dossier(String athlete, int known, int watched, List<Answer> answers, List<String> asides) {
     public Dossier {
+        asides = List.copyOf(asides);
         answers = List.copyOf(answers);
     }
 
@@ -38,6 +40,7 @@ public record Dossier(String athlete, int known, int watched, List<Answer> answe
                         StartQuestion.answer(athlete, census),
                         GuardQuestion.answer(athlete, census, lexicon),
                         PassQuestion.answer(athlete, census, lexicon),
-                        FinishQuestion.answer(athlete, census, lexicon)));
+                        FinishQuestion.answer(athlete, census, lexicon)),
+                Asides.of(athlete, bouts, lexicon));
     }
 }

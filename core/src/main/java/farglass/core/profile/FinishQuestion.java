@@ -1,19 +1,18 @@
 package farglass.core.profile;
 
-import farglass.core.bout.Became;
-import farglass.core.bout.Moment;
 import farglass.core.bout.Seat;
-import farglass.core.bout.Stage;
 import farglass.core.estimate.Share;
 import farglass.core.lexicon.Kind;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.Technique;
 import farglass.core.lexicon.Words;
+import farglass.core.state.Attempt;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.BiFunction;
+import java.util.stream.Collectors;
 
 /** What does she finish with? Tries at a submission, which they are, and how many of each end in a tap. */
 final class FinishQuestion {
@@ -22,36 +21,47 @@ final class FinishQuestion {
     private FinishQuestion() {}
 
     private static List<Evidence> tries(
-            Watched watched, Seat seat, BiFunction<Moment, Technique, Optional<String>> option) {
+            Watched watched, Seat seat, BiFunction<Attempt, Technique, Optional<String>> option) {
         List<Evidence> tries = new ArrayList<>();
-        for (Moment moment : watched.deeds(seat)) {
-            watched.technique(moment)
+        for (Attempt attempt : watched.attempts(seat)) {
+            attempt.technique(watched.lexicon())
                     .filter(technique -> technique.kind() == Kind.SUBMISSION)
-                    .flatMap(technique -> option.apply(moment, technique))
-                    .ifPresent(taken -> tries.add(new Evidence(watched.bout().id(), Optional.of(moment.id()), taken)));
+                    .flatMap(technique -> option.apply(attempt, technique))
+                    .ifPresent(taken -> tries.add(new Evidence(
+                            watched.bout().id(), Optional.of(attempt.first().id()), taken)));
         }
         return tries;
     }
 
-    private static boolean tapped(Moment moment) {
-        return moment.telling().stage().filter(Stage.TAP::equals).isPresent() || moment.became(Became.HELD);
-    }
-
-    private static Tally which() {
-        return (watched, seat) -> tries(watched, seat, (moment, technique) -> Optional.of(technique.key()));
-    }
-
-    private static Tally ends() {
+    /** A technique and its variants are counted together here; the note counts them apart. */
+    private static Tally which(Lexicon lexicon) {
         return (watched, seat) ->
-                tries(watched, seat, (moment, technique) -> Optional.of(tapped(moment) ? TAP : "no tap"));
+                tries(watched, seat, (attempt, technique) -> Optional.of(lexicon.together(technique.key())));
     }
 
-    private static Tally ends(String key) {
+    private static Tally variants() {
         return (watched, seat) -> tries(
                 watched,
                 seat,
-                (moment, technique) ->
-                        technique.key().equals(key) ? Optional.of(tapped(moment) ? TAP : "no tap") : Optional.empty());
+                (attempt, technique) ->
+                        technique.parent().isPresent() ? Optional.of(technique.key()) : Optional.empty());
+    }
+
+    /** What edge or bell cut off was not stopped by anybody. */
+    private static Optional<String> end(Attempt attempt) {
+        return attempt.wasCutOff() ? Optional.empty() : Optional.of(attempt.succeeded() ? TAP : "no tap");
+    }
+
+    private static Tally ends() {
+        return (watched, seat) -> tries(watched, seat, (attempt, technique) -> end(attempt));
+    }
+
+    private static Tally ends(String key, Lexicon lexicon) {
+        return (watched, seat) -> tries(
+                watched,
+                seat,
+                (attempt, technique) ->
+                        lexicon.together(technique.key()).equals(key) ? end(attempt) : Optional.empty());
     }
 
     /** What was never seen has a bound; from very few tries that bound says nothing, and is left out. */
@@ -61,10 +71,22 @@ final class FinishQuestion {
         return bound > 0.8 ? tries : "%s: under %s %%".formatted(tries, Saying.percent(Math.ceil(100 * bound) / 100));
     }
 
+    /** {@return how many tries were of each variant, where any was told} */
+    private static String apart(String key, Census.Count variants, Lexicon lexicon) {
+        String told = lexicon.variants(key).stream()
+                .map(variant -> Map.entry(
+                        Words.inSentence(variant.label()),
+                        variants.evidence(variant.key()).size()))
+                .filter(entry -> entry.getValue() > 0)
+                .map(entry -> entry.getKey() + " " + entry.getValue())
+                .collect(Collectors.joining(", "));
+        return told.isEmpty() ? "" : "; of these " + told;
+    }
+
     static Answer answer(String athlete, Census census, Lexicon lexicon) {
         String question = "What do they finish with?";
         String name = Saying.firstName(athlete);
-        Census.Count which = census.options(which());
+        Census.Count which = census.options(which(lexicon));
         if (which.chances() == 0) {
             return new Answer(
                     question,
@@ -81,14 +103,17 @@ final class FinishQuestion {
                 "tries at a submission",
                 taps.evidence(TAP),
                 Saying.comparedWithOthers(tapped).orElse("")));
+        Census.Count variants = census.options(variants());
         for (Map.Entry<String, Share> option : which.shares().entrySet()) {
-            Share ends = census.yesOrNo(ends(option.getKey()), TAP).shares().get(TAP);
+            Share ends =
+                    census.yesOrNo(ends(option.getKey(), lexicon), TAP).shares().get(TAP);
             figures.add(new Figure(
                     lexicon.label(option.getKey()),
                     option.getValue(),
                     "tries at a submission",
                     which.evidence(option.getKey()),
-                    ends.successes() == 0 ? noTap(ends) : "tap in " + Saying.counted(ends)));
+                    (ends.successes() == 0 ? noTap(ends) : "tap in " + Saying.counted(ends))
+                            + apart(option.getKey(), variants, lexicon)));
         }
         String sentence = "%s tried %d submissions and got the tap in %d; most often %s, %s."
                 .formatted(

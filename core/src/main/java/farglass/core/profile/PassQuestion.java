@@ -1,8 +1,6 @@
 package farglass.core.profile;
 
-import farglass.core.bout.Became;
 import farglass.core.bout.Line;
-import farglass.core.bout.Moment;
 import farglass.core.bout.Seat;
 import farglass.core.bout.Side;
 import farglass.core.estimate.Share;
@@ -10,6 +8,7 @@ import farglass.core.lexicon.Kind;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.SideRule;
 import farglass.core.lexicon.Words;
+import farglass.core.state.Attempt;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -23,16 +22,16 @@ final class PassQuestion {
 
     private PassQuestion() {}
 
-    private static List<Evidence> tries(Watched watched, Seat seat, Function<Moment, Optional<String>> option) {
+    private static List<Evidence> tries(Watched watched, Seat seat, Function<Attempt, Optional<String>> option) {
         List<Evidence> tries = new ArrayList<>();
-        for (Moment moment : watched.deeds(seat)) {
-            boolean pass = watched.technique(moment)
+        for (Attempt attempt : watched.attempts(seat)) {
+            boolean pass = attempt.technique(watched.lexicon())
                     .filter(technique -> technique.kind() == Kind.PASS)
                     .isPresent();
             if (pass) {
-                option.apply(moment)
-                        .ifPresent(
-                                taken -> tries.add(new Evidence(watched.bout().id(), Optional.of(moment.id()), taken)));
+                option.apply(attempt)
+                        .ifPresent(taken -> tries.add(new Evidence(
+                                watched.bout().id(), Optional.of(attempt.first().id()), taken)));
             }
         }
         return tries;
@@ -42,8 +41,8 @@ final class PassQuestion {
         return (watched, seat) -> tries(
                 watched,
                 seat,
-                moment ->
-                        Optional.of(watched.timeline().before(moment).position().key()));
+                attempt -> Optional.of(
+                        watched.timeline().before(attempt.first()).position().key()));
     }
 
     /** The side she goes to, as her own left or right; only techniques whose side is the way of travel tell it. */
@@ -51,28 +50,30 @@ final class PassQuestion {
         return (watched, seat) -> tries(
                 watched,
                 seat,
-                moment -> watched.technique(moment)
+                attempt -> attempt.technique(watched.lexicon())
                                 .filter(technique -> technique.sideRule() == SideRule.TRAVEL)
                                 .isPresent()
-                        ? moment.telling().side().map(side -> side.side().label())
+                        ? attempt.side().map(side -> side.side().label())
                         : Optional.empty());
     }
 
     private static Tally depth() {
-        return (watched, seat) -> tries(watched, seat, moment -> line(moment).map(Line::label));
+        return (watched, seat) -> tries(watched, seat, attempt -> line(attempt).map(Line::label));
     }
 
-    private static Optional<Line> line(Moment moment) {
-        return moment.became(Became.HELD)
-                ? Optional.of(Line.PAST)
-                : moment.telling().line();
+    /** A pass told line by line is one try: its deepest line counts. */
+    private static Optional<Line> line(Attempt attempt) {
+        return attempt.succeeded() ? Optional.of(Line.PAST) : attempt.deepest();
     }
 
+    /** What edge or bell cut off began, and reached its line, but was not stopped by anybody. */
     private static Tally success() {
         return (watched, seat) -> tries(
                 watched,
                 seat,
-                moment -> Optional.of(line(moment).filter(Line.PAST::equals).isPresent() ? PASSED : STOPPED));
+                attempt -> attempt.wasCutOff()
+                        ? Optional.empty()
+                        : Optional.of(line(attempt).filter(Line.PAST::equals).isPresent() ? PASSED : STOPPED));
     }
 
     static Answer answer(String athlete, Census census, Lexicon lexicon) {

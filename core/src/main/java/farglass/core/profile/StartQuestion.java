@@ -25,10 +25,7 @@ final class StartQuestion {
         if (!watched.sawStart()) {
             return List.of();
         }
-        List<Moment> both = new ArrayList<>(watched.deeds(seat));
-        both.addAll(watched.deeds(seat.other()));
-        both.sort(java.util.Comparator.comparingLong(moment -> moment.atMicros().orElse(0)));
-        Optional<Moment> first = both.stream()
+        Optional<Moment> first = watched.deeds().stream()
                 .filter(moment -> watched.timeline().before(moment).position().family() == Family.STANDING)
                 .filter(moment -> watched.technique(moment)
                         .filter(technique -> COMMITTING.contains(technique.kind()))

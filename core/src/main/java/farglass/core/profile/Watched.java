@@ -1,13 +1,14 @@
 package farglass.core.profile;
 
 import farglass.core.bout.Bout;
-import farglass.core.bout.Certainty;
-import farglass.core.bout.Layer;
+import farglass.core.bout.BoutKind;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Motive;
 import farglass.core.bout.Seat;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.Technique;
+import farglass.core.state.Attempt;
+import farglass.core.state.Counting;
 import farglass.core.state.Timeline;
 import farglass.core.state.Visit;
 import java.util.List;
@@ -17,49 +18,49 @@ import java.util.Optional;
  * The part of a bout that counts: whole matches, and of these only the stretches whose story was watched. What was not
  * watched is not known; it never counts as not having happened.
  */
-record Watched(Bout bout, Timeline timeline, Lexicon lexicon) {
+record Watched(Bout bout, Timeline timeline, Counting counting, Lexicon lexicon) {
     static Watched of(Bout bout, Lexicon lexicon) {
-        return new Watched(bout, Timeline.of(bout, lexicon), lexicon);
+        return new Watched(bout, Timeline.of(bout, lexicon), Counting.of(bout), lexicon);
     }
 
-    boolean counts() {
-        return bout.header().whole()
-                && !bout.header().isSecondCoding()
-                && bout.header().covered().stream().anyMatch(stretch -> stretch.layer() == Layer.STORY);
+    /** {@return what the athlete tried and did within the watched stretches, feints left out: they do not try to succeed} */
+    List<Attempt> attempts(Seat seat) {
+        return Attempt.of(bout).stream()
+                .filter(attempt -> attempt.actor().filter(seat::equals).isPresent())
+                .filter(attempt -> attempt.technique(lexicon).isPresent())
+                .filter(attempt -> counting.counts(attempt.first()))
+                .filter(attempt -> attempt.steps().stream()
+                        .noneMatch(step -> step.telling().motive().equals(Optional.of(Motive.FEINT))))
+                .toList();
     }
 
-    private boolean seen(long micros) {
-        return bout.header().covers(Layer.STORY, micros)
-                && bout.header().footage().isLive(micros);
-    }
-
-    /** {@return what the athlete did within the watched stretches, feints left out: they do not try to succeed} */
-    List<Moment> deeds(Seat seat) {
+    /** {@return what anybody did within the watched stretches, in order} */
+    List<Moment> deeds() {
         return bout.moments().stream()
-                .filter(moment -> moment.actor().filter(seat::equals).isPresent())
-                .filter(moment -> moment.technique().isPresent())
-                .filter(moment -> moment.telling().certainty() != Certainty.HIDDEN)
                 .filter(moment ->
-                        moment.telling().motive().filter(Motive.FEINT::equals).isEmpty())
-                .filter(moment ->
-                        moment.atMicros().isPresent() && seen(moment.atMicros().getAsLong()))
+                        moment.actor().isPresent() && moment.technique().isPresent())
+                .filter(moment -> !moment.telling().motive().equals(Optional.of(Motive.FEINT)))
+                .filter(counting::counts)
                 .toList();
     }
 
     /** {@return the visits whose beginning was watched} */
     List<Visit> visits() {
         return timeline.visits().stream()
-                .filter(visit -> !visit.openStart() && seen(visit.fromMicros()))
+                .filter(visit -> !visit.openStart() && counting.seen(visit.fromMicros()))
                 .toList();
     }
 
     /** {@return whether the end of the visit was watched} */
     boolean sawEnd(Visit visit) {
-        return !visit.openEnd() && seen(visit.toMicros());
+        return !visit.openEnd() && counting.seen(visit.toMicros());
     }
 
+    /** {@return whether the start of a bout was watched: a film that begins in the middle has none, and a set position is none} */
     boolean sawStart() {
-        return seen(0);
+        return counting.seen(0)
+                && bout.header().footage().opening().isEmpty()
+                && bout.header().kind() != BoutKind.POSITIONAL;
     }
 
     Optional<Technique> technique(Moment moment) {

@@ -85,10 +85,12 @@ final class Comparison {
                         "The referee gave %s %s. %s".formatted(name(to), Call.words(award), why),
                         List.of(moment.id())));
                 if (tooShort.isPresent()) {
-                    findings.add(new Finding(
-                            moment.id(),
-                            "Points were given for a hold of %s, and the rules ask for %s. Mend the times, time it on the film, or leave it as the referee's."
-                                    .formatted(Holds.seconds(tooShort.get().heldMicros()), required)));
+                    findings.add(Finding.warning(
+                            List.of(moment.id()),
+                            moment.id()
+                                    + ": points were given for a hold of %s, and the rules ask for %s. Mend the times, time it on the film, or leave it as the referee's."
+                                            .formatted(
+                                                    Holds.seconds(tooShort.get().heldMicros()), required)));
                 }
             }
         }
@@ -108,8 +110,8 @@ final class Comparison {
         Lead board = card.board(Long.MAX_VALUE).lead(ruleset.order());
         if (!board.seat().equals(result.winner())
                 || !board.by().name().equals(result.method().name())) {
-            findings.add(new Finding(
-                    "",
+            findings.add(Finding.warning(
+                    List.of(),
                     "The official result is %s by %s; by the referee's awards told it is %s. Look for an award that is missing, or mend the result."
                             .formatted(
                                     result.winner().map(Seat::name).orElse("nobody"),
@@ -134,8 +136,8 @@ final class Comparison {
             return;
         }
         Board byRules = card.byRules(Long.MAX_VALUE);
-        findings.add(new Finding(
-                "",
+        findings.add(Finding.warning(
+                List.of(),
                 "The official result says %d-%d. The awards told add up to %d-%d, the rules give %d-%d, and no reading of what could be given makes up the difference. Look for an award that is missing, or mend the result."
                         .formatted(
                                 score.get().a(),

@@ -5,11 +5,11 @@ import farglass.core.bout.Bout;
 import farglass.core.bout.Certainty;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Seat;
+import farglass.core.bout.Times;
 import farglass.core.lexicon.Control;
 import farglass.core.lexicon.Kind;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.Technique;
-import farglass.core.notation.Times;
 import farglass.core.state.MatchClock;
 import farglass.core.state.Stand;
 import farglass.core.state.Timeline;
@@ -46,6 +46,8 @@ final class Holds {
     private Stand origin;
 
     private boolean blurred;
+    /** Whether legs were entangled straight from the feet, so that nobody was ever underneath. */
+    private boolean entangledFromTheFeet;
     /** Who is coming up from a guard with a leg in hand, so that what follows is a sweep and no takedown. */
     private Optional<Seat> rising = Optional.empty();
 
@@ -126,6 +128,9 @@ final class Holds {
         });
         forget(stand);
         rise(stand);
+        if (origin.position().control() != Control.NEUTRAL) {
+            entangledFromTheFeet = !blurred && origin.position().control() == Control.STANDING;
+        }
         origin = stand;
         blurred = false;
     }
@@ -250,7 +255,12 @@ final class Holds {
 
     private void comeUp(Seat top, Visit visit, List<Pending> reached) {
         if (!origin.position().key().equals("double-pull")) {
-            add(reached, top, Scored.SWEEP, Call.Verdict.COULD, visit);
+            // Who was passing when the legs were entangled was never underneath, and cannot sweep.
+            boolean neverUnderneath = origin.passing().equals(Optional.of(top))
+                    || origin.passing().isEmpty() && entangledFromTheFeet;
+            if (!neverUnderneath) {
+                add(reached, top, Scored.SWEEP, Call.Verdict.COULD, visit);
+            }
         } else if (ruleset.advantages()) {
             calls.add(new Call(
                     Call.Verdict.COULD,

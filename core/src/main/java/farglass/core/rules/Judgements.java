@@ -3,34 +3,44 @@ package farglass.core.rules;
 import farglass.core.bout.Award;
 import farglass.core.bout.Became;
 import farglass.core.bout.Bout;
+import farglass.core.bout.Covered;
 import farglass.core.bout.Deed;
+import farglass.core.bout.Layer;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Motive;
 import farglass.core.bout.Seat;
 import farglass.core.bout.Stage;
 import farglass.core.lexicon.Kind;
 import farglass.core.lexicon.Lexicon;
+import farglass.core.lexicon.Role;
 import farglass.core.lexicon.Technique;
+import farglass.core.state.Attempt;
 import farglass.core.state.MatchClock;
+import farglass.core.state.Timeline;
 import java.util.ArrayList;
-import java.util.HashSet;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
-import java.util.Set;
+import java.util.function.Predicate;
+import java.util.stream.Stream;
 
 /** What rests on the referee's judgement alone: never computed, only named as what could be given. */
 final class Judgements {
     /** So long after a submission was on is leaving the area still an escape from it. */
     private static final long ESCAPE_MICROS = 10_000_000;
 
-    private static final Set<String> TURNED_AWAY = Set.of("turtle-up", "invert");
+    private static final Map<String, String> TURNED_AWAY =
+            Map.of("turtle-up", "turning to turtle", "invert", "inverting", "turn-away", "turning away");
 
     private final Bout bout;
     private final Ruleset ruleset;
     private final Lexicon lexicon;
+    private final Timeline timeline;
     private final MatchClock clock;
-    private final Set<String> stoppedByTurning;
+    /** By the id of a pass, the moment in which the other turned away from it. */
+    private final Map<String, Moment> turns;
     /** By seat and moment: when that athlete next does anything but wait, or the clock stops. */
     private final long[][] nextActs;
     /** By seat: the last submission that was on. */
@@ -38,17 +48,21 @@ final class Judgements {
 
     private final List<Call> calls = new ArrayList<>();
 
-    private Judgements(Bout bout, Ruleset ruleset, Lexicon lexicon, MatchClock clock) {
+    private Judgements(Bout bout, Ruleset ruleset, Lexicon lexicon, Timeline timeline) {
         this.bout = bout;
         this.ruleset = ruleset;
         this.lexicon = lexicon;
-        this.clock = clock;
-        this.stoppedByTurning = turnedAwayFrom(bout);
+        this.timeline = timeline;
+        this.clock = timeline.clock();
+        this.turns = turnedAwayFrom(bout);
         this.nextActs = nextActs();
     }
 
-    static List<Call> of(Bout bout, Ruleset ruleset, Lexicon lexicon, MatchClock clock) {
-        Judgements judgements = new Judgements(bout, ruleset, lexicon, clock);
+    static List<Call> of(Bout bout, Ruleset ruleset, Lexicon lexicon, Timeline timeline) {
+        Judgements judgements = new Judgements(bout, ruleset, lexicon, timeline);
+        if (ruleset.advantages()) {
+            Attempt.of(bout).forEach(judgements::near);
+        }
         for (int i = 0; i < bout.moments().size(); i++) {
             judgements.moment(i);
         }
@@ -100,9 +114,6 @@ final class Judgements {
                 .filter(stage -> stage.isOn(Stage.Ladder.SUBMISSION) && stage != Stage.ESCAPED)
                 .isPresent();
         lastSubmission[actor.ordinal()] = submissionOn ? moment : lastSubmission[actor.ordinal()];
-        if (ruleset.advantages()) {
-            near(moment, technique.get(), actor);
-        }
         if (technique.get().kind() == Kind.WAITING) {
             stalling(moment, actor, index);
         }
@@ -122,48 +133,101 @@ final class Judgements {
         }
     }
 
-    private void near(Moment moment, Technique technique, Seat actor) {
-        boolean nearly = moment.became(Became.NEARLY);
+    /** What was nearly reached is asked of the whole attempt: nothing beside the award it became, and no more than one of it. */
+    private void near(Attempt attempt) {
+        Optional<Technique> tried = attempt.technique(lexicon);
+        if (tried.isEmpty()
+                || attempt.actor().isEmpty()
+                || attempt.succeeded()
+                || attempt.steps().stream().noneMatch(this::isLive)) {
+            return;
+        }
+        Technique technique = tried.get();
+        List<String> nearly = ids(attempt, step -> step.became(Became.NEARLY));
         switch (technique.kind()) {
             case TAKEDOWN, SWEEP, PASS -> {
-                boolean turned = technique.kind() == Kind.PASS
-                        && !moment.became(Became.HELD)
-                        && stoppedByTurning.contains(moment.id());
-                if (nearly || turned) {
-                    add(
-                            actor,
-                            Reason.valueOf(technique.kind().name()),
-                            Award.advantage(),
-                            moment,
-                            turned
-                                    ? "Turned away or inverted to stop the pass: an advantage could be given."
-                                    : "%s nearly worked: an advantage could be given.".formatted(technique.label()));
+                Reason reason = Reason.valueOf(technique.kind().name());
+                Optional<Moment> turn = technique.kind() == Kind.PASS
+                        ? attempt.steps().stream()
+                                .flatMap(step -> Optional.ofNullable(turns.get(step.id())).stream())
+                                .findFirst()
+                        : Optional.empty();
+                if (turn.isPresent()) {
+                    advantage(attempt, reason, List.of(turn.get().id()), turned(turn.get()));
+                } else if (!nearly.isEmpty()) {
+                    advantage(
+                            attempt,
+                            reason,
+                            nearly,
+                            "%s nearly worked (%s): an advantage could be given."
+                                    .formatted(technique.label(), String.join(", ", nearly)));
                 }
             }
             case SUBMISSION -> {
-                Optional<Stage> stage = moment.telling().stage();
-                if (nearly
-                        || stage.filter(at -> at == Stage.LOCKED || at == Stage.DEEP)
-                                .isPresent()) {
-                    add(
-                            actor,
+                List<String> on = ids(
+                        attempt,
+                        step -> step.became(Became.NEARLY)
+                                || step.telling()
+                                        .stage()
+                                        .filter(at -> at == Stage.LOCKED || at == Stage.DEEP)
+                                        .isPresent());
+                if (!on.isEmpty()) {
+                    advantage(
+                            attempt,
                             Reason.SUBMISSION,
-                            Award.advantage(),
-                            moment,
-                            "%s was on: if it was a real threat, an advantage could be given."
-                                    .formatted(technique.label()));
+                            on,
+                            "%s was on (%s): if it was a real threat, an advantage could be given."
+                                    .formatted(technique.label(), String.join(", ", on)));
                 }
             }
             default -> {}
         }
     }
 
-    /** {@return ids of the moments that somebody answered by turning away} */
-    private static Set<String> turnedAwayFrom(Bout bout) {
-        Set<String> passes = new HashSet<>();
+    private static List<String> ids(Attempt attempt, Predicate<Moment> wanted) {
+        return attempt.steps().stream().filter(wanted).map(Moment::id).toList();
+    }
+
+    private boolean isLive(Moment moment) {
+        return moment.atMicros().isPresent()
+                && bout.header().footage().isLive(moment.atMicros().getAsLong());
+    }
+
+    private String turned(Moment turn) {
+        return "%s stopped the pass by %s (%s): an advantage could be given."
+                .formatted(
+                        turn.actor()
+                                .map(seat -> bout.header().contestant(seat).name())
+                                .orElse("The other one"),
+                        turn.technique().map(key -> TURNED_AWAY.get(key)).orElse("turning away"),
+                        turn.id());
+    }
+
+    private void advantage(Attempt attempt, Reason reason, List<String> also, String sentence) {
+        // At the instant of the step that came nearest: there the referee would show it.
+        Moment at = attempt.steps().stream()
+                .filter(step -> also.contains(step.id()))
+                .findFirst()
+                .orElse(attempt.last());
+        List<String> moments = Stream.concat(Stream.of(attempt.first().id()), also.stream())
+                .distinct()
+                .toList();
+        calls.add(new Call(
+                Call.Verdict.COULD,
+                attempt.actor().orElseThrow(),
+                reason,
+                Award.advantage(),
+                at.atMicros().orElse(0),
+                moments,
+                sentence));
+    }
+
+    /** {@return by the id of each pass that somebody answered by turning away, the turn} */
+    private static Map<String, Moment> turnedAwayFrom(Bout bout) {
+        Map<String, Moment> passes = new HashMap<>();
         for (Moment moment : bout.moments()) {
-            if (moment.deed() instanceof Deed.Did did && TURNED_AWAY.contains(did.technique())) {
-                moment.telling().answers().ifPresent(passes::add);
+            if (moment.deed() instanceof Deed.Did did && TURNED_AWAY.containsKey(did.technique())) {
+                moment.telling().answers().ifPresent(pass -> passes.putIfAbsent(pass, moment));
             }
         }
         return passes;
@@ -184,7 +248,14 @@ final class Judgements {
         if (tooEarly) {
             return;
         }
-        long until = nextActs[actor.ordinal()][index];
+        // Who is held down does not stall; and of what nobody watched, nothing is told because nothing was looked for.
+        boolean heldDown = timeline.before(moment).roleOf(actor) == Role.BOTTOM
+                && !timeline.before(moment).position().family().isGuard();
+        OptionalLong watched = watchedUntil(at);
+        if (heldDown || watched.isEmpty()) {
+            return;
+        }
+        long until = Math.min(nextActs[actor.ordinal()][index], watched.getAsLong());
         long passive = clock.playedMicros(until) - clock.playedMicros(at);
         if (passive >= stalling.micros()) {
             add(
@@ -192,12 +263,22 @@ final class Judgements {
                     Reason.STALLING,
                     Award.of(stalling.kind()),
                     moment,
-                    "Nothing is told of %s for %s; the guide is %s. Whether it is stalling is the referee's."
+                    "%s: nothing is told of %s for %s; the guide is %s. Whether it is stalling is the referee's."
                             .formatted(
+                                    moment.id(),
                                     bout.header().contestant(actor).name(),
                                     Holds.seconds(passive),
                                     Holds.seconds(stalling.micros())));
         }
+    }
+
+    /** {@return to where the story was watched without a gap from that instant; empty if it was not watched there} */
+    private OptionalLong watchedUntil(long at) {
+        return bout.header().covered().stream()
+                .filter(covered -> covered.layer() == Layer.STORY)
+                .filter(covered -> covered.fromMicros() <= at && at <= covered.toMicros())
+                .mapToLong(Covered::toMicros)
+                .max();
     }
 
     private void leaving(Moment moment, Seat actor) {

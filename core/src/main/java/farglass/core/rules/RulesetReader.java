@@ -2,7 +2,7 @@ package farglass.core.rules;
 
 import farglass.core.bout.Award;
 import farglass.core.bout.Level;
-import farglass.core.notation.Times;
+import farglass.core.bout.Times;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;

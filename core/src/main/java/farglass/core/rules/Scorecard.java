@@ -11,9 +11,7 @@ import farglass.core.state.Finding;
 import farglass.core.state.Timeline;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
 
@@ -32,6 +30,7 @@ public final class Scorecard {
     private final List<Finding> findings;
     private final Given given;
     private final Optional<EscapeTime> escapeTime;
+    private final boolean timeUp;
 
     /**
      * Where the referee and the rules differ.
@@ -52,7 +51,7 @@ public final class Scorecard {
             Holds holds = new Holds(bout, ruleset, lexicon, timeline);
             calls.addAll(holds.calls());
             lost = holds.lost();
-            calls.addAll(Judgements.of(bout, ruleset, lexicon, timeline.clock()));
+            calls.addAll(Judgements.of(bout, ruleset, lexicon, timeline));
             ladder();
             calls.sort(Comparator.comparingLong(Call::atMicros));
         }
@@ -66,10 +65,16 @@ public final class Scorecard {
             boolean toTheEnd = left.isEmpty()
                     || left.getAsLong() <= END_MICROS
                     || ended(Long.MAX_VALUE).isPresent();
+            timeUp = left.isPresent()
+                    && left.getAsLong() <= END_MICROS
+                    && bout.header().whole()
+                    && !bout.header().footage().endsEarly()
+                    && !timeline.clock().inOvertime(timeline.endMicros());
             Comparison comparison = new Comparison(this, bout, given, lost, toTheEnd);
             differences = List.copyOf(comparison.differences);
             findings = List.copyOf(comparison.findings);
         } else {
+            timeUp = false;
             differences = List.of();
             findings = List.of();
         }
@@ -195,6 +200,17 @@ public final class Scorecard {
         return board;
     }
 
+    /** {@return whether the bout is over at that instant, by what is told of it: a tap, a disqualification, the result, or time that ran out} */
+    public boolean isOver(long micros) {
+        boolean toTheEnd = micros >= bout.extentMicros();
+        boolean told = toTheEnd && bout.header().result().isPresent();
+        boolean ranOut = toTheEnd
+                && timeUp
+                && byRules(micros).lead(ruleset.order()).seat().isPresent();
+        return ruleset.scoring() != Ruleset.Scoring.TRAINING
+                && (told || ranOut || ended(micros).isPresent());
+    }
+
     /** {@return who leads, or has won, at that instant by the rules} */
     public Lead lead(long micros) {
         if (ruleset.scoring() == Ruleset.Scoring.TRAINING) {
@@ -249,21 +265,10 @@ public final class Scorecard {
     /** {@return what would take the lead away from whoever has it at that instant, in sentences; empty where nobody leads} */
     public List<String> toAvoid(long micros) {
         Lead lead = lead(micros);
-        boolean open =
-                ruleset.scoring() == Ruleset.Scoring.POINTS && ended(micros).isEmpty();
+        boolean open = ruleset.scoring() == Ruleset.Scoring.POINTS && !isOver(micros);
         return lead.seat()
                 .filter(leader -> open)
                 .map(leader -> new LeadAdvice(bout, ruleset, byRules(micros), leader).sentences())
                 .orElse(List.of());
-    }
-
-    /** {@return what this reading says that the other one does not, in order of time; for the same bout under other rules} */
-    public List<Call> beyond(Scorecard other) {
-        Map<String, Integer> theirs = new HashMap<>();
-        other.calls(Call.Verdict.BY_RULES)
-                .forEach(call -> theirs.merge(call.atMicros() + call.brief(), 1, Integer::sum));
-        return calls(Call.Verdict.BY_RULES).stream()
-                .filter(call -> theirs.merge(call.atMicros() + call.brief(), -1, Integer::sum) < 0)
-                .toList();
     }
 }

@@ -1,7 +1,6 @@
 package farglass.core.scribe;
 
 import farglass.core.bout.Became;
-import farglass.core.bout.Deed;
 import farglass.core.bout.Line;
 import farglass.core.bout.Moment;
 import farglass.core.bout.OwnedSide;
@@ -10,15 +9,15 @@ import farglass.core.bout.Settled;
 import farglass.core.bout.Side;
 import farglass.core.bout.Stage;
 import farglass.core.bout.Telling;
-import farglass.core.lexicon.Kind;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.Reach;
 import farglass.core.lexicon.SideRule;
 import farglass.core.lexicon.Technique;
+import farglass.core.state.Stand;
+import farglass.core.state.Whereabouts;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalLong;
 
 /**
  * What is still open about a moment whose technique is named, as choices of one key each: what became of it, together with the side
@@ -79,7 +78,21 @@ public record Fan(String question, List<Choice> choices, SideRule sides) {
             Choice.of(Became.ABANDONED),
             Choice.of(Became.SHOWN),
             Choice.of(Became.OFF_BALANCED),
-            Choice.of(Became.TURNED));
+            Choice.of(Became.TURNED),
+            Choice.of(Became.CUT_OFF));
+    private static final List<Choice> DEFENCES = List.of(
+            Choice.of(Became.WORKED),
+            Choice.of(Became.PARTLY),
+            Choice.of(Became.FAILED),
+            Choice.of(Became.ABANDONED),
+            Choice.of(Became.TURNED),
+            Choice.of(Became.CUT_OFF));
+    private static final List<Choice> GRIPS = List.of(
+            Choice.of(Became.TAKEN),
+            Choice.of(Became.DENIED),
+            Choice.of(Became.LOST),
+            Choice.of(Became.ABANDONED),
+            Choice.of(Became.CUT_OFF));
     private static final List<Choice> PASSES = List.of(
             Choice.of(Became.HELD),
             Choice.of(Became.NEARLY, Line.KNEE),
@@ -114,7 +127,7 @@ public record Fan(String question, List<Choice> choices, SideRule sides) {
         if (told.became().isEmpty() && told.stage().isEmpty()) {
             return Optional.of(new Fan("What became of it?", outcomes(technique.get()), sides));
         }
-        boolean placeOpen = moment.became(Became.HELD)
+        boolean placeOpen = moment.succeeded()
                 && technique.get().to().size() > 1
                 && moment.settled().filter(settled -> !settled.workedOut()).isEmpty();
         if (placeOpen) {
@@ -126,9 +139,15 @@ public record Fan(String question, List<Choice> choices, SideRule sides) {
     }
 
     private static List<Choice> outcomes(Technique technique) {
-        return technique.reach().contains(Reach.SUBMISSION)
-                ? SUBMISSIONS
-                : technique.kind() == Kind.PASS ? PASSES : OUTCOMES;
+        if (technique.reach().contains(Reach.SUBMISSION)) {
+            return SUBMISSIONS;
+        }
+        return switch (technique.kind()) {
+            case PASS -> PASSES;
+            case GRIP -> GRIPS;
+            case DEFENCE, ESCAPE, RETENTION, KEEPING -> DEFENCES;
+            default -> OUTCOMES;
+        };
     }
 
     /** {@return whose side an answer means} */
@@ -141,8 +160,9 @@ public record Fan(String question, List<Choice> choices, SideRule sides) {
      * {@return the moment with that answer, and with what the rules of the sport settle worked out anew}
      *
      * @param side of the owner; empty where it was not seen, and then it stays unknown
+     * @param now where the two were before the moment
      */
-    public Moment answered(Moment moment, Choice choice, Optional<Side> side, Lexicon lexicon) {
+    public Moment answered(Moment moment, Choice choice, Optional<Side> side, Stand now, Lexicon lexicon) {
         Telling telling = moment.telling();
         telling = choice.became().map(telling::withBecame).orElse(telling);
         telling = choice.line().isPresent() ? telling.withLine(choice.line().get()) : telling;
@@ -154,13 +174,12 @@ public record Fan(String question, List<Choice> choices, SideRule sides) {
         Optional<Settled> told = choice.position()
                 .map(position -> new Settled(position, top(moment, lexicon), false))
                 .or(() -> moment.settled().filter(settled -> !settled.workedOut()));
-        return new Proposal(moment.actor(), moment.deed(), told, telling).at(moment.id(), moment.atMicros(), lexicon);
+        return new Proposal(moment.actor(), moment.deed(), told, telling)
+                .at(moment.id(), moment.atMicros(), now, lexicon);
     }
 
     private static Optional<Seat> top(Moment moment, Lexicon lexicon) {
-        Deed.Did did = (Deed.Did) moment.deed();
-        Moment held = new Proposal(moment.actor(), did, Optional.empty(), Telling.NOTHING.withBecame(Became.HELD))
-                .at("held", OptionalLong.empty(), lexicon);
-        return held.settled().flatMap(Settled::top);
+        return moment.technique().flatMap(lexicon::technique).flatMap(technique -> moment.actor()
+                .flatMap(actor -> Whereabouts.top(technique, actor)));
     }
 }

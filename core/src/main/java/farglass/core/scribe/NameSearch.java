@@ -1,127 +1,135 @@
 package farglass.core.scribe;
 
 import farglass.core.bout.Became;
+import farglass.core.lexicon.Here;
 import farglass.core.lexicon.Lexicon;
-import farglass.core.lexicon.Position;
-import farglass.core.lexicon.Technique;
+import farglass.core.lexicon.Naming;
 import farglass.core.lexicon.Term;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
+import java.util.function.IntPredicate;
 import java.util.function.Predicate;
 
 /**
- * Finds what is being named among typed words: the longest name of the lexicon's, wherever it stands among the details; else one that is
- * begun and not finished, or has a slip of the finger in it; else the words themselves.
+ * Finds what is being named among typed words: the words that are no details, with as many details beside them as belong to the name. A
+ * phrase is named whole or not at all.
  *
- * @param isDetail whether a word tells something of a moment, such as an outcome
- * @param isActor whether it says who did it
+ * @param words all words of the line
+ * @param isDetail whether the word at that place tells something else: an outcome, a side, who did it
  */
-record NameSearch(
-        Lexicon lexicon, ScribeLine.Expectation expectation, Predicate<String> isDetail, Predicate<String> isActor) {
+record NameSearch(Lexicon lexicon, Here here, Naming.Hint hint, List<String> words, IntPredicate isDetail) {
     /** No name has more words; a pasted page of them must not be tried in every length. */
-    private static final int LONGEST_KNOWN = 10;
-    /** So many details may stand before the name. */
-    private static final int MOST_BEFORE = 40;
-    /** Words in the longest name that is looked for unfinished, or with a slip. */
-    private static final int LONGEST_NAME = 5;
+    private static final int LONGEST = 10;
+    /** So many details may belong to a name, on either side of it. */
+    private static final int MOST_DETAILS = 3;
 
-    /**
-     * What was found.
-     *
-     * @param unnamed the words, where the lexicon has none for them; empty where nothing is named at all
-     * @param from place of the first word it takes
-     * @param count how many words it takes
-     */
-    record Found(Optional<Term> term, String unnamed, int from, int count) {}
-
-    /** Words that stand together. */
-    record Span(int from, List<String> words) {
-        String text() {
-            return String.join(" ", words);
+    /** Words that stand together, from one place up to before another. */
+    record Span(int from, int to) {
+        int length() {
+            return to - from;
         }
     }
 
-    Found search(List<String> all, Position here) {
+    String text(Span span) {
+        return String.join(" ", words.subList(span.from(), span.to()));
+    }
+
+    /** {@return the words that must be part of the name: from the first to the last that is no detail; empty if all are details} */
+    Optional<Span> core() {
         int first = 0;
-        int last = Math.min(all.size(), MOST_BEFORE);
-        while (first < last && (isDetail.test(all.get(first)) || isActor.test(all.get(first)))) {
+        while (first < words.size() && isDetail.test(first)) {
             first++;
         }
-        for (int count = Math.min(all.size(), LONGEST_KNOWN); count > 0; count--) {
-            for (int from = 0; from <= Math.min(first, all.size() - count); from++) {
-                List<String> span = all.subList(from, from + count);
-                Optional<Term> term = lexicon.find(String.join(" ", span), here);
-                if (term.isPresent() && !isOutcome(span)) {
-                    return new Found(term, "", from, count);
-                }
-            }
+        int last = words.size();
+        while (last > first && isDetail.test(last - 1)) {
+            last--;
         }
-        for (int count = Math.min(all.size(), LONGEST_NAME); count > 1; count--) {
-            for (int from = 0; from <= Math.min(first, all.size() - count); from++) {
-                Optional<Term> term = lexicon.slipOf(String.join(" ", all.subList(from, from + count)));
-                if (term.isPresent() && !all.get(from).startsWith("\"")) {
-                    return new Found(term, "", from, count);
-                }
-            }
-        }
-        Span open = open(all, false);
-        Optional<Term> meant = open.text().startsWith("\"") || open.text().length() < 2
-                ? Optional.empty()
-                : beginning(open.text(), 1).stream().findFirst().or(() -> lexicon.slipOf(open.text()));
-        return new Found(
-                meant,
-                meant.isPresent() ? "" : open.text().replace("\"", "").strip(),
-                open.from(),
-                open.words().size());
+        return first < last ? Optional.of(new Span(first, last)) : Optional.empty();
     }
 
-    List<Term> beginning(String rest, int most) {
-        return lexicon.beginningWith(rest, Integer.MAX_VALUE).stream()
+    /** {@return the core with the details in front of it that begin a name together with its words: "knee cut" of "knee cut of a kind"} */
+    Span whole(Span core) {
+        for (int more = Math.min(MOST_DETAILS, core.from()); more > 0; more--) {
+            for (int to = core.from() + 1; to <= core.to(); to++) {
+                Span begun = new Span(core.from() - more, to);
+                if (lexicon.naming().read(text(begun), here, hint).isPresent()) {
+                    return new Span(core.from() - more, core.to());
+                }
+            }
+        }
+        return core;
+    }
+
+    /** {@return the words that name something as they are; the longest of those by a written word, else by a form of one} */
+    Optional<Span> named() {
+        List<Span> spans = spans();
+        return find(spans, how -> how == Naming.How.WRITTEN).or(() -> find(spans, how -> how == Naming.How.FORM));
+    }
+
+    private Optional<Span> find(List<Span> spans, Predicate<Naming.How> wanted) {
+        return spans.stream()
+                .filter(span -> lexicon.naming()
+                        .read(text(span), here, hint)
+                        .map(Naming.Found::how)
+                        .filter(wanted)
+                        .isPresent())
+                .filter(span -> !endsInAnOutcome(span))
+                .findFirst();
+    }
+
+    /** {@return the words that name something once a slip in them is mended} */
+    Optional<Span> mended() {
+        return spans().stream()
+                .filter(span -> lexicon.naming().mended(text(span), here, hint).isPresent())
+                .findFirst();
+    }
+
+    /** {@return the words that are the beginning of a name} */
+    Optional<Span> begun() {
+        return spans().stream()
+                .filter(span -> text(span).length() > 1)
+                .filter(span -> !lexicon.naming().beginning(text(span), here, 1).isEmpty())
+                .findFirst();
+    }
+
+    /** {@return what words that begin so can become, the likeliest here first} */
+    List<Term> beginning(Span span, ScribeLine.Expectation expectation, int most) {
+        return lexicon.naming().beginning(text(span), here, Integer.MAX_VALUE).stream()
                 .sorted(Comparator.comparingDouble((Term term) -> -expectation.of(term.key())))
                 .limit(most)
                 .toList();
     }
 
-    /**
-     * The words that are being named: the longest that begin like a name, a line or another detail among them if it must be, as in
-     * "knee cu"; else those that are no details.
-     */
-    Span open(List<String> all, boolean evenDetails) {
-        int first = 0;
-        int last = Math.min(all.size(), MOST_BEFORE);
-        while (first < last && isDetail.test(all.get(first))) {
-            first++;
-        }
-        for (int count = Math.min(all.size(), LONGEST_NAME); count > 0; count--) {
-            for (int from = 0; from <= Math.min(first, all.size() - count); from++) {
-                Span span = new Span(from, all.subList(from, from + count));
-                boolean names = evenDetails || span.words().stream().anyMatch(word -> !isDetail.test(word));
-                // What goes on in other words is no beginning of a name.
-                boolean ends = from + count == all.size() || isDetail.test(all.get(from + count));
-                if (names && ends && !lexicon.beginningWith(span.text(), 1).isEmpty()) {
-                    return span;
+    /** The longest first. Where all words are details, any of them may still be a name. */
+    private List<Span> spans() {
+        Span core = core().orElse(new Span(0, 0));
+        int last = words.size();
+        int from = core.length() == 0 ? 0 : Math.max(0, core.from() - MOST_DETAILS);
+        int to = core.length() == 0 ? Math.min(last, MOST_DETAILS) : Math.min(last, core.to() + MOST_DETAILS);
+        List<Span> spans = new java.util.ArrayList<>();
+        for (int begin = from; begin <= core.from(); begin++) {
+            for (int end = to; end >= Math.max(core.to(), begin + 1); end--) {
+                if (end - begin <= LONGEST) {
+                    spans.add(new Span(begin, end));
                 }
             }
         }
-        int to = first;
-        while (to < all.size() && (to == first || !isDetail.test(all.get(to)))) {
-            to++;
-        }
-        return new Span(first, all.subList(first, to));
+        spans.sort(Comparator.comparingInt(Span::length).reversed());
+        return spans;
     }
 
     /** "Single leg held" is a place, but who types it mostly says that the single leg held. */
-    private boolean isOutcome(List<String> span) {
-        int count = span.size();
-        boolean ends =
-                Arrays.stream(Became.values()).anyMatch(became -> became.label().equals(span.get(count - 1)));
-        return count == 1
-                ? isDetail.test(span.get(0))
-                : ends
-                        && lexicon.find(String.join(" ", span.subList(0, count - 1)))
-                                .filter(Technique.class::isInstance)
-                                .isPresent();
+    private boolean endsInAnOutcome(Span span) {
+        String last = words.get(span.to() - 1).toLowerCase(Locale.ROOT);
+        boolean outcome =
+                Arrays.stream(Became.values()).anyMatch(became -> became.label().equals(last));
+        return outcome
+                && span.length() > 1
+                && lexicon.naming()
+                        .read(text(new Span(span.from(), span.to() - 1)), here, hint)
+                        .isPresent();
     }
 }

@@ -10,6 +10,7 @@ import farglass.core.bout.Moment;
 import farglass.core.bout.OwnedSide;
 import farglass.core.bout.Seat;
 import farglass.core.bout.Settled;
+import farglass.core.bout.Times;
 import farglass.core.laterality.Facing;
 import farglass.core.laterality.Laterality;
 import farglass.core.lexicon.Lexicon;
@@ -17,7 +18,6 @@ import farglass.core.lexicon.SideRule;
 import farglass.core.lexicon.Technique;
 import farglass.core.lexicon.Words;
 import farglass.core.notation.BoutFile;
-import farglass.core.notation.Times;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -46,7 +46,10 @@ public final class Phrase {
                 .forEach(fact -> parts.add(
                         fact instanceof Fact.Drawing drawing
                                 ? "with %s drawn".formatted(drawn(drawing))
-                                : BoutFile.field(fact) + relation(fact, moment, lexicon)));
+                                : fact instanceof Fact.Link link
+                                                && bout.moment(link.moment()).isPresent()
+                                        ? tie(link, bout, lexicon)
+                                        : BoutFile.field(fact) + relation(fact, moment, lexicon)));
         if (moment.telling().certainty() != Certainty.SURE) {
             parts.add(moment.telling().certainty().label());
         }
@@ -54,6 +57,15 @@ public final class Phrase {
             parts.add("private");
         }
         return String.join(", ", parts);
+    }
+
+    /** "continues the knee cut": a moment is named by what it was, never by its id. */
+    private static String tie(Fact.Link link, Bout bout, Lexicon lexicon) {
+        String named = bout.moment(link.moment())
+                .map(moment -> Words.inSentence(deed(moment.deed(), lexicon)))
+                .orElse(link.moment());
+        return words(link.tie()) + " " + named
+                + link.changed().map(changed -> " (" + changed + ")").orElse("");
     }
 
     private static String drawn(Fact.Drawing drawing) {
@@ -85,7 +97,11 @@ public final class Phrase {
             return lexicon.label(did.technique());
         }
         if (deed instanceof Deed.Unnamed unnamed) {
-            return "\u201c" + unnamed.words() + "\u201d";
+            return "\u201c" + unnamed.words() + "\u201d"
+                    + unnamed.kind()
+                            .flatMap(lexicon::technique)
+                            .map(kind -> " (" + kind.kind().label() + ")")
+                            .orElse("");
         }
         if (deed instanceof Deed.Awarded awarded) {
             return award(awarded.award());
@@ -166,6 +182,7 @@ public final class Phrase {
         String position = lexicon.label(settled.position());
         return settled.top()
                 .map(top -> "%s, %s on top".formatted(position, firstName(bout, top)))
+                .or(() -> settled.passing().map(seat -> "%s, %s passing".formatted(position, firstName(bout, seat))))
                 .orElse(position);
     }
 

@@ -1,61 +1,57 @@
 package farglass.core.scribe;
 
 import farglass.core.bout.Award;
-import farglass.core.bout.Became;
 import farglass.core.bout.Bout;
-import farglass.core.bout.Certainty;
 import farglass.core.bout.Deed;
 import farglass.core.bout.Fact;
-import farglass.core.bout.Line;
 import farglass.core.bout.Moment;
-import farglass.core.bout.Motive;
-import farglass.core.bout.OwnedSide;
 import farglass.core.bout.Seat;
 import farglass.core.bout.Settled;
-import farglass.core.bout.Side;
-import farglass.core.bout.Stage;
 import farglass.core.bout.Telling;
-import farglass.core.laterality.CalledSide;
+import farglass.core.lexicon.Here;
 import farglass.core.lexicon.Lexicon;
-import farglass.core.lexicon.Position;
-import farglass.core.lexicon.SideRule;
+import farglass.core.lexicon.Naming;
 import farglass.core.lexicon.Technique;
 import farglass.core.lexicon.Term;
 import farglass.core.notation.BoutFile;
+import farglass.core.notation.Hints;
+import farglass.core.notation.Said;
 import farglass.core.state.Stand;
-import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Deque;
-import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
-import java.util.function.Predicate;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /**
  * Reads what is typed while the film runs: {@code runa knee cut left nearly knee}, {@code a mount}, {@code +3},
- * {@code stop edge}. Every text means something: words the lexicon does not know are kept as words.
+ * {@code stop edge}. Every text means something. What is typed is never saved as something else: words that name nothing, or of which
+ * one is left over, are kept whole as they stand, and what was guessed is told.
  */
 public final class ScribeLine {
+    private static final Pattern QUOTED = Pattern.compile("^(.*?)\"([^\"]*)\"?(.*)$", Pattern.DOTALL);
+    private static final Pattern NOTE =
+            Pattern.compile("(?:^|\\s)note\\s+(.*)$", Pattern.DOTALL | Pattern.CASE_INSENSITIVE);
+    private static final int MOST_ALTERNATIVES = 6;
+    /** A pasted page is kept whole; more words than these are no line. */
+    private static final int MOST_WORDS = 60;
+
     private final Bout bout;
     private final Stand now;
     private final Lexicon lexicon;
-    private final Deque<String> words = new ArrayDeque<>();
-    private static final Set<String> QUALIFIERS = Set.of("own", "their", "screen", "facing", "away");
+    private final Links links;
+    private final Expectation expectation;
+    private final ActorWords actors;
+    private final Said.Scene scene;
 
-    private final List<String> kept = new ArrayList<>();
-    private final Set<String> qualifiers = new HashSet<>();
-    private Optional<Seat> actor = Optional.empty();
+    private final List<String> remarks = new ArrayList<>();
+    private final List<String> unread = new ArrayList<>();
     private Telling telling = Telling.NOTHING;
     private Optional<Settled> settled = Optional.empty();
-    private SideRule sideRule = SideRule.NONE;
-
-    private final ActorWords actors;
-    private final Expectation expectation;
 
     /** How likely each technique or position is to be meant here; it only chooses between completions. */
     public interface Expectation {
@@ -64,23 +60,60 @@ public final class ScribeLine {
         double of(String key);
     }
 
-    private ScribeLine(String text, Bout bout, Stand now, Lexicon lexicon, Expectation expectation) {
-        this.bout = bout;
-        this.now = now;
-        this.lexicon = lexicon;
-        this.actors = new ActorWords(bout, now);
-        this.expectation = expectation;
-        String[] fields = text.split(";", -1);
-        for (int i = 1; i < fields.length; i++) {
-            field(fields[i].strip());
+    /**
+     * Where a line is typed.
+     *
+     * @param now where the two stand at that instant: it settles who can have done it, where only one could, and which of several
+     *     things a word means
+     * @param answerable id of the moment that the word "answers" refers to
+     * @param before how many of the bout's moments lie before it
+     */
+    public record Place(Bout bout, Stand now, Optional<String> answerable, int before) {
+        /** {@return the place at the end of the bout, with no moment chosen} */
+        public static Place end(Bout bout, Stand now) {
+            return new Place(bout, now, Optional.empty(), bout.moments().size());
         }
-        Arrays.stream(fields[0].strip().split("\\s+"))
-                .filter(word -> !word.isEmpty())
-                .forEach(words::add);
     }
 
-    /** After a semicolon stands a field of the bout file; what is none stays as words. */
+    private ScribeLine(Place place, Lexicon lexicon, Expectation expectation) {
+        this.bout = place.bout();
+        this.now = place.now();
+        this.lexicon = lexicon;
+        this.links = new Links(bout, place.answerable(), place.before());
+        this.expectation = expectation;
+        this.actors = new ActorWords(bout, now);
+        this.scene = Said.Scene.of(now, bout.header());
+    }
+
+    /**
+     * {@return what the text means there; empty for an empty text}
+     *
+     * @param expectation chooses what an unfinished word is finished to
+     */
+    public static Optional<Reading> read(String text, Place place, Lexicon lexicon, Expectation expectation) {
+        return text.isBlank()
+                ? Optional.empty()
+                : Optional.of(new ScribeLine(place, lexicon, expectation).reading(text));
+    }
+
+    /** Behind semicolons stand fields of the bout file, and a note. {@return what stands before the first} */
+    private String fields(String text) {
+        String[] parts = text.split(";", -1);
+        for (int i = 1; i < parts.length; i++) {
+            field(parts[i].strip());
+        }
+        Matcher note = NOTE.matcher(parts[0]);
+        if (note.find()) {
+            note(note.group(1));
+            return parts[0].substring(0, note.start());
+        }
+        return parts[0];
+    }
+
     private void field(String text) {
+        if (text.isEmpty()) {
+            return;
+        }
         if (text.startsWith("->")) {
             Optional<Settled> where = BoutFile.settled(text.substring(2), lexicon);
             if (where.isPresent()) {
@@ -88,187 +121,367 @@ public final class ScribeLine {
                 return;
             }
         }
+        Matcher note = NOTE.matcher(text);
         Optional<Fact> fact = BoutFile.fact(text, lexicon);
         if (fact.isPresent()) {
             telling = telling.and(fact.get());
-        } else if (!text.isEmpty()) {
-            kept.add(text);
+        } else if (note.find() && note.start() == 0) {
+            note(note.group(1));
+        } else {
+            unread.add(text);
         }
     }
 
-    /**
-     * {@return what the text means here; empty for an empty text}
-     *
-     * @param now where the two stand at that instant: it settles who can have done it, where only one could
-     * @param answerable id of the moment that the word "answers" refers to
-     * @param expectation chooses what an unfinished word is finished to
-     */
-    public static Optional<Proposal> read(
-            String text, Bout bout, Stand now, Optional<String> answerable, Lexicon lexicon, Expectation expectation) {
-        if (text.isBlank()) {
+    private void note(String words) {
+        String said = BoutFile.unquoted(words.strip()).orElse(words.strip());
+        if (!said.isBlank()) {
+            telling = telling.withNote(
+                    telling.note().map(kept -> kept + " " + said).orElse(said));
+        }
+    }
+
+    private Reading reading(String text) {
+        String line = fields(text).strip();
+        Matcher quoted = QUOTED.matcher(line);
+        if (quoted.matches()) {
+            return unnamed(quoted.group(2), quoted.group(1) + " " + quoted.group(3));
+        }
+        List<String> words = split(line);
+        if (words.size() > MOST_WORDS) {
+            return kept(line, Optional.empty(), new Details(List.of()), List.of(), false, Optional.empty());
+        }
+        // A bout file's sign for nobody is understood here as well.
+        words = !words.isEmpty() && words.get(0).equals("-") ? words.subList(1, words.size()) : words;
+        Optional<Seat> named = actorInFront(words);
+        List<String> rest = named.isPresent() ? words.subList(1, words.size()) : words;
+        Optional<Deed> happening =
+                BoutFile.happening(String.join(" ", rest), lexicon).or(() -> fixed(rest));
+        if (happening.isPresent()) {
+            return happened(happening.get(), named, rest);
+        }
+        return said(words, named);
+    }
+
+    private static List<String> split(String line) {
+        List<String> words = new ArrayList<>(Arrays.asList(line.split("\\s+")));
+        words.removeIf(String::isEmpty);
+        // The one outcome of two words.
+        int last = words.size() - 1;
+        if (last > 1
+                && words.get(last).equalsIgnoreCase("off")
+                && words.get(last - 1).equalsIgnoreCase("cut")) {
+            words.subList(last - 1, last + 1).clear();
+            words.add("cut-off");
+        }
+        return words;
+    }
+
+    private Optional<Seat> actorInFront(List<String> words) {
+        if (words.isEmpty()) {
             return Optional.empty();
         }
-        return Optional.of(new ScribeLine(text, bout, now, lexicon, expectation).proposal(answerable));
-    }
-
-    /**
-     * {@return the moment with what the text tells of it added} For changing many moments at once: an outcome, a side, another
-     * actor; words that are no such thing become a note.
-     */
-    public static Moment amended(Moment moment, String text, Bout bout, Stand now, Lexicon lexicon) {
-        ScribeLine line = new ScribeLine(text, bout, now, lexicon, Expectation.NONE);
-        line.telling = moment.telling()
-                .withFacts(Stream.concat(moment.telling().facts().stream(), line.telling.facts().stream())
-                        .distinct()
-                        .toList());
-        line.takeActor();
-        line.actor = line.actor.or(moment::actor);
-        moment.technique().flatMap(lexicon::technique).ifPresent(known -> line.sideRule = known.sideRule());
-        line.details(Optional.empty());
-        Proposal amended = new Proposal(
-                line.actor,
-                moment.deed(),
-                line.settled.or(() -> moment.settled().filter(told -> !told.workedOut())),
-                line.telling);
-        return amended.at(moment.id(), moment.atMicros(), lexicon);
-    }
-
-    /** {@return terms whose words begin like the unfinished words of the text, the likeliest here first} */
-    public static List<Term> completions(
-            String text, Bout bout, Stand now, Lexicon lexicon, Expectation expectation, int most) {
-        ScribeLine line = new ScribeLine(text, bout, now, lexicon, expectation);
-        line.takeActor();
-        String rest = line.names().open(List.copyOf(line.words), true).text();
-        return rest.length() < 2 || lexicon.find(rest).isPresent() && text.endsWith(" ")
-                ? List.of()
-                : line.names().beginning(rest, most);
-    }
-
-    /** {@return the text with its unfinished words replaced by the term's label} */
-    public static String completed(String text, Bout bout, Stand now, Lexicon lexicon, Term term) {
-        ScribeLine line = new ScribeLine(text, bout, now, lexicon, Expectation.NONE);
-        String first = line.words.isEmpty() ? "" : line.words.peek();
-        line.takeActor();
-        String before = line.actor.isPresent() ? first + " " : "";
-        List<String> all = new ArrayList<>(line.words);
-        NameSearch.Span open = line.names().open(all, true);
-        all.subList(open.from(), open.from() + open.words().size()).clear();
-        all.add(open.from(), term.label().toLowerCase(Locale.ROOT));
-        return before + String.join(" ", all) + " ";
-    }
-
-    private Proposal proposal(Optional<String> answerable) {
-        takeActor();
-        Deed deed = happening().or(this::fixed).orElseGet(this::spoken);
-        if (!(deed instanceof Deed.Stopped)) {
-            takeActorAmong(word -> true);
-            details(answerable);
-        }
-        return new Proposal(actor, deed, settled, telling);
-    }
-
-    private void details(Optional<String> answerable) {
-        // Whose side it is may be typed before the side or behind it, and so may who did it.
-        words.stream()
-                .map(word -> word.toLowerCase(Locale.ROOT))
-                .filter(QUALIFIERS::contains)
-                .forEach(qualifiers::add);
-        while (!words.isEmpty()) {
-            detail(words.poll(), answerable);
-        }
-        if (!kept.isEmpty()) {
-            telling = telling.withNote(String.join(" ", kept));
-        }
-    }
-
-    private void takeActor() {
-        Optional<Seat> named = words.isEmpty() ? Optional.empty() : actors.seat(words.peek());
         // "Top lock" is no lock by the one on top.
         boolean ofAName = words.size() > 1
-                && lexicon.find(words.stream().limit(2).collect(Collectors.joining(" ")))
-                        .isPresent();
-        if (named.isPresent() && !ofAName) {
-            actor = named;
-            words.poll();
-        }
+                && (words.get(0).equals("top") || words.get(0).equals("bottom"))
+                && !lexicon.meanings(words.get(0) + " " + words.get(1)).isEmpty();
+        return ofAName ? Optional.empty() : actors.seat(words.get(0));
     }
 
-    private void takeActorAmong(Predicate<String> words) {
-        for (String word : List.copyOf(this.words)) {
-            Optional<Seat> named = actors.seat(word);
-            // An "a" in the middle of a remark is an article.
-            boolean isArticle = word.length() == 1 && !word.equals(this.words.peekLast());
-            if (actor.isEmpty() && named.isPresent() && !isArticle && words.test(word)) {
-                actor = named;
-                this.words.remove(word);
-            }
-        }
-    }
-
-    /** What the bout file has a reserved word for is typed as it is written there. */
-    private Optional<Deed> happening() {
-        Optional<Deed> deed = BoutFile.happening(String.join(" ", words), lexicon);
-        deed.ifPresent(found -> words.clear());
-        return deed;
-    }
-
-    private Optional<Deed> fixed() {
-        String first = words.isEmpty() ? "" : words.peek().toLowerCase(Locale.ROOT);
+    /** What is given and what stops the match is short, and may be followed by details. */
+    private static Optional<Deed> fixed(List<String> words) {
+        String first = words.isEmpty() ? "" : words.get(0).toLowerCase(Locale.ROOT);
         if (first.matches("\\+[1-9]")) {
-            words.poll();
             return Optional.of(new Deed.Awarded(Award.points(first.charAt(1) - '0')));
         }
-        Optional<Deed> deed = Optional.ofNullable(
+        return Optional.ofNullable(
                 switch (first) {
                     case "" -> new Deed.Mark();
                     case "adv", "advantage" -> new Deed.Awarded(Award.advantage());
                     case "pen", "penalty" -> new Deed.Awarded(Award.penalty());
+                    case "warning", "warned" -> new Deed.Awarded(Award.of(Award.Kind.WARNING));
+                    case "negative" -> new Deed.Awarded(Award.of(Award.Kind.NEGATIVE));
+                    case "disqualification", "disqualified" -> new Deed.Awarded(Award.of(Award.Kind.DISQUALIFICATION));
                     case "restart" -> new Deed.Restarted();
                     case "mark" -> new Deed.Mark();
-                    case "stop" -> stopped();
+                    case "stop" -> new Deed.Stopped(String.join(" ", words.subList(1, words.size())));
                     default -> null;
                 });
-        if (deed.isPresent()) {
-            words.poll();
+    }
+
+    private Reading happened(Deed deed, Optional<Seat> named, List<String> words) {
+        boolean whole = deed instanceof Deed.Stopped
+                || BoutFile.happening(String.join(" ", words), lexicon).isPresent();
+        List<String> details = whole || words.isEmpty() ? List.of() : words.subList(1, words.size());
+        Optional<Seat> actor = named.or(() -> actorAmong(details));
+        List<String> left = new ArrayList<>(unread);
+        for (int i = 0; i < details.size(); i++) {
+            if (!Details.isDetail(details, i) && actors.seat(details.get(i)).isEmpty()) {
+                left.add(details.get(i));
+            }
         }
-        return deed;
+        left.forEach(word -> remarks.add(
+                "“%s” says nothing here and would not be saved; write note %s to keep it.".formatted(word, word)));
+        Telling told = new Details(details).in(telling, actor, Optional.empty(), links, remarks);
+        return new Reading(new Proposal(actor, deed, settled, told), Optional.empty(), remarks, List.of());
     }
 
-    private Deed stopped() {
-        List<String> reason = new ArrayList<>(words);
-        reason.remove(0);
-        return new Deed.Stopped(String.join(" ", reason));
-    }
-
-    private Deed spoken() {
-        NameSearch.Found found = names().search(List.copyOf(words), now.position());
-        drop(found.from(), found.count());
-        if (found.term().isPresent()) {
-            Term term = found.term().get();
-            return term instanceof Technique technique ? did(technique) : reached((Position) term);
+    private Optional<Seat> actorAmong(List<String> words) {
+        for (int i = 0; i < words.size(); i++) {
+            // An "a" in the middle of a remark is an article.
+            boolean isArticle = words.get(i).length() == 1 && i < words.size() - 1;
+            Optional<Seat> seat = actors.seat(words.get(i));
+            if (seat.isPresent() && !isArticle) {
+                return seat;
+            }
         }
-        return found.unnamed().isEmpty() ? new Deed.Mark() : new Deed.Unnamed(found.unnamed());
+        return Optional.empty();
     }
 
-    private NameSearch names() {
-        return new NameSearch(
-                lexicon, expectation, this::isDetail, word -> actors.seat(word).isPresent());
-    }
-
-    private void drop(int from, int count) {
-        List<String> left = new ArrayList<>(words);
-        left.subList(from, from + count).clear();
-        words.clear();
-        words.addAll(left);
-    }
-
-    private Deed did(Technique technique) {
-        sideRule = technique.sideRule();
-        takeActorAmong(word -> true);
-        if (actor.isEmpty()) {
-            actor = onlyOneWhoCould(technique);
+    /** Words in quotes stay as they are; of what kind it was may stand behind them. */
+    private Reading unnamed(String said, String around) {
+        List<String> words = split(around.strip());
+        Optional<Seat> front = actorInFront(words);
+        List<String> rest = new ArrayList<>(front.isPresent() ? words.subList(1, words.size()) : words);
+        Optional<String> kind = rest.stream()
+                .flatMap(word -> lexicon.meanings(word).stream()
+                        .filter(term -> term instanceof Technique technique && technique.generic())
+                        .map(term -> Map.entry(word, term.key())))
+                .findFirst()
+                .map(found -> {
+                    rest.remove(found.getKey());
+                    return found.getValue();
+                });
+        Optional<Seat> actor = front.or(() -> actorAmong(rest));
+        for (int i = 0; i < rest.size(); i++) {
+            if (!Details.isDetail(rest, i) && actors.seat(rest.get(i)).isEmpty()) {
+                remarks.add("“%s” stands outside the quotes and would not be saved.".formatted(rest.get(i)));
+            }
         }
-        return new Deed.Did(technique.key());
+        Telling told = new Details(rest).in(telling, actor, kind.flatMap(lexicon::technique), links, remarks);
+        Deed deed = said.isBlank() ? new Deed.Mark() : new Deed.Unnamed(said.strip(), kind);
+        return new Reading(new Proposal(actor, deed, settled, told), Optional.empty(), remarks, List.of());
+    }
+
+    private boolean isDetail(List<String> words, int at) {
+        return Details.isDetail(words, at) || actors.seat(words.get(at)).isPresent();
+    }
+
+    /** What has a name, or would have. */
+    private Reading said(List<String> words, Optional<Seat> front) {
+        int first = front.isPresent() ? 1 : 0;
+        List<String> rest = words.subList(first, words.size());
+        Optional<Seat> actor = front.or(() -> actorAmong(rest).filter(seat -> !isPlace(rest)));
+        Details all = new Details(rest);
+        Naming.Hint hint = Hints.of(all.became(Optional.empty()), all.line().isPresent());
+        Here here = scene.by(actor);
+        NameSearch search = new NameSearch(lexicon, here, hint, rest, at -> isDetail(rest, at));
+        Optional<NameSearch.Span> span = search.named();
+        if (span.isEmpty() && search.core().isEmpty()) {
+            return details(rest, actor);
+        }
+        Optional<NameSearch.Span> begun = span.isPresent() ? Optional.empty() : search.begun();
+        if (begun.isPresent()) {
+            return finished(search, begun.get(), words, first, actor);
+        }
+        span = span.or(search::mended);
+        if (span.isEmpty()) {
+            NameSearch.Span core = search.whole(search.core().orElseThrow());
+            return kept(
+                    search.text(core),
+                    actor,
+                    around(rest, core),
+                    near(search, core, words, first),
+                    false,
+                    Optional.empty());
+        }
+        return meant(search, span.get(), words, first, actor);
+    }
+
+    /** Top and bottom say which of the two is meant, unless a place is named: then they say where its actor is. */
+    private boolean isPlace(List<String> words) {
+        List<String> bare = words.stream()
+                .filter(word -> !List.of("on", "under", "top", "bottom").contains(word.toLowerCase(Locale.ROOT)))
+                .toList();
+        return bare.size() < words.size()
+                && lexicon.place(String.join(" ", bare)).isPresent()
+                && lexicon.meanings(String.join(" ", bare)).stream().noneMatch(Technique.class::isInstance);
+    }
+
+    private Reading details(List<String> words, Optional<Seat> actor) {
+        Telling told = new Details(words).in(telling, actor, Optional.empty(), links, remarks);
+        unread.forEach(field -> remarks.add("“%s” is no field and would not be saved.".formatted(field)));
+        return new Reading(new Proposal(actor, new Deed.Mark(), settled, told), Optional.empty(), remarks, List.of());
+    }
+
+    private static Details around(List<String> words, NameSearch.Span span) {
+        List<String> around = new ArrayList<>(words.subList(0, span.from()));
+        around.addAll(words.subList(span.to(), words.size()));
+        return new Details(around);
+    }
+
+    private Reading meant(
+            NameSearch search, NameSearch.Span span, List<String> words, int first, Optional<Seat> actor) {
+        String phrase = search.text(span);
+        Details details = around(search.words(), span);
+        Said said = Said.of(phrase, actor, scene, details.became(Optional.empty()), search.hint(), lexicon);
+        Optional<Technique> technique = technique(said);
+        Optional<String> otherLimb = details.otherLimb(technique);
+        if (said.how().isEmpty() || otherLimb.isPresent() || !unread.isEmpty()) {
+            String whole = otherLimb.isPresent()
+                    ? search.text(new NameSearch.Span(0, search.words().size()))
+                    : phrase;
+            List<Term> others = said.how().isEmpty() ? said.others() : terms(said);
+            return kept(
+                    String.join("; ", concat(whole, unread)),
+                    actor,
+                    details,
+                    alternatives(others, span, words, first, said.how().isEmpty() ? "" : leftOver(otherLimb)),
+                    said.unclear(),
+                    said.deed() instanceof Deed.Unnamed unnamed ? unnamed.kind() : Optional.empty());
+        }
+        List<Reading.Alternative> alternatives = said.how().equals(Optional.of(Naming.How.MENDED))
+                ? List.of(asWords(span, words, first))
+                : others(phrase, said, span, words, first);
+        if (said.how().equals(Optional.of(Naming.How.MENDED))) {
+            remarks.add("“%s” was read as %s.".formatted(phrase, label(said)));
+        }
+        return proposal(said, actor, details, alternatives);
+    }
+
+    private Reading finished(
+            NameSearch search, NameSearch.Span span, List<String> words, int first, Optional<Seat> actor) {
+        List<Term> terms = search.beginning(span, expectation, MOST_ALTERNATIVES);
+        Details details = around(search.words(), span);
+        Said said =
+                Said.meaning(terms.get(0), search.text(span), actor, scene, details.became(Optional.empty()), lexicon);
+        remarks.add("“%s” was finished to %s."
+                .formatted(search.text(span), terms.get(0).label()));
+        List<Reading.Alternative> alternatives = new ArrayList<>(alternatives(terms, span, words, first, ""));
+        alternatives.add(asWords(span, words, first));
+        Reading reading = proposal(said, actor, details, alternatives);
+        return new Reading(reading.proposal(), Optional.of(Naming.How.FINISHED), remarks, alternatives);
+    }
+
+    private Reading proposal(Said said, Optional<Seat> named, Details details, List<Reading.Alternative> alternatives) {
+        Optional<Technique> technique = technique(said);
+        Optional<Seat> actor = named.or(() -> technique.flatMap(this::onlyOneWhoCould));
+        Telling told = details.in(telling, actor, technique, links, remarks);
+        Optional<Settled> where = said.settled().map(place -> turned(place, named, details));
+        return new Reading(
+                new Proposal(actor, said.deed(), settled.or(() -> where), told), said.how(), remarks, alternatives);
+    }
+
+    /** Who is named with a guard plays it, and has any other place from the top, unless "on top" or "under" says otherwise. */
+    private Settled turned(Settled place, Optional<Seat> actor, Details details) {
+        if (place.top().isEmpty() || actor.isEmpty()) {
+            return place;
+        }
+        Optional<Seat> top = details.under() ? actor.map(Seat::other) : details.onTop() ? actor : place.top();
+        return new Settled(place.position(), top, place.workedOut());
+    }
+
+    private Optional<Technique> technique(Said said) {
+        return said.deed() instanceof Deed.Did did ? lexicon.technique(did.technique()) : Optional.empty();
+    }
+
+    private List<Term> terms(Said said) {
+        return technique(said).<List<Term>>map(List::of).orElseGet(() -> said.settled()
+                .flatMap(place -> lexicon.position(place.position()))
+                .<List<Term>>map(List::of)
+                .orElse(List.of()));
+    }
+
+    private String label(Said said) {
+        return terms(said).stream().findFirst().map(Term::label).orElse("");
+    }
+
+    private String leftOver(Optional<String> otherLimb) {
+        List<String> left = new ArrayList<>(unread);
+        otherLimb.ifPresent(left::add);
+        return String.join("; ", left);
+    }
+
+    private static List<String> concat(String first, List<String> more) {
+        List<String> all = new ArrayList<>(List.of(first));
+        all.addAll(more);
+        return all;
+    }
+
+    /** The words as they stand: an unnamed moment, which can be named everywhere at once later. */
+    private Reading kept(
+            String phrase,
+            Optional<Seat> actor,
+            Details details,
+            List<Reading.Alternative> alternatives,
+            boolean unclear,
+            Optional<String> kind) {
+        remarks.add(
+                unclear
+                        ? "“%s” can mean several things here. Choose one, or Enter keeps the words."
+                                .formatted(shortened(phrase))
+                        : "“%s” names nothing here. Enter keeps the words as they stand.".formatted(shortened(phrase)));
+        Telling told = details.in(telling, actor, kind.flatMap(lexicon::technique), links, remarks);
+        return new Reading(
+                new Proposal(actor, new Deed.Unnamed(phrase, kind), settled, told),
+                Optional.empty(),
+                remarks,
+                alternatives);
+    }
+
+    private static String shortened(String phrase) {
+        return phrase.length() <= 80 ? phrase : phrase.substring(0, 80) + "…";
+    }
+
+    private List<Reading.Alternative> near(NameSearch search, NameSearch.Span core, List<String> words, int first) {
+        List<Term> near = lexicon.naming().near(search.text(core), search.here(), MOST_ALTERNATIVES);
+        return alternatives(near, core, words, first, search.text(core));
+    }
+
+    /** Other things the same words mean, which fit here less well. */
+    private List<Reading.Alternative> others(
+            String phrase, Said said, NameSearch.Span span, List<String> words, int first) {
+        List<Term> chosen = terms(said);
+        List<Term> others = lexicon.meanings(phrase).stream()
+                .filter(term -> !chosen.contains(term))
+                .toList();
+        return alternatives(others, span, words, first, "");
+    }
+
+    /**
+     * Each as the line that says it.
+     *
+     * @param note words that the term leaves over, to be kept as a note; may be empty
+     */
+    private List<Reading.Alternative> alternatives(
+            List<Term> terms, NameSearch.Span span, List<String> words, int first, String note) {
+        Map<String, Reading.Alternative> all = new LinkedHashMap<>();
+        for (Term term : terms) {
+            String name = clearName(term);
+            String label = term.label() + (note.isEmpty() ? "" : ", and the words as a note");
+            String text = replaced(span, words, first, name) + (note.isEmpty() ? " " : " note " + note);
+            all.putIfAbsent(text, new Reading.Alternative(label, text));
+        }
+        return all.values().stream().limit(MOST_ALTERNATIVES).toList();
+    }
+
+    /** {@return a name by which just that entry is meant} Its label, unless that is another's name as well. */
+    private String clearName(Term term) {
+        String label = term.label().toLowerCase(Locale.ROOT);
+        List<Term> meanings = lexicon.meanings(label);
+        return meanings.size() == 1 && meanings.get(0).key().equals(term.key()) ? label : term.key();
+    }
+
+    private Reading.Alternative asWords(NameSearch.Span span, List<String> words, int first) {
+        String phrase = String.join(" ", words.subList(first + span.from(), first + span.to()));
+        return new Reading.Alternative(
+                "keep “%s”".formatted(phrase), replaced(span, words, first, '"' + phrase + '"') + " ");
+    }
+
+    private static String replaced(NameSearch.Span span, List<String> words, int first, String by) {
+        List<String> all = new ArrayList<>(words.subList(0, first + span.from()));
+        all.add(by);
+        all.addAll(words.subList(first + span.to(), words.size()));
+        return String.join(" ", all);
     }
 
     /** Who can have done it follows from the rules of the sport only where the two are in different roles. */
@@ -282,81 +495,44 @@ public final class ScribeLine {
         return could.size() == 1 ? Optional.of(could.get(0)) : Optional.empty();
     }
 
-    private Deed reached(Position position) {
-        takeActorAmong(word -> !Set.of("top", "bottom").contains(word));
-        // Who is named with a guard plays it, from underneath; who is named with any other position has it.
-        boolean under = take("under") | take("bottom") | position.family().isGuard();
-        boolean above = take("on") | take("top");
-        Optional<Seat> top =
-                position.hasTop() ? actor.map(seat -> under && !above ? seat.other() : seat) : Optional.empty();
-        settled = Optional.of(new Settled(position.key(), top, false));
-        return new Deed.Reached();
-    }
-
-    private boolean take(String word) {
-        return words.removeFirstOccurrence(word);
-    }
-
-    private boolean isDetail(String word) {
-        ScribeLine alone = new ScribeLine(word, bout, now, lexicon, Expectation.NONE);
-        alone.actor = Optional.of(Seat.A);
-        alone.detail(alone.words.poll(), Optional.of("any"));
-        return alone.kept.isEmpty();
-    }
-
-    private void detail(String written, Optional<String> answerable) {
-        String word = written.toLowerCase(Locale.ROOT);
-        Optional<Became> became = named(Became.values(), word);
-        Optional<Line> line = named(Line.values(), word);
-        Optional<Stage> stage = named(Stage.values(), word);
-        Optional<Motive> motive = named(Motive.values(), word);
-        if (became.isPresent() || word.equals("works")) {
-            telling = telling.withBecame(became.orElse(Became.HELD));
-        } else if (line.isPresent()) {
-            telling = telling.withLine(line.get());
-        } else if (stage.isPresent()) {
-            telling = telling.withStage(stage.get());
-        } else if (motive.isPresent()) {
-            telling = telling.withMotive(motive.get());
-        } else if (word.equals("left") || word.equals("right")) {
-            side(Side.valueOf(word.toUpperCase(Locale.ROOT)), written);
-        } else if (word.equals("unsure") || word.equals("hidden")) {
-            telling = telling.withCertainty(Certainty.valueOf(word.toUpperCase(Locale.ROOT)));
-        } else if (word.equals("private")) {
-            telling = telling.withConfidential(true);
-        } else if (QUALIFIERS.contains(word)) {
-            qualifiers.add(word);
-        } else if (word.equals("answers")) {
-            telling = telling.withAnswers(answerable);
-        } else {
-            kept.add(written);
-        }
-    }
-
     /**
-     * A side needs an owner: without an actor it stays in the note, as typed, until a person says whose it is. Bare, it is whose the
-     * technique's side rule says; "own" and "their" before it say otherwise; "screen" reads it off the picture, of somebody who
-     * is "facing" the camera or turned "away".
+     * A moment changed by words.
+     *
+     * @param unread what tells nothing of a moment; where there is any, nothing should be changed
      */
-    private void side(Side side, String written) {
-        if (actor.isEmpty()) {
-            kept.add(written);
-            return;
+    public record Amended(Moment moment, List<String> unread) {
+        public Amended {
+            unread = List.copyOf(unread);
         }
-        boolean receivers = qualifiers.contains("their") || !qualifiers.contains("own") && sideRule.belongsToReceiver();
-        Seat owner = receivers ? actor.get().other() : actor.get();
-        CalledSide.View view = qualifiers.contains("screen") ? CalledSide.View.SCREEN : CalledSide.View.OWNER;
-        Optional<Boolean> facing = qualifiers.contains("facing")
-                ? Optional.of(true)
-                : qualifiers.contains("away") ? Optional.of(false) : Optional.empty();
-        Optional<OwnedSide> owned = new CalledSide(side, view).of(owner, Optional.empty(), facing);
-        owned.ifPresentOrElse(known -> telling = telling.withSide(known), () -> kept.add("screen " + written));
     }
 
-    private static <E extends Enum<E>> Optional<E> named(E[] values, String word) {
-        return Arrays.stream(values)
-                .filter(value ->
-                        value.name().toLowerCase(Locale.ROOT).replace('_', '-').equals(word))
-                .findFirst();
+    /** {@return the moment with what the text tells of it added} For changing many at once: an outcome, a side, another actor, a note. */
+    public static Amended amended(Moment moment, String text, Place place, Lexicon lexicon) {
+        ScribeLine line = new ScribeLine(place, lexicon, Expectation.NONE);
+        List<String> words = split(line.fields(text).strip());
+        Optional<Seat> front = line.actorInFront(words);
+        List<String> rest = front.isPresent() ? words.subList(1, words.size()) : words;
+        Optional<Seat> actor = front.or(() -> line.actorAmong(rest)).or(moment::actor);
+        List<String> unread = new ArrayList<>(line.unread);
+        for (int i = 0; i < rest.size(); i++) {
+            if (!line.isDetail(rest, i)) {
+                unread.add(rest.get(i));
+            }
+        }
+        Telling base = moment.telling();
+        for (Fact fact : line.telling.facts()) {
+            base = base.facts().contains(fact) ? base : base.and(fact);
+        }
+        base = line.telling.note().isPresent()
+                ? base.withNote(line.telling.note().get())
+                : base;
+        Telling told = new Details(rest)
+                .in(base, actor, moment.technique().flatMap(lexicon::technique), line.links, line.remarks);
+        Proposal amended = new Proposal(
+                actor,
+                moment.deed(),
+                line.settled.or(() -> moment.settled().filter(where -> !where.workedOut())),
+                told);
+        return new Amended(amended.at(moment.id(), moment.atMicros(), place.now(), lexicon), unread);
     }
 }

@@ -1,6 +1,5 @@
 package farglass.core.scribe;
 
-import farglass.core.bout.Became;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
@@ -72,7 +71,7 @@ public record Situation(
 
     private static String word(Moment moment) {
         if (moment.deed() instanceof Deed.Did did) {
-            boolean worked = moment.became(Became.HELD)
+            boolean worked = moment.succeeded()
                     || moment.telling().stage().filter(Stage.TAP::equals).isPresent();
             return did.technique() + (worked ? "!" : "");
         }

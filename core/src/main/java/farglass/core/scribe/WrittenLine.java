@@ -34,7 +34,6 @@ public final class WrittenLine {
         if (telling.confidential()) {
             parts.add("private");
         }
-        telling.note().ifPresent(parts::add);
         boolean reached = moment.deed() instanceof Deed.Reached;
         Optional<Settled> told = moment.settled().filter(where -> !where.workedOut() && !reached);
         return String.join(" ", parts)
@@ -42,7 +41,8 @@ public final class WrittenLine {
                 + telling.facts().stream()
                         .filter(fact -> !(fact instanceof Fact.Link link && link.tie() == Fact.Tie.ANSWERS))
                         .map(fact -> "; " + BoutFile.field(fact))
-                        .collect(Collectors.joining());
+                        .collect(Collectors.joining())
+                + telling.note().map(note -> "; note " + BoutFile.quoted(note)).orElse("");
     }
 
     private static String deed(Moment moment) {
@@ -51,7 +51,8 @@ public final class WrittenLine {
             return did.technique();
         }
         if (deed instanceof Deed.Unnamed unnamed) {
-            return unnamed.words();
+            return "\"" + unnamed.words().replace('"', '\'') + "\""
+                    + unnamed.kind().map(kind -> " " + kind).orElse("");
         }
         if (deed instanceof Deed.Awarded awarded) {
             return switch (awarded.award().kind()) {

@@ -43,7 +43,7 @@ public enum Pose {
                 switch (position.family()) {
                     case STANDING -> CLINCH;
                     case NONE -> SCRAMBLE;
-                    case GUARD -> OPEN_GUARD;
+                    case GUARD, PASSING -> OPEN_GUARD;
                     case LEGS -> LEG_ENTANGLEMENT;
                     case HALF -> HALF_GUARD;
                     case TURTLE -> TURTLE;

@@ -53,7 +53,7 @@ final class Repertoire {
     private static String commonest(Position position) {
         return switch (position.family()) {
             case STANDING, NONE -> "standing";
-            case GUARD -> position.key().contains("closed") ? "closed-guard" : "open-guard";
+            case GUARD, PASSING -> position.key().contains("closed") ? "closed-guard" : "open-guard";
             case HALF -> "half-guard";
             case LEGS -> "leg-entanglement";
             case TURTLE -> "turtle";

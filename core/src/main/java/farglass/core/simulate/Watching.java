@@ -90,7 +90,7 @@ enum Watching {
                         known.films(),
                         known.covered(),
                         known.segments(),
-                        known.whole(),
+                        known.material(),
                         Optional.of(opening),
                         known.endsEarly()));
         return new Acted(watched.with(header), script, acted.truth(), acted.foreseen());

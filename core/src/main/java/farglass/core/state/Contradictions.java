@@ -9,12 +9,12 @@ import farglass.core.bout.Result;
 import farglass.core.bout.Seat;
 import farglass.core.bout.Segment;
 import farglass.core.bout.Stage;
+import farglass.core.bout.Times;
 import farglass.core.laterality.Laterality;
 import farglass.core.lexicon.Kind;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.Reach;
 import farglass.core.lexicon.Technique;
-import farglass.core.notation.Times;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -42,8 +42,15 @@ final class Contradictions {
         return found.findings;
     }
 
+    /** @param sentence the moment's id stands before it */
     private void find(String momentId, String sentence, Object... words) {
-        findings.add(new Finding(momentId, sentence.formatted(words)));
+        findings.add(Finding.warning(
+                momentId.isEmpty() ? List.of() : List.of(momentId),
+                (momentId.isEmpty() ? "" : momentId + ": ") + sentence.formatted(words)));
+    }
+
+    private void find(List<String> moments, String sentence) {
+        findings.add(Finding.warning(moments, sentence));
     }
 
     private void header() {
@@ -111,9 +118,12 @@ final class Contradictions {
                     "It lies in a stretch that is not live, so it is not counted. Move it to the live instant, or mend the stretch.");
         }
         if (moment.deed() instanceof Deed.Restarted restarted && restarted.disputed()) {
-            find(
-                    moment.id(),
-                    "The restart was disputed; it is noted with where they were before and where it restarted.");
+            findings.add(new Finding(
+                    Finding.Sort.NOTED,
+                    List.of(moment.id()),
+                    "%s: the restart was disputed; it is noted with where they were before and where it restarted."
+                            .formatted(moment.id()),
+                    Optional.empty()));
         }
         if (moment.deed() instanceof Deed.Timed timed
                 && timed.toMicros() < moment.atMicros().orElse(0)) {
@@ -124,16 +134,7 @@ final class Contradictions {
     private void fact(Fact fact, Moment moment, int place) {
         if (fact instanceof Fact.Link link && link.bout().isEmpty()) {
             boolean later = place(link.moment()) > place;
-            if (later && link.tie() == Fact.Tie.ANSWERS) {
-                find(
-                        moment.id(),
-                        "It answers something that happens only later. Mend the link, or the time of one of the two.");
-            }
-            if (!later && link.tie() == Fact.Tie.CAUSES) {
-                find(
-                        moment.id(),
-                        "It causes something that happened before. Mend the link, or the time of one of the two.");
-            }
+            tie(link, later, moment);
         } else if (fact instanceof Fact.Grip grip
                 && grip.untilMicros().isPresent()
                 && grip.untilMicros().getAsLong() < moment.atMicros().orElse(0)) {
@@ -143,6 +144,53 @@ final class Contradictions {
                         .filter(kept -> kept.compareTo(passed.reached()) > 0)
                         .isPresent()) {
             find(moment.id(), "More of the pass was kept than was reached. Mend one of the two lines.");
+        }
+    }
+
+    private void tie(Fact.Link link, boolean later, Moment moment) {
+        List<String> both = List.of(moment.id(), link.moment());
+        switch (link.tie()) {
+            case ANSWERS, CONTINUES, OUT_OF -> {
+                if (later) {
+                    find(
+                            both,
+                            "%s %s %s, which happens only later. Mend the link, or the time of one of the two."
+                                    .formatted(moment.id(), verb(link.tie()), link.moment()));
+                } else {
+                    sameAthlete(link, moment, both);
+                }
+            }
+            case CAUSES -> {
+                if (!later) {
+                    find(
+                            both,
+                            "%s causes %s, which happened before. Mend the link, or the time of one of the two."
+                                    .formatted(moment.id(), link.moment()));
+                }
+            }
+            default -> {}
+        }
+    }
+
+    private static String verb(Fact.Tie tie) {
+        return tie == Fact.Tie.ANSWERS ? "answers" : tie == Fact.Tie.CONTINUES ? "continues" : "grew out of";
+    }
+
+    /** One answers the other athlete, and continues one's own attempt. */
+    private void sameAthlete(Fact.Link link, Moment moment, List<String> both) {
+        Optional<Seat> earlier = bout.moment(link.moment()).flatMap(Moment::actor);
+        boolean known = earlier.isPresent() && moment.actor().isPresent();
+        boolean own = known && earlier.equals(moment.actor());
+        if (link.tie() == Fact.Tie.ANSWERS && own) {
+            find(
+                    both,
+                    "%s answers %s, and both are %s's. An answer belongs to a moment of the other one; write \"continues %s\" for the same try, or \"causes\" or \"retries\"."
+                            .formatted(moment.id(), link.moment(), name(earlier.get()), link.moment()));
+        } else if (link.tie() != Fact.Tie.ANSWERS && known && !own) {
+            find(
+                    both,
+                    "%s %s %s, and the two are not by the same athlete. Write \"answers %s\", or mend who did it."
+                            .formatted(moment.id(), verb(link.tie()), link.moment(), link.moment()));
         }
     }
 
@@ -157,10 +205,14 @@ final class Contradictions {
     }
 
     private void technique(Technique technique, Moment moment) {
+        // Any step of an attempt may carry the line or stage that the attempt has reached by then.
+        if (moment.telling().tied(Fact.Tie.CONTINUES).findFirst().isPresent()) {
+            return;
+        }
         if (moment.telling().line().isPresent() && !technique.reach().contains(Reach.LINES)) {
             find(
                     moment.id(),
-                    "%s is no pass, yet a line is told. Leave the line out, or mend the technique.",
+                    "%s is no pass, yet a line is told. Leave the line out, write which pass it continues, or mend the technique.",
                     technique.label());
         }
         moment.telling().stage().ifPresent(stage -> {

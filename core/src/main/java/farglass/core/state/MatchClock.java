@@ -5,7 +5,7 @@ import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Opening;
 import farglass.core.bout.Segment;
-import farglass.core.notation.Times;
+import farglass.core.bout.Times;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -95,10 +95,13 @@ public final class MatchClock {
         if (moment.deed() instanceof Deed.ClockRead read) {
             OptionalLong derived = leftMicros(at);
             if (derived.isPresent() && Math.abs(derived.getAsLong() - read.leftMicros()) > TOLERANCE_MICROS) {
-                findings.add(new Finding(
-                        moment.id(),
-                        "The picture says %s left, but by the stoppages told there would be %s. Look for a stoppage or restart that is missing, or mend the time."
-                                .formatted(Times.exact(read.leftMicros()), Times.seconds(derived.getAsLong()))));
+                findings.add(Finding.warning(
+                        List.of(moment.id()),
+                        "%s: the picture says %s left, but by the stoppages told there would be %s. Look for a stoppage or restart that is missing, or mend the time."
+                                .formatted(
+                                        moment.id(),
+                                        Times.exact(read.leftMicros()),
+                                        Times.seconds(derived.getAsLong()))));
             }
             lastRead = OptionalLong.of(playedMicros(at));
             lastReadLeft = read.leftMicros();

@@ -1,19 +1,10 @@
 package farglass.core.state;
 
-import farglass.core.bout.Became;
 import farglass.core.bout.Bout;
-import farglass.core.bout.Deed;
-import farglass.core.bout.Layer;
 import farglass.core.bout.Moment;
-import farglass.core.bout.Seat;
 import farglass.core.bout.Segment;
-import farglass.core.bout.Settled;
-import farglass.core.lexicon.Control;
-import farglass.core.lexicon.Ends;
 import farglass.core.lexicon.Lexicon;
-import farglass.core.lexicon.Position;
-import farglass.core.lexicon.Role;
-import farglass.core.lexicon.Technique;
+import farglass.core.lexicon.Words;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -28,6 +19,7 @@ import java.util.Optional;
 public final class Timeline {
     private final List<Visit> visits = new ArrayList<>();
     private final List<Finding> findings = new ArrayList<>();
+    private final Unusual unusual = new Unusual();
     private final Map<String, Stand> before = new HashMap<>();
     private final Map<String, Stand> after = new HashMap<>();
     private final Lexicon lexicon;
@@ -46,14 +38,11 @@ public final class Timeline {
         this.lexicon = lexicon;
         this.clock = MatchClock.of(bout);
         this.endMicros = bout.extentMicros();
-        // By the rules a bout starts standing; but only if its start was watched do we know that this is its start.
-        boolean startSeen = bout.header().whole()
-                && bout.header().footage().opening().isEmpty()
-                && bout.header().covers(Layer.STORY, 0);
-        now = new Stand(position(startSeen ? "standing" : "not-visible"), Optional.empty());
-        openStart = !startSeen;
+        now = Whereabouts.start(bout, lexicon);
+        openStart = !now.position().key().equals("standing");
         walk();
         close(endMicros, Optional.empty());
+        findings.addAll(unusual.findings());
         findings.addAll(Contradictions.in(bout, lexicon));
         findings.addAll(clock.findings());
     }
@@ -89,7 +78,7 @@ public final class Timeline {
         long to = Math.min(Math.max(segment.toMicros(), from), endMicros);
         Stand kept = now;
         close(from, Optional.empty());
-        now = new Stand(position("not-visible"), Optional.empty());
+        now = new Stand(Whereabouts.place("not-visible", lexicon), Optional.empty());
         openedBy = Optional.empty();
         openStart = true;
         close(to, Optional.empty());
@@ -102,20 +91,15 @@ public final class Timeline {
         return new Timeline(bout, lexicon);
     }
 
-    private Position position(String key) {
-        return lexicon.position(key).orElseThrow(() -> new IllegalStateException("The lexicon lacks " + key));
-    }
-
     private void step(Moment moment, long at) {
         before.put(moment.id(), now);
-        moment.technique().flatMap(lexicon::technique).ifPresent(technique -> check(moment, technique));
-        reached(moment).ifPresent(next -> {
-            if (!next.equals(now)) {
-                close(at, Optional.of(moment.id()));
-                now = next;
-                openedBy = Optional.of(moment.id());
-            }
-        });
+        check(moment);
+        Stand next = Whereabouts.after(now, moment, lexicon);
+        if (!next.equals(now)) {
+            close(at, Optional.of(moment.id()));
+            now = next;
+            openedBy = Optional.of(moment.id());
+        }
         after.put(moment.id(), now);
     }
 
@@ -129,82 +113,21 @@ public final class Timeline {
         openStart = false;
     }
 
-    private Optional<Stand> reached(Moment moment) {
-        if (moment.settled().isPresent()) {
-            Settled settled = moment.settled().get();
-            Optional<Position> position = lexicon.position(settled.position());
-            if (position.isPresent() && position.get().hasTop() != settled.top().isPresent()) {
-                findings.add(new Finding(
-                        moment.id(),
-                        (position.get().hasTop()
-                                        ? "%s needs somebody on top, and nobody is named. Say who is."
-                                        : "In %s nobody is on top, yet somebody is named. Leave it out, or name another position.")
-                                .formatted(position.get().label())));
+    private void check(Moment moment) {
+        moment.technique().flatMap(lexicon::technique).ifPresent(technique -> {
+            if (!Whereabouts.isUsual(now, moment, technique)) {
+                unusual.add(moment, technique, now);
             }
-            return position.map(found -> new Stand(found, settled.top()));
-        }
-        if (moment.deed() instanceof Deed.Restarted restarted) {
-            // "Same" goes on from where it was stopped; the stop itself moved nobody.
-            return restarted.resumed().equals(Optional.of(Deed.Resumed.SAME))
-                    ? Optional.empty()
-                    : Optional.of(new Stand(position("standing"), Optional.empty()));
-        }
-        return workedOut(moment, lexicon)
-                .flatMap(settled -> lexicon.position(settled.position()).map(found -> new Stand(found, settled.top())));
-    }
-
-    /**
-     * {@return where a moment leads by the rules of the sport alone} Only a technique that held and has an actor leads
-     * anywhere; where it can end in several places, only who is on top is settled, and the place stays "not told".
-     */
-    public static Optional<Settled> workedOut(Moment moment, Lexicon lexicon) {
-        if (moment.actor().isEmpty() || !moment.became(Became.HELD)) {
-            return Optional.empty();
-        }
-        Seat actor = moment.actor().get();
-        return moment.technique()
-                .flatMap(lexicon::technique)
-                .filter(technique -> !technique.to().isEmpty())
-                .map(technique -> new Settled(
-                        place(technique, lexicon),
-                        switch (technique.ends()) {
-                            case ACTOR -> Optional.of(actor);
-                            case RECEIVER -> Optional.of(actor.other());
-                            case NOBODY -> Optional.empty();
-                        },
-                        true));
-    }
-
-    private static String place(Technique technique, Lexicon lexicon) {
-        if (technique.to().size() == 1) {
-            return technique.to().get(0);
-        }
-        if (technique.ends() == Ends.NOBODY) {
-            return "not-visible";
-        }
-        List<Control> places = technique.to().stream()
-                .flatMap(key -> lexicon.position(key).stream())
-                .map(Position::control)
-                .toList();
-        return places.stream().allMatch(Control::isPast)
-                ? "past-not-told"
-                : places.stream().allMatch(Control::isTopOnGround) ? "ground-not-told" : "attack-not-told";
-    }
-
-    private void check(Moment moment, Technique technique) {
-        if (moment.actor().isEmpty() || !now.position().isSettled()) {
-            return;
-        }
-        Role role = now.roleOf(moment.actor().get());
-        if (!technique.canStart(now.position(), role)) {
-            findings.add(new Finding(
-                    moment.id(),
-                    "%s does not start from %s%s. Mend the technique, the athlete, or the position before it."
-                            .formatted(
-                                    technique.label(),
-                                    now.position().label().toLowerCase(java.util.Locale.ROOT),
-                                    role == Role.TOP ? " on top" : role == Role.BOTTOM ? " underneath" : "")));
-        }
+        });
+        moment.settled()
+                .flatMap(settled -> lexicon.position(settled.position())
+                        .filter(position -> position.hasTop() != settled.top().isPresent()))
+                .ifPresent(position -> findings.add(Finding.warning(
+                        List.of(moment.id()),
+                        (position.hasTop()
+                                        ? "%s: %s needs somebody on top, and nobody is named. Say who is."
+                                        : "%s: in %s nobody is on top, yet somebody is named. Leave it out, or name another position.")
+                                .formatted(moment.id(), Words.inSentence(position.label())))));
     }
 
     /** {@return the stays in each position, in order, without gaps} */

@@ -104,8 +104,12 @@ class LateralityTest {
 
     @Test
     void theNearArmIsOnThePinsSide() {
-        Settled pin =
-                new Settled("side-control", Optional.of(Seat.A), Optional.of(new OwnedSide(Seat.B, Side.LEFT)), false);
+        Settled pin = new Settled(
+                "side-control",
+                Optional.of(Seat.A),
+                Optional.of(new OwnedSide(Seat.B, Side.LEFT)),
+                Optional.empty(),
+                false);
         Part left = new Part(Seat.B, Optional.of(Side.LEFT), Part.Kind.ARM);
         assertThat(Laterality.limb(left, pin)).contains(Laterality.Distance.NEAR);
         assertThat(Laterality.limb(left.mirrored(), pin)).contains(Laterality.Distance.FAR);

@@ -76,14 +76,20 @@ class LexiconTest {
 
     @Test
     void aWordForSeveralThingsMeansTheOneThatCanStartThere() {
-        Position legs = LEXICON.position("fifty-fifty").orElseThrow();
-        Position mount = LEXICON.position("mount").orElseThrow();
-        assertThat(LEXICON.find("mao de vaca", legs).orElseThrow().key()).isEqualTo("toe-hold");
-        assertThat(LEXICON.find("mao de vaca", mount).orElseThrow().key()).isEqualTo("wrist-lock");
-        assertThat(LEXICON.meanings("mao de vaca")).extracting(Term::key).containsExactly("wrist-lock", "toe-hold");
-        assertThat(LEXICON.ambiguities()).hasSizeGreaterThan(10).allSatisfy(word -> assertThat(
-                        LEXICON.find(word.word()).orElseThrow().key())
-                .isEqualTo(word.means()));
+        assertThat(meant("hook", "de-la-riva-guard", Role.BOTTOM)).containsExactly("foot-hook");
+        assertThat(meant("hook", "turtle", Role.TOP)).containsExactly("hook-in");
+        assertThat(meant("stands up", "closed-guard", Role.TOP)).containsExactly("stand-in-guard");
+        assertThat(meant("stands up", "turtle", Role.BOTTOM)).containsExactly("stand-up");
+        assertThat(meant("double under", "open-guard", Role.TOP))
+                .as("left open, it is asked")
+                .containsExactlyInAnyOrder("double-underhook-grip", "double-under-pass");
+    }
+
+    private static List<String> meant(String phrase, String place, Role role) {
+        Here here = new Here(LEXICON.position(place).orElseThrow(), role, false);
+        return LEXICON.naming().read(phrase, here, Naming.Hint.NONE).orElseThrow().terms().stream()
+                .map(Term::key)
+                .toList();
     }
 
     @Test
@@ -132,9 +138,11 @@ class LexiconTest {
 
     @Test
     void aBeginningFindsLabelsBeforeAliases() {
-        assertThat(LEXICON.beginningWith("knee", 5)).hasSize(5).allSatisfy(term -> assertThat(term.label())
-                .startsWith("Knee"));
-        assertThat(LEXICON.beginningWith("", 5)).isEmpty();
+        Here anywhere = new Here(LEXICON.position("not-visible").orElseThrow(), Role.ANY, true);
+        assertThat(LEXICON.naming().beginning("knee", anywhere, 5))
+                .hasSize(5)
+                .allSatisfy(term -> assertThat(term.label()).startsWith("Knee"));
+        assertThat(LEXICON.naming().beginning("", anywhere, 5)).isEmpty();
     }
 
     @Test

@@ -3,13 +3,17 @@ package farglass.core.notation;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import farglass.core.Bouts;
+import farglass.core.bout.Award;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Deed;
+import farglass.core.bout.Fact;
 import farglass.core.bout.OwnedSide;
 import farglass.core.bout.Seat;
+import farglass.core.bout.Settled;
 import farglass.core.bout.Side;
 import farglass.core.bout.Stage;
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -136,13 +140,48 @@ class BoutFileTest {
 
     @Test
     void anUnknownWordIsKeptWithAWarningAndTheNearestWord() {
-        BoutFile.Reading reading = read(HEAD + "0:10 A kimurra; held\n");
-        assertThat(reading.bout().orElseThrow().moments().get(0).deed()).isEqualTo(new Deed.Unnamed("kimurra"));
+        BoutFile.Reading reading = read(HEAD + "0:10 A kimurra of sorts; held\n");
+        assertThat(reading.bout().orElseThrow().moments().get(0).deed())
+                .isEqualTo(new Deed.Unnamed("kimurra of sorts"));
         assertThat(reading.diagnostics()).hasSize(1);
         assertThat(reading.diagnostics().get(0).error()).isFalse();
-        assertThat(reading.diagnostics().get(0).message())
-                .contains("\"kimurra\"")
-                .contains("\"kimura\"");
+        assertThat(reading.diagnostics().get(0).message()).contains("\"kimurra of sorts\"", "kept as words");
+    }
+
+    @Test
+    void aSlipIsMendedAndSaid() {
+        BoutFile.Reading mended = read(HEAD + "0:10 A kimurra; held\n");
+        assertThat(mended.bout().orElseThrow().moments().get(0).deed()).isEqualTo(new Deed.Did("kimura"));
+        assertThat(mended.diagnostics().get(0).message()).contains("\"kimurra\" was read as \"kimura\"");
+    }
+
+    @Test
+    void aPlaceAWordOfAKindAnAwardAndTheMomentBeforeNeedNoMoreThanTheirNames() {
+        Bout bout = read(HEAD
+                        + "0:10 A mount; held\n0:20 B half guard\n0:30 A \"throw-by\" pass\n0:40 B frame; answers last\n"
+                        + "0:50 A knee cut; continues last\n1:00 B penalty\n1:10 A kimura; out-of last, why \"the arm was there\"\n")
+                .bout()
+                .orElseThrow();
+        assertThat(bout.moments().get(0).settled()).contains(new Settled("mount", Optional.of(Seat.A), false));
+        assertThat(bout.moments().get(1).settled()).contains(new Settled("half-guard", Optional.of(Seat.A), false));
+        assertThat(bout.moments().get(2).deed()).isEqualTo(new Deed.Unnamed("throw-by", Optional.of("pass")));
+        assertThat(bout.moments().get(3).telling().tied(Fact.Tie.ANSWERS)).containsExactly("m3");
+        assertThat(bout.moments().get(4).telling().tied(Fact.Tie.CONTINUES)).containsExactly("m3");
+        assertThat(bout.moments().get(5).deed()).isEqualTo(new Deed.Awarded(Award.penalty()));
+        assertThat(bout.moments().get(6).telling().tied(Fact.Tie.OUT_OF)).containsExactly("m5");
+        assertThat(BoutFile.parse(BoutFile.print(bout), Bouts.LEXICON).bout()).contains(bout);
+    }
+
+    @Test
+    void aMisspeltKeyGetsItsNearestAndAMisspeltFieldNoListOfSixtyWords() {
+        assertThat(read(HEAD + "coverd: story 0:00 to 1:00\nrulset: delayed-points\n")
+                        .diagnostics())
+                .extracting(Diagnostic::message)
+                .anySatisfy(said -> assertThat(said).contains("\"coverd\"", "\"covered\""))
+                .anySatisfy(said -> assertThat(said).contains("\"rulset\"", "\"ruleset\""));
+        assertThat(onlyError(HEAD + "0:10 A knee-cut; motiv chosen\n").message())
+                .contains("did you mean \"motive\"")
+                .hasSizeLessThan(200);
     }
 
     @Test

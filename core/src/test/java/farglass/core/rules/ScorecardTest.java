@@ -105,8 +105,14 @@ class ScorecardTest {
                 "7:00 A kimura");
         Scorecard one = card(bout);
         Scorecard other = Scorecard.of(bout, DELAYED, LEXICON);
-        assertThat(one.beyond(other)).extracting(Call::brief).containsExactly("A takedown 2");
-        assertThat(other.beyond(one)).isEmpty();
+        assertThat(OtherRules.sentences(bout, other, one))
+                .containsExactly(
+                        "These rules give nothing before 5:00 of the match; 1 of the bout's own calls lie before it.");
+        assertThat(OtherRules.sentences(bout, one, other))
+                .singleElement()
+                .asString()
+                .contains("Only under these rules", "2 points for takedown", "(m1)");
+        assertThat(OtherRules.sentences(bout, one, one)).containsExactly("Nothing would have been called differently.");
     }
 
     @Test

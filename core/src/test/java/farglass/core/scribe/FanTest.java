@@ -13,11 +13,13 @@ import farglass.core.bout.Side;
 import farglass.core.bout.Stage;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.SideRule;
+import farglass.core.state.Stand;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
 class FanTest {
     private static final Lexicon LEXICON = Lexicon.shipped();
+    private static final Stand GUARD = new Stand(LEXICON.position("open-guard").orElseThrow(), Optional.of(Seat.B));
 
     private static Moment moment(String line) {
         return Bouts.of("0:10 A guard-pull; held", line).moments().get(1);
@@ -29,7 +31,7 @@ class FanTest {
                 .filter(each -> each.words().equals(words))
                 .findFirst()
                 .orElseThrow();
-        return fan.answered(moment, choice, side, LEXICON);
+        return fan.answered(moment, choice, side, GUARD, LEXICON);
     }
 
     @Test
@@ -65,7 +67,7 @@ class FanTest {
         Fan where = Fan.of(down, LEXICON).orElseThrow();
         assertThat(where.question()).isEqualTo("Where did it end?");
         assertThat(where.sides()).isEqualTo(SideRule.NONE);
-        Moment placed = where.answered(down, where.choices().get(0), Optional.empty(), LEXICON);
+        Moment placed = where.answered(down, where.choices().get(0), Optional.empty(), GUARD, LEXICON);
         assertThat(placed.settled())
                 .contains(new Settled(
                         LEXICON.technique("single-leg").orElseThrow().to().get(0), Optional.of(Seat.A), false));
@@ -73,10 +75,22 @@ class FanTest {
     }
 
     @Test
+    void aGripIsTakenOrDeniedAndADefenceWorkedOrFailed() {
+        assertThat(answer(moment("0:20 A sleeve-grip"), "denied", Optional.empty())
+                        .telling()
+                        .became())
+                .contains(Became.DENIED);
+        assertThat(answer(moment("0:20 A frame"), "partly", Optional.empty())
+                        .telling()
+                        .became())
+                .contains(Became.PARTLY);
+    }
+
+    @Test
     void noFanAsksMoreThanTwoHandsOfFourFingersInTwoRowsCanAnswer() {
         assertThat(LEXICON.techniques()).allSatisfy(technique -> {
             Moment moment = moment("0:20 A " + technique.key());
-            assertThat(Fan.of(moment, LEXICON).orElseThrow().choices()).hasSizeBetween(7, 8);
+            assertThat(Fan.of(moment, LEXICON).orElseThrow().choices()).hasSizeBetween(5, 8);
             assertThat(technique.to()).hasSizeLessThanOrEqualTo(8);
         });
     }

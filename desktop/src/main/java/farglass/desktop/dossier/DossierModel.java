@@ -2,7 +2,7 @@ package farglass.desktop.dossier;
 
 import farglass.core.bout.Bout;
 import farglass.core.bout.Moment;
-import farglass.core.notation.Times;
+import farglass.core.bout.Times;
 import farglass.core.profile.Dossier;
 import farglass.core.profile.Evidence;
 import farglass.core.profile.Figure;

@@ -148,6 +148,13 @@ public final class DossierView extends BorderPane {
                 ("%d of %d known bouts were watched. In each line: the dot is the best guess, the thick line where it likely is"
                                 + " (80 %%), the thin line 95 %%, the dark tick the other athletes.")
                         .formatted(dossier.get().watched(), dossier.get().known()));
+        for (String aside : dossier.get().asides()) {
+            Label told = new Label(aside);
+            told.setWrapText(true);
+            told.setMinHeight(Region.USE_PREF_SIZE);
+            told.getStyleClass().add("remarks");
+            answers.getChildren().add(told);
+        }
         ToggleGroup group = new ToggleGroup();
         for (Answer answer : dossier.get().answers()) {
             answers.getChildren().add(answer(answer, group));

@@ -128,8 +128,9 @@ public final class LexiconModel {
     /** {@return whether this library added the entry, or changed it whole} */
     public boolean isOwn(Term term) {
         return desk.contents().words().stanzas().stream()
-                .anyMatch(stanza ->
-                        stanza.key().equals(term.key()) && !stanza.text().startsWith("names "));
+                .anyMatch(stanza -> stanza.key().equals(term.key())
+                        && !stanza.text().startsWith("names ")
+                        && !stanza.text().startsWith("starts "));
     }
 
     /** Adds an entry of this library's own. {@return what is wrong; empty if it was taken} */
@@ -141,7 +142,7 @@ public final class LexiconModel {
             return e.getMessage();
         }
         Optional<Term> taken = Stream.concat(Stream.of(term.label()), term.names().all().stream())
-                .flatMap(word -> lexicon().find(word).stream())
+                .flatMap(word -> lexicon().owner(word).stream())
                 .filter(other -> !other.key().equals(term.key()))
                 .findFirst();
         if (taken.isPresent()) {
@@ -159,7 +160,7 @@ public final class LexiconModel {
     /** Gives an entry more words. {@return what is wrong; empty if they were taken} */
     public String name(Term term, Names more) {
         for (String word : more.all()) {
-            Optional<Term> other = lexicon().find(word);
+            Optional<Term> other = lexicon().owner(word);
             if (other.isPresent() && !other.get().key().equals(term.key())) {
                 return "\u201c%s\u201d stands for %s already."
                         .formatted(word, other.get().label());
@@ -237,13 +238,20 @@ public final class LexiconModel {
                 .orElse("");
     }
 
+    /** Words without a name are the same words, whatever kind was noted of them. */
+    private static boolean is(Deed deed, Deed wanted) {
+        return deed instanceof Deed.Unnamed unnamed && wanted instanceof Deed.Unnamed words
+                ? unnamed.words().equals(words.words())
+                : deed.equals(wanted);
+    }
+
     private void rename(String what, Deed from, Deed to, Optional<String> gone) {
         List<Bout> changed = new ArrayList<>();
         int moments = 0;
         for (Bout bout : desk.contents().bouts()) {
             Bout renamed = bout;
             for (Moment moment : bout.moments()) {
-                if (moment.deed().equals(from)) {
+                if (is(moment.deed(), from)) {
                     moments++;
                     renamed = renamed.with(new Moment(
                             moment.id(), moment.atMicros(), moment.actor(), to, moment.settled(), moment.telling()));

@@ -10,7 +10,6 @@ import farglass.core.lexicon.Term;
 import farglass.core.lexicon.Words;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Collectors;
 
@@ -22,7 +21,17 @@ public final class TermFacts {
     static List<Fact> of(Term term, Lexicon lexicon, int count) {
         List<Fact> facts = new ArrayList<>();
         if (term instanceof Technique technique) {
-            facts.add(new Fact("Kind", technique.kind().label()));
+            facts.add(new Fact(
+                    "Kind",
+                    technique.kind().label()
+                            + (technique.generic() ? "; counted by its kind, credited to no technique" : "")));
+            technique.parent().ifPresent(parent -> facts.add(new Fact("A variant of", lexicon.label(parent))));
+            List<String> variants = lexicon.variants(technique.key()).stream()
+                    .map(Technique::key)
+                    .toList();
+            if (!variants.isEmpty()) {
+                facts.add(new Fact("Variants", labels(lexicon, variants)));
+            }
             technique
                     .starts()
                     .forEach(start -> facts.add(new Fact(
@@ -31,11 +40,7 @@ public final class TermFacts {
                                 case BOTTOM -> "From underneath in";
                                 case NEUTRAL, ANY -> "From";
                             },
-                            labels(
-                                    lexicon,
-                                    start.positions().stream()
-                                            .sorted(Comparator.comparing(lexicon::label))
-                                            .toList()))));
+                            String.join(", ", lexicon.inWords(start.positions())))));
             if (!technique.to().isEmpty()) {
                 facts.add(new Fact(
                         "To",
@@ -50,11 +55,11 @@ public final class TermFacts {
                     "A bare side",
                     switch (technique.sideRule()) {
                         case NONE -> "means nothing here";
-                        case OWN_ARM -> "is her own arm";
-                        case OWN_LEG -> "is her own leg";
+                        case OWN_ARM -> "is the actor\u2019s own arm";
+                        case OWN_LEG -> "is the actor\u2019s own leg";
                         case THEIR_ARM -> "is the other\u2019s arm";
                         case THEIR_LEG -> "is the other\u2019s leg";
-                        case TRAVEL -> "is the way she goes, to her own left or right";
+                        case TRAVEL -> "is the way the actor goes, to the own left or right";
                     }));
             if (!technique.reach().isEmpty()) {
                 facts.add(new Fact(
@@ -80,6 +85,7 @@ public final class TermFacts {
         words(facts, "Japanese", names.japanese());
         words(facts, "In the gym", names.slang());
         words(facts, "Misspelt", names.misspelt());
+        words(facts, "Often mangled", names.mangled());
         facts.add(new Fact("In this library", count == 1 ? "1 moment" : count + " moments"));
         return facts;
     }

@@ -42,6 +42,8 @@ final class TermSheets {
         ComboBox<Ends> ends = form.choice("On top then", List.of(Ends.values()), Ends.ACTOR, TermSheets::ends);
         ComboBox<SideRule> side =
                 form.choice("A bare side is", List.of(SideRule.values()), SideRule.NONE, TermSheets::side);
+        TextField of =
+                form.text("A variant of", "", "another technique, with which it is counted together; mostly empty");
         TextField caution = form.text("Caution", "", "what to say before anyone drills it");
         TextField also = form.text("Other words", "", "with commas between them");
         return new Sheet("New technique", form).with("Add the technique", () -> {
@@ -50,6 +52,13 @@ final class TermSheets {
             Optional<Set<String>> goals = to.getText().isBlank() ? Optional.of(Set.of()) : keys(to.getText(), lexicon);
             if (label.getText().isBlank() || says.getText().isBlank()) {
                 return "Give it a name, and say in a sentence what it is.";
+            }
+            Optional<String> parent = lexicon.find(of.getText())
+                    .filter(term -> term instanceof Technique)
+                    .map(term -> lexicon.together(term.key()));
+            if (!of.getText().isBlank() && parent.isEmpty()) {
+                return "“%s” is no technique of the lexicon. Leave the field empty, or name one that it is a variant of."
+                        .formatted(of.getText().strip());
             }
             if (places.isEmpty() || goals.isEmpty()) {
                 return unknown(places.isEmpty() ? from.getText() : to.getText(), lexicon);
@@ -65,7 +74,9 @@ final class TermSheets {
                     Reach.usual(kind.getValue()),
                     clean(says.getText()),
                     words(also.getText()),
-                    Optional.of(clean(caution.getText())).filter(text -> !text.isBlank()))));
+                    Optional.of(clean(caution.getText())).filter(text -> !text.isBlank()),
+                    parent,
+                    false)));
         });
     }
 
@@ -112,6 +123,7 @@ final class TermSheets {
                                         list(portuguese.getText()),
                                         list(japanese.getText()),
                                         list(slang.getText()),
+                                        List.of(),
                                         List.of())));
     }
 
@@ -176,7 +188,7 @@ final class TermSheets {
     }
 
     private static Names words(String english) {
-        return new Names(list(english), List.of(), List.of(), List.of(), List.of());
+        return new Names(list(english), List.of(), List.of(), List.of(), List.of(), List.of());
     }
 
     private static String key(String label) {

@@ -7,13 +7,14 @@ import farglass.core.bout.FilmLink;
 import farglass.core.bout.Header;
 import farglass.core.bout.Layer;
 import farglass.core.bout.Level;
+import farglass.core.bout.Material;
 import farglass.core.bout.Method;
 import farglass.core.bout.Result;
 import farglass.core.bout.Seat;
 import farglass.core.bout.Side;
 import farglass.core.bout.Stance;
+import farglass.core.bout.Times;
 import farglass.core.bout.Uniform;
-import farglass.core.notation.Times;
 import farglass.desktop.desk.Choosers;
 import farglass.desktop.parts.Form;
 import farglass.film.Films;
@@ -59,6 +60,7 @@ final class HeaderForm extends VBox {
     private final TextField secondFilm;
     private final TextField secondStart;
     private final TextField watched;
+    private final ComboBox<Material> material;
 
     HeaderForm(Header header, List<String> athletes, List<String> rulesets, Choosers choosers) {
         this.before = header;
@@ -78,6 +80,7 @@ final class HeaderForm extends VBox {
         bStance =
                 form.choice("B's stance", optional(Stance.values()), header.b().stance(), HeaderForm::stance);
         kind = form.choice("Kind", List.of(BoutKind.values()), header.kind(), BoutKind::label);
+        material = form.choice("Material", List.of(Material.values()), header.material(), HeaderForm::material);
         event = form.text("Event", header.event().orElse(""), "such as Lantern Cup");
         round = form.text("Round", header.round().orElse(""), "such as final");
         date = form.text(
@@ -124,6 +127,14 @@ final class HeaderForm extends VBox {
                         .orElse(""),
                 "bout time; leave empty if it was not watched through");
         getChildren().add(form);
+    }
+
+    private static String material(Material material) {
+        return switch (material) {
+            case BOUT -> "the bout as it came";
+            case CLIPS -> "clips or a told sequence, chosen by somebody: in no rate";
+            case DEMONSTRATION -> "a demonstration: counted in nothing";
+        };
     }
 
     private static <T> List<Optional<T>> optional(T[] values) {
@@ -177,7 +188,7 @@ final class HeaderForm extends VBox {
                 first,
                 second,
                 result(),
-                before.footage().withFilms(films()).withCovered(covered()),
+                before.footage().with(material.getValue()).withFilms(films()).withCovered(covered()),
                 before.coders(),
                 before.codingOf(),
                 before.notes(),

@@ -3,6 +3,7 @@ package farglass.desktop.shelf;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.Technique;
 import farglass.core.lexicon.Term;
+import farglass.core.state.Counting;
 import farglass.desktop.parts.Form;
 import farglass.library.exchange.BoutImport;
 import java.util.ArrayList;
@@ -10,6 +11,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
@@ -23,6 +25,7 @@ final class ImportPage extends VBox {
     private final BoutImport preview;
     private final Lexicon lexicon;
     private final Map<String, TextField> names = new LinkedHashMap<>();
+    private final CheckBox watched = new CheckBox();
 
     ImportPage(BoutImport preview, Lexicon lexicon) {
         super(6);
@@ -45,6 +48,20 @@ final class ImportPage extends VBox {
                                             .orElse("a technique"))));
             getChildren().add(form);
         }
+        long uncounted = preview.items().stream()
+                .flatMap(item -> item.bout().stream())
+                .filter(bout -> Counting.standing(bout) == Counting.Standing.NOT_WATCHED)
+                .count();
+        if (uncounted > 0) {
+            watched.setText(
+                    uncounted == 1
+                            ? "_Watched from first to last moment: count it"
+                            : "_Watched from first to last moment: count the %d bouts that do not say"
+                                    .formatted(uncounted));
+            watched.setMnemonicParsing(true);
+            watched.setId("count-watched");
+            getChildren().add(watched);
+        }
         preview.items().stream().limit(MOST_FILES).forEach(this::file);
         if (preview.items().size() > MOST_FILES) {
             add("and %d more files".formatted(preview.items().size() - MOST_FILES), "strong");
@@ -57,6 +74,7 @@ final class ImportPage extends VBox {
 
     private void file(BoutImport.Item item) {
         add(summary(item), "strong");
+        item.bout().flatMap(Counting::sentence).ifPresent(why -> add(why, "remarks"));
         item.messages().stream().limit(MOST_MESSAGES).forEach(message -> add(message, "quiet"));
         if (item.messages().size() > MOST_MESSAGES) {
             add("and %d more".formatted(item.messages().size() - MOST_MESSAGES), "quiet");
@@ -111,6 +129,7 @@ final class ImportPage extends VBox {
         Map<String, String> keys = new LinkedHashMap<>();
         names.forEach(
                 (words, field) -> technique(field.getText().strip()).ifPresent(term -> keys.put(words, term.key())));
-        return preview.naming(keys);
+        BoutImport named = preview.naming(keys);
+        return watched.isSelected() ? named.watched() : named;
     }
 }

@@ -1,6 +1,7 @@
 package farglass.desktop.shelf;
 
 import farglass.core.bout.Bout;
+import farglass.core.state.Counting;
 import farglass.core.study.Athlete;
 import farglass.desktop.desk.Desk;
 import java.util.Comparator;
@@ -78,6 +79,16 @@ public final class ShelfModel {
 
     void open(Bout bout) {
         desk.show(new Desk.Spot(bout.id(), Optional.empty()));
+    }
+
+    /** Says that the story of the bout was watched from its first to its last moment, so that it counts. */
+    void declareWatched(Bout bout) {
+        if (Counting.standing(bout) != Counting.Standing.NOT_WATCHED) {
+            desk.say("This bout needs no such word: " + Counting.sentence(bout).orElse("it counts already."));
+            return;
+        }
+        desk.change("Watched from first to last moment", bout, Counting.declared(bout))
+                .thenAccept(act -> desk.say("It counts now, from its first to its last moment. Ctrl+Z takes it back."));
     }
 
     void remove(Bout bout) {

@@ -5,8 +5,9 @@ import farglass.core.bout.Header;
 import farglass.core.bout.Layer;
 import farglass.core.bout.Result;
 import farglass.core.bout.Seat;
+import farglass.core.bout.Times;
 import farglass.core.lexicon.Lexicon;
-import farglass.core.notation.Times;
+import farglass.core.state.Counting;
 import farglass.core.state.Ladder;
 import farglass.core.state.Tide;
 import farglass.core.state.Timeline;
@@ -78,14 +79,25 @@ record ShelfRow(
                 .mapToLong(stretch -> stretch.toMicros())
                 .max()
                 .orElse(0);
-        if (bout.header().isSecondCoding()) {
-            return "second coding";
-        }
-        if (watched > 0) {
-            return "watched to " + Times.tenths(watched).replaceAll("\\.[0-9]+$", "");
-        }
-        if (!bout.moments().isEmpty()) {
-            return "tagged in part";
+        switch (Counting.standing(bout)) {
+            case SECOND_CODING -> {
+                return "second coding";
+            }
+            case CLIPS -> {
+                return "clips, in no rate";
+            }
+            case DEMONSTRATION -> {
+                return "demonstration";
+            }
+            case COUNTS -> {
+                return "watched to " + Times.seconds(watched);
+            }
+            case NOT_WATCHED -> {
+                return "counted in nothing";
+            }
+            case NOTHING_TOLD -> {
+                // Nobody told anything of it: there is only its result, or a film to watch.
+            }
         }
         return bout.header().films().isEmpty() ? "result only" : "film, not watched";
     }

@@ -1,6 +1,7 @@
 package farglass.desktop.shelf;
 
 import farglass.core.bout.Bout;
+import farglass.core.state.Counting;
 import farglass.drawing.Palette;
 import java.nio.file.Path;
 import java.util.List;
@@ -45,7 +46,7 @@ public final class ShelfView extends BorderPane {
         export.disableProperty()
                 .bind(list.getSelectionModel().selectedItemProperty().isNull());
         HBox buttons = new HBox(8, film, files, hand, header, export, open);
-        VBox top = new VBox(10, summary, buttons);
+        VBox top = new VBox(10, summary, buttons, counting());
         BorderPane.setMargin(top, new javafx.geometry.Insets(0, 0, 10, 0));
         setTop(top);
         list.setId("bouts");
@@ -81,6 +82,31 @@ public final class ShelfView extends BorderPane {
         });
     }
 
+    /** What of the chosen bout counts in nothing, and the one key that mends it. */
+    private HBox counting() {
+        Label why = new Label();
+        why.setId("counting");
+        why.setWrapText(true);
+        why.getStyleClass().add("remarks");
+        Button watched = button("W  Watched from first to last moment", () -> withSelected(model::declareWatched));
+        watched.setId("declare-watched");
+        HBox line = new HBox(8, why, watched);
+        line.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        HBox.setHgrow(why, javafx.scene.layout.Priority.ALWAYS);
+        Runnable show = () -> {
+            ShelfRow row = list.getSelectionModel().getSelectedItem();
+            boolean mendable = row != null && Counting.standing(row.bout()) == Counting.Standing.NOT_WATCHED;
+            why.setText(row == null ? "" : Counting.sentence(row.bout()).orElse(""));
+            watched.setVisible(mendable);
+            watched.setManaged(mendable);
+            line.setVisible(!why.getText().isEmpty());
+            line.setManaged(line.isVisible());
+        };
+        list.getSelectionModel().selectedItemProperty().addListener(change -> show.run());
+        show.run();
+        return line;
+    }
+
     private static Button button(String words, Runnable doing) {
         Button button = new Button(words);
         button.setOnAction(event -> doing.run());
@@ -113,6 +139,9 @@ public final class ShelfView extends BorderPane {
             event.consume();
         } else if (event.getCode() == KeyCode.DELETE) {
             withSelected(model::remove);
+            event.consume();
+        } else if (event.getCode() == KeyCode.W && !event.isShortcutDown()) {
+            withSelected(model::declareWatched);
             event.consume();
         }
     }

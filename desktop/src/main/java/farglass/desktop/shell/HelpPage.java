@@ -40,6 +40,7 @@ final class HelpPage extends VBox {
         {"Tag, on chosen moments", ""},
         {"Alt+Left, Alt+Right", "a frame earlier, later; Ctrl+T: at this frame"},
         {"Ctrl+U", "it was the other athlete"},
+        {"Ctrl+Shift+C, Ctrl+Shift+H", "it continues the own try before it; what is called unusual can start here"},
         {"Ctrl+G", "it answers the deed before it; again: the one before that; with Shift: nothing"},
         {"Ctrl+I, Ctrl+M", "split in two, merge into one"},
         {"words, then Enter", "told of all chosen moments at once, if there are several"},
@@ -69,6 +70,9 @@ final class HelpPage extends VBox {
         {"own left, their left", "whose, if not whose the technique usually means"},
         {"screen left facing, away", "as the picture shows it, of somebody facing the camera or turned away"},
         {"; -> half guard, A on top", "where it ended; behind a semicolon any field of a bout file"},
+        {"Tab, Alt+2 \u2026 Alt+6", "while typing: another reading of the line, as shown under it"},
+        {"note \u2026", "what follows is kept as a note; nothing else becomes one"},
+        {"continues", "it continues the chosen moment, or the own last one: one try"},
         {"answers", "it answers the chosen moment, or the last one"},
         {"@1:05 \u2026", "a time of the bout, in place of the film\u2019s"},
     };

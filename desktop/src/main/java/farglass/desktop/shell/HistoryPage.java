@@ -1,8 +1,8 @@
 package farglass.desktop.shell;
 
 import farglass.core.bout.Bout;
+import farglass.core.bout.Times;
 import farglass.core.lexicon.Lexicon;
-import farglass.core.notation.Times;
 import farglass.core.scribe.Phrase;
 import farglass.library.Edition;
 import java.time.ZoneId;

@@ -1,7 +1,7 @@
 package farglass.desktop.shell;
 
 import farglass.core.bout.Bout;
-import farglass.core.notation.Times;
+import farglass.core.bout.Times;
 import farglass.core.rules.Rulesets;
 import farglass.desktop.desk.Choosers;
 import farglass.desktop.desk.Desk;

@@ -2,7 +2,7 @@ package farglass.desktop.shell;
 
 import farglass.core.bout.Bout;
 import farglass.core.bout.FilmLink;
-import farglass.core.notation.Times;
+import farglass.core.bout.Times;
 import farglass.desktop.desk.Choosers;
 import farglass.desktop.desk.Desk;
 import farglass.desktop.desk.Settings;

@@ -5,7 +5,7 @@ import farglass.core.bout.Covered;
 import farglass.core.bout.FilmLink;
 import farglass.core.bout.Layer;
 import farglass.core.bout.Moment;
-import farglass.core.notation.Times;
+import farglass.core.bout.Times;
 import java.util.List;
 import java.util.OptionalLong;
 import java.util.Set;

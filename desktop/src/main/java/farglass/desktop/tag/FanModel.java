@@ -81,6 +81,7 @@ public final class FanModel {
                             told,
                             now.fan().choices().get(number),
                             side,
+                            tag.timeline().orElseThrow().before(told),
                             tag.desk().lexicon());
             tag.commit(answered, "Tag " + tag.words(answered));
             ask(answered, now.active());

@@ -4,10 +4,11 @@ import farglass.core.bout.Bout;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Seat;
 import farglass.core.bout.Settled;
+import farglass.core.bout.Times;
 import farglass.core.lexicon.Lexicon;
-import farglass.core.notation.Times;
 import farglass.core.scribe.Phrase;
 import farglass.core.state.Exchange;
+import farglass.core.state.Finding;
 import farglass.core.state.Stand;
 import farglass.core.state.Timeline;
 import java.util.ArrayList;
@@ -38,6 +39,8 @@ final class Ledger {
     private final Lexicon lexicon;
     private final LedgerRow.Thread[] threads;
     private final Map<String, Integer> places = new HashMap<>();
+    /** By the id of a moment, that there is something to look at. */
+    private final Map<String, String> doubts = new HashMap<>();
 
     private Ledger(Bout bout, Timeline timeline, Showing showing, Lexicon lexicon) {
         this.bout = bout;
@@ -48,6 +51,11 @@ final class Ledger {
             places.put(bout.moments().get(i).id(), i);
         }
         this.threads = threads();
+        timeline.findings().stream()
+                .filter(finding -> finding.sort() != Finding.Sort.NOTED)
+                .forEach(finding -> finding.moments()
+                        .forEach(id -> doubts.put(
+                                id, finding.sort() == Finding.Sort.UNUSUAL ? " (unusual here)" : " (does not fit)")));
     }
 
     static List<LedgerRow> rows(Bout bout, Timeline timeline, Showing showing, Lexicon lexicon) {
@@ -90,6 +98,7 @@ final class Ledger {
         Stand after = timeline.after(moment);
         boolean moved = !after.equals(timeline.before(moment));
         String words = Phrase.of(moment, bout, lexicon)
+                + doubts.getOrDefault(moment.id(), "")
                 + moment.telling().note().map(note -> " \u2014 " + note).orElse("");
         return new LedgerRow(
                 Optional.of(moment),

@@ -12,6 +12,7 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.ColumnConstraints;
@@ -128,6 +129,8 @@ final class LedgerCell extends WrappingCell<LedgerRow> {
         boolean neutral = row.column() == LedgerRow.Column.NEUTRAL;
         boolean pending = row.state() == LedgerRow.State.PENDING;
         String words = row.words() + (pending ? "  (saving\u2026)" : "");
+        String doubt = row.moment().map(tag.doubts()::sentence).orElse("");
+        setTooltip(doubt.isEmpty() ? null : new Tooltip(doubt));
         pseudoClassStateChanged(PENDING, pending);
         studied.setText(row.column() == LedgerRow.Column.STUDIED ? words : "");
         other.setText(row.column() == LedgerRow.Column.OTHER ? words : "");

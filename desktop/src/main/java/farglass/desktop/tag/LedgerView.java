@@ -129,6 +129,8 @@ final class LedgerView extends StackPane {
                 new SeparatorMenuItem(),
                 item("Answers the deed before it", "Shortcut+G", mending::answersEarlier),
                 item("Answers nothing", "Shortcut+Shift+G", mending::answersNothing),
+                item("Continues the own try before it", "Shortcut+Shift+C", mending::continuesEarlier),
+                item("It can start here", "Shortcut+Shift+H", model.doubts()::canStartHere),
                 new SeparatorMenuItem(),
                 item("A frame earlier", "Alt+Left", () -> mending.nudge(-1)),
                 item("A frame later", "Alt+Right", () -> mending.nudge(1)),

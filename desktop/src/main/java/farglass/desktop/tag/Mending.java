@@ -5,7 +5,7 @@ import farglass.core.bout.Certainty;
 import farglass.core.bout.Fact;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Splice;
-import farglass.core.notation.Times;
+import farglass.core.bout.Times;
 import farglass.core.scribe.Proposal;
 import farglass.core.scribe.ScribeLine;
 import farglass.core.state.Conversation;
@@ -89,22 +89,37 @@ public final class Mending {
                         moment.deed(),
                         moment.settled().filter(settled -> !settled.workedOut()),
                         moment.telling())
-                .at(moment.id(), moment.atMicros(), tag.desk().lexicon());
+                .at(
+                        moment.id(),
+                        moment.atMicros(),
+                        tag.timeline().orElseThrow().before(moment),
+                        tag.desk().lexicon());
     }
 
     /** Tells something of all chosen moments at once, in the words of the scribe line. */
     void tell(String words) {
         List<Moment> moments = chosen();
+        List<String> unread = moments.stream()
+                .flatMap(moment -> amended(moment, words).unread().stream())
+                .distinct()
+                .toList();
+        if (!unread.isEmpty()) {
+            tag.desk()
+                    .say("Nothing was changed: “%s” tells nothing of a moment. Write note %s to keep it as a note."
+                            .formatted(String.join(" ", unread), String.join(" ", unread)));
+            return;
+        }
+        each(moments, "Tell of", moment -> amended(moment, words).moment());
+    }
+
+    private ScribeLine.Amended amended(Moment moment, String words) {
         Bout bout = tag.boutProperty().get().orElseThrow();
-        each(
-                moments,
-                "Tell of",
-                moment -> ScribeLine.amended(
-                        moment,
-                        words,
-                        bout,
-                        tag.timeline().orElseThrow().before(moment),
-                        tag.desk().lexicon()));
+        ScribeLine.Place place = new ScribeLine.Place(
+                bout,
+                tag.timeline().orElseThrow().before(moment),
+                Optional.empty(),
+                bout.moments().indexOf(moment));
+        return ScribeLine.amended(moment, words, place, tag.desk().lexicon());
     }
 
     /** Moves the chosen moments by one frame of the film. */
@@ -219,6 +234,36 @@ public final class Mending {
         }
     }
 
+    /** Says that the chosen moment continues the last try of the same athlete before it; again: that it is a try of its own. */
+    public void continuesEarlier() {
+        List<Moment> moments = chosen();
+        if (moments.isEmpty()) {
+            return;
+        }
+        Moment step = moments.get(moments.size() - 1);
+        List<Fact> without = step.telling().facts().stream()
+                .filter(fact -> !(fact instanceof Fact.Link link && link.tie() == Fact.Tie.CONTINUES))
+                .toList();
+        if (without.size() < step.telling().facts().size()) {
+            tag.commit(step.with(step.telling().withFacts(without)), "Set apart " + tag.words(step));
+            tag.selectedProperty().set(Optional.of(step.id()));
+            return;
+        }
+        Bout bout = tag.boutProperty().get().orElseThrow();
+        Optional<Moment> earlier = bout.moments().subList(0, bout.moments().indexOf(step)).stream()
+                .filter(moment ->
+                        moment.actor().equals(step.actor()) && step.actor().isPresent())
+                .filter(moment -> moment.technique().isPresent())
+                .reduce((one, two) -> two);
+        if (earlier.isEmpty()) {
+            tag.desk().say("There is no earlier deed of the same athlete to continue.");
+            return;
+        }
+        Fact.Link link = new Fact.Link(Fact.Tie.CONTINUES, earlier.get().id(), Optional.empty(), Optional.empty());
+        tag.commit(step.with(step.telling().and(link)), "Continue " + tag.words(earlier.get()));
+        tag.selectedProperty().set(Optional.of(step.id()));
+    }
+
     /** Says that the chosen moment answers nothing. */
     public void answersNothing() {
         List<Moment> moments = chosen();
@@ -232,7 +277,14 @@ public final class Mending {
         Bout bout = tag.boutProperty().get().orElseThrow();
         boolean inOrder = bout.moments().stream().map(Moment::id).toList().indexOf(earlierId)
                 < bout.moments().stream().map(Moment::id).toList().indexOf(answerId);
-        if (inOrder) {
+        Optional<Moment> one = bout.moment(answerId);
+        boolean own = one.flatMap(Moment::actor).isPresent()
+                && one.flatMap(Moment::actor).equals(bout.moment(earlierId).flatMap(Moment::actor));
+        if (own) {
+            tag.desk()
+                    .say(
+                            "Both are by the same athlete: an answer belongs to the other one. Ctrl+Shift+C says that it continues.");
+        } else if (inOrder) {
             link(bout.moment(answerId).orElseThrow(), Optional.of(earlierId));
         } else {
             tag.desk().say("An answer comes after what it answers: draw the thread upwards, from the answer.");

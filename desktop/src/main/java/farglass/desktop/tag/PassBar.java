@@ -2,7 +2,7 @@ package farglass.desktop.tag;
 
 import farglass.core.bout.Covered;
 import farglass.core.bout.Layer;
-import farglass.core.notation.Times;
+import farglass.core.bout.Times;
 import farglass.core.pass.Aim;
 import farglass.core.pass.Pass;
 import java.util.Optional;

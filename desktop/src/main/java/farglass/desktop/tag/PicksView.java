@@ -112,7 +112,8 @@ final class PicksView extends GridPane {
     }
 
     private Button button(int digit, Proposal pick, Bout bout, boolean studied) {
-        Moment shown = pick.at("shown", OptionalLong.empty(), model.desk().lexicon());
+        Moment shown = pick.at(
+                "shown", OptionalLong.empty(), model.stand(), model.desk().lexicon());
         Button button =
                 new Button(digit + "  " + Phrase.of(shown, bout, model.desk().lexicon()));
         button.setId("pick-" + digit);

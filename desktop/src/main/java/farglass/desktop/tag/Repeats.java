@@ -3,7 +3,7 @@ package farglass.desktop.tag;
 import farglass.core.bout.Bout;
 import farglass.core.bout.FilmLink;
 import farglass.core.bout.Segment;
-import farglass.core.notation.Times;
+import farglass.core.bout.Times;
 import farglass.core.state.Exchange;
 import farglass.desktop.screening.Player;
 import java.util.Optional;

@@ -2,10 +2,13 @@ package farglass.desktop.tag;
 
 import farglass.core.bout.Bout;
 import farglass.core.bout.Seat;
+import farglass.core.bout.Times;
 import farglass.core.lexicon.Lexicon;
-import farglass.core.notation.Times;
 import farglass.core.rules.Board;
 import farglass.core.rules.Call;
+import farglass.core.rules.OtherRules;
+import farglass.core.rules.Outcome;
+import farglass.core.rules.RoundSheet;
 import farglass.core.rules.Ruleset;
 import farglass.core.rules.Rulesets;
 import farglass.core.rules.Scorecard;
@@ -55,8 +58,8 @@ public final class ScorePage extends VBox {
         if (!name.equals(bout.header().ruleset())) {
             Scorecard own =
                     Scorecard.of(bout, rulesets.named(bout.header().ruleset()).orElseThrow(), lexicon, timeline);
-            list("Under these rules, not under the bout\u2019s own", card.beyond(own));
-            list("Under the bout\u2019s own rules, not under these", own.beyond(card));
+            add("Beside the bout\u2019s own rules", "section");
+            OtherRules.sentences(bout, card, own).forEach(sentence -> add(sentence, ""));
         }
     }
 
@@ -64,26 +67,21 @@ public final class ScorePage extends VBox {
         Ruleset ruleset = card.ruleset();
         String names = "%s \u2013 %s"
                 .formatted(bout.header().a().name(), bout.header().b().name());
-        add(
-                "%s, %s%s"
-                        .formatted(
-                                names,
-                                ruleset.title().toLowerCase(java.util.Locale.ROOT),
-                                left.isPresent() ? ", %s left".formatted(Times.seconds(left.getAsLong())) : ""),
-                "quiet");
+        add("%s, %s".formatted(names, ruleset.title().toLowerCase(java.util.Locale.ROOT)), "quiet");
         if (ruleset.scoring() == Ruleset.Scoring.POINTS) {
             page.getChildren().add(boards(card));
         }
-        add(
-                card.lead(atMicros)
-                        .seat()
-                        .map(seat -> "%s is ahead%s."
-                                .formatted(
-                                        bout.header().contestant(seat).name(),
-                                        card.lead(atMicros).brief().substring(1)))
-                        .orElse("Level."),
-                "strong");
-        card.toAvoid(atMicros).forEach(sentence -> add(sentence, ""));
+        List<String> outcome = Outcome.sentences(bout, card, lexicon, atMicros, left);
+        add(outcome.get(0), "strong");
+        outcome.stream().skip(1).forEach(sentence -> add(sentence, ""));
+        if (ruleset.scoring() == Ruleset.Scoring.JUDGES) {
+            add("Blows told, and time on top", "section");
+            for (RoundSheet round : RoundSheet.of(bout, timeline, lexicon)) {
+                for (Seat seat : Seat.values()) {
+                    add(round.sentence(seat, bout), "");
+                }
+            }
+        }
         list("Certain by the rules", card.calls(Call.Verdict.BY_RULES));
         list("Could be given, and was not", card.calls(Call.Verdict.COULD));
         list("Arguable", card.calls(Call.Verdict.ARGUABLE));

@@ -3,12 +3,13 @@ package farglass.desktop.tag;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Settled;
-import farglass.core.lexicon.Term;
-import farglass.core.notation.Times;
+import farglass.core.bout.Times;
 import farglass.core.scribe.Phrase;
 import farglass.core.scribe.Proposal;
+import farglass.core.scribe.Reading;
 import farglass.core.scribe.ScribeLine;
 import farglass.core.scribe.WrittenLine;
+import farglass.core.state.Stand;
 import farglass.desktop.desk.Settings;
 import java.util.ArrayList;
 import java.util.List;
@@ -26,14 +27,13 @@ import javafx.collections.ObservableList;
  * film's speed; a paused film has no lag. A time typed in front, as in {@code @1:05 knee cut}, stands instead of it.
  */
 public final class ScribeModel {
-    private static final int MOST_COMPLETIONS = 6;
-
     private final TagModel tag;
     private final Settings settings;
     private final StringProperty text = new SimpleStringProperty("");
     private final ReadOnlyStringWrapper meaning = new ReadOnlyStringWrapper("");
     private final ReadOnlyStringWrapper workedOut = new ReadOnlyStringWrapper("");
-    private final ObservableList<Term> completions = FXCollections.observableArrayList();
+    private final ReadOnlyStringWrapper remarks = new ReadOnlyStringWrapper("");
+    private final ObservableList<Reading.Alternative> alternatives = FXCollections.observableArrayList();
     private OptionalLong began = OptionalLong.empty();
     private boolean beganInPlay;
     private Optional<Moment> edited = Optional.empty();
@@ -89,61 +89,74 @@ public final class ScribeModel {
         if (bout.isEmpty() || text.get().isBlank()) {
             meaning.set("");
             workedOut.set("");
-            completions.clear();
+            remarks.set("");
+            alternatives.clear();
             return;
         }
         if (edited.isEmpty() && tag.chosen().size() > 1) {
             meaning.set("Enter tells this of all %d chosen moments."
                     .formatted(tag.chosen().size()));
             workedOut.set("");
-            completions.clear();
+            remarks.set("");
+            alternatives.clear();
             return;
         }
         Typed typed = typed();
-        workedOut.set(workedOut(typed, bout.get()));
-        meaning.set(proposal(typed)
-                .map(proposal -> sentence(proposal, typed.time(), bout.get()))
-                .orElse("Then say what happened."));
-        List<Term> found = ScribeLine.completions(
-                typed.words(),
-                bout.get(),
-                tag.stand(),
-                tag.desk().lexicon(),
-                tag.picks().expectation(),
-                MOST_COMPLETIONS);
-        if (!found.equals(completions)) {
-            completions.setAll(found);
+        Optional<Reading> reading = reading(typed);
+        Optional<Proposal> proposal = reading.map(Reading::proposal);
+        workedOut.set(workedOut(proposal, typed.time(), bout.get()));
+        meaning.set(
+                proposal.map(told -> sentence(told, typed.time(), bout.get())).orElse("Then say what happened."));
+        remarks.set(reading.map(read -> String.join(" ", read.remarks())).orElse(""));
+        List<Reading.Alternative> found = reading.map(Reading::alternatives).orElse(List.of());
+        if (!found.equals(alternatives)) {
+            alternatives.setAll(found);
         }
     }
 
     /** Where the two are then by the rules of the sport, and what is left on the match clock. */
-    private String workedOut(Typed typed, Bout bout) {
+    private String workedOut(Optional<Proposal> proposal, OptionalLong time, Bout bout) {
         List<String> parts = new ArrayList<>();
-        proposal(typed)
-                .flatMap(proposal ->
-                        proposal.at("shown", typed.time(), tag.desk().lexicon()).settled())
+        proposal.flatMap(told -> moment("shown", told, time).settled())
                 .filter(Settled::workedOut)
                 .ifPresent(settled ->
                         parts.add(Phrase.settled(settled, bout, tag.desk().lexicon())));
-        OptionalLong left = typed.time().isPresent()
-                ? tag.timeline().orElseThrow().clock().leftMicros(typed.time().getAsLong())
+        OptionalLong left = time.isPresent()
+                ? tag.timeline().orElseThrow().clock().leftMicros(time.getAsLong())
                 : OptionalLong.empty();
         left.ifPresent(micros -> parts.add(Times.seconds(micros) + " left on the match clock"));
         return parts.isEmpty() ? "" : "Worked out: " + String.join(" \u00b7 ", parts);
     }
 
-    private Optional<Proposal> proposal(Typed typed) {
+    private Optional<Reading> reading(Typed typed) {
         return ScribeLine.read(
-                typed.words(),
-                tag.boutProperty().get().orElseThrow(),
-                tag.stand(),
-                tag.answerable(),
-                tag.desk().lexicon(),
-                tag.picks().expectation());
+                typed.words(), place(), tag.desk().lexicon(), tag.picks().expectation());
+    }
+
+    /** Where the line is typed: at the instant shown, or at the moment that is being changed. */
+    private ScribeLine.Place place() {
+        Bout bout = tag.boutProperty().get().orElseThrow();
+        if (edited.isPresent() && bout.moment(edited.get().id()).isPresent()) {
+            Moment moment = bout.moment(edited.get().id()).orElseThrow();
+            return new ScribeLine.Place(
+                    bout, stand(), Optional.empty(), bout.moments().indexOf(moment));
+        }
+        int before = tag.before().map(last -> bout.moments().indexOf(last) + 1).orElse(0);
+        return new ScribeLine.Place(bout, stand(), tag.selectedProperty().get(), before);
+    }
+
+    private Stand stand() {
+        return edited.flatMap(moment -> tag.boutProperty().get().orElseThrow().moment(moment.id()))
+                .map(moment -> tag.timeline().orElseThrow().before(moment))
+                .orElseGet(tag::stand);
+    }
+
+    private Moment moment(String id, Proposal proposal, OptionalLong time) {
+        return proposal.at(id, time, stand(), tag.desk().lexicon());
     }
 
     private String sentence(Proposal proposal, OptionalLong time, Bout bout) {
-        Moment moment = proposal.at("shown", time, tag.desk().lexicon());
+        Moment moment = moment("shown", proposal, time);
         StringBuilder words = new StringBuilder(time.isPresent() ? Times.tenths(time.getAsLong()) : "Without a time");
         words.append(" \u00b7 ").append(Phrase.actor(moment.actor(), bout));
         words.append(": ").append(Phrase.of(moment, bout, tag.desk().lexicon()));
@@ -153,8 +166,7 @@ public final class ScribeModel {
                 .append(bout.moment(answered)
                         .map(other -> Phrase.of(other, bout, tag.desk().lexicon()))
                         .orElse("an earlier moment")));
-        moment.telling().note().ifPresent(note -> words.append(". Kept as a note: ")
-                .append(note));
+        moment.telling().note().ifPresent(note -> words.append(". Note: ").append(note));
         return words.toString();
     }
 
@@ -170,15 +182,15 @@ public final class ScribeModel {
             return;
         }
         Typed typed = typed();
-        Optional<Proposal> proposal = proposal(typed);
+        Optional<Proposal> proposal = reading(typed).map(Reading::proposal);
         if (proposal.isEmpty()) {
             return;
         }
         Optional<Moment> before = edited;
+        Moment was = moment(edited.map(Moment::id).orElse("new"), proposal.get(), typed.time());
         clear();
         if (before.isPresent()) {
-            Moment changed = proposal.get()
-                    .at(before.get().id(), typed.time(), tag.desk().lexicon());
+            Moment changed = was;
             Moment kept = changed.telling().answers().isPresent()
                     ? changed
                     : changed.with(
@@ -192,7 +204,8 @@ public final class ScribeModel {
 
     /** @param picked whether it was taken by one key, and a second one may follow */
     void save(Proposal proposal, OptionalLong time, boolean picked) {
-        Moment moment = proposal.at(TagModel.newId(), time, tag.desk().lexicon());
+        Moment moment =
+                proposal.at(TagModel.newId(), time, tag.stand(), tag.desk().lexicon());
         if (picked ? isPlaying() : beganInPlay) {
             boolean live = tag.live().onProperty().get();
             tag.lag()
@@ -247,19 +260,13 @@ public final class ScribeModel {
         }
     }
 
-    /** Finishes the last words with the completion of that number, from 0. */
-    public void complete(int number) {
-        if (number < completions.size()) {
+    /** Says the alternative of that number instead, from 0: the line then holds the words for it, and Enter saves it. */
+    public void choose(int number) {
+        if (number < alternatives.size()) {
             Typed typed = typed();
             String line = text.get().strip();
             String time = line.substring(0, line.length() - typed.words().length());
-            text.set(time
-                    + ScribeLine.completed(
-                            typed.words(),
-                            tag.boutProperty().get().orElseThrow(),
-                            tag.stand(),
-                            tag.desk().lexicon(),
-                            completions.get(number)));
+            text.set(time + alternatives.get(number).text());
         }
     }
 
@@ -277,8 +284,14 @@ public final class ScribeModel {
         return workedOut.getReadOnlyProperty();
     }
 
-    public ObservableList<Term> completions() {
-        return completions;
+    /** {@return what was guessed, mended or left open, in sentences; empty where nothing was} */
+    public ReadOnlyStringProperty remarksProperty() {
+        return remarks.getReadOnlyProperty();
+    }
+
+    /** {@return what else the line could say, the likeliest first} */
+    public ObservableList<Reading.Alternative> alternatives() {
+        return alternatives;
     }
 
     public boolean isEditing() {

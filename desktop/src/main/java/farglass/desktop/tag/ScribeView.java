@@ -1,6 +1,6 @@
 package farglass.desktop.tag;
 
-import farglass.core.lexicon.Term;
+import farglass.core.scribe.Reading;
 import farglass.drawing.Palette;
 import javafx.beans.binding.Bindings;
 import javafx.beans.binding.BooleanBinding;
@@ -17,7 +17,7 @@ import javafx.scene.layout.VBox;
 /** The line one types into; above it what Enter would save, or what is asked, or what is likely to come next. */
 final class ScribeView extends VBox {
     private final TextField line = new TextField();
-    private final FlowPane completions = new FlowPane(6, 2);
+    private final FlowPane alternatives = new FlowPane(6, 2);
 
     ScribeView(TagModel tag, ObservableValue<Palette> palette) {
         super(4);
@@ -37,9 +37,17 @@ final class ScribeView extends VBox {
         workedOut.setId("worked-out");
         workedOut.getStyleClass().addAll("quiet", "worked-out");
         workedOut.textProperty().bind(model.workedOutProperty());
-        completions.getStyleClass().add("completions");
-        model.completions().addListener((ListChangeListener<Term>) change -> show(model));
-        VBox reading = new VBox(4, meaning, workedOut, completions);
+        // What was guessed or left open stands out, and the other readings right behind it.
+        Label remarks = new Label();
+        remarks.setId("remarks");
+        remarks.setWrapText(true);
+        remarks.getStyleClass().add("remarks");
+        remarks.textProperty().bind(model.remarksProperty());
+        remarks.visibleProperty().bind(model.remarksProperty().isNotEmpty());
+        remarks.managedProperty().bind(remarks.visibleProperty());
+        alternatives.getStyleClass().add("completions");
+        model.alternatives().addListener((ListChangeListener<Reading.Alternative>) change -> show(model));
+        VBox reading = new VBox(4, meaning, remarks, workedOut, alternatives);
         FanView fan = new FanView(tag, palette);
         QuestionView question = new QuestionView(tag.passes());
         PicksView picks = new PicksView(tag);
@@ -68,18 +76,18 @@ final class ScribeView extends VBox {
     }
 
     private void show(ScribeModel model) {
-        completions.getChildren().clear();
-        for (int i = 0; i < model.completions().size(); i++) {
+        alternatives.getChildren().clear();
+        for (int i = 0; i < model.alternatives().size(); i++) {
             int number = i;
-            Button button = new Button(
-                    (i == 0 ? "Tab: " : "") + model.completions().get(i).label());
+            Button button = new Button((i == 0 ? "Tab: " : "Alt+" + (i + 1) + ": ")
+                    + model.alternatives().get(i).label());
             button.getStyleClass().add("completion");
             button.setFocusTraversable(false);
             button.setOnAction(event -> {
-                model.complete(number);
+                model.choose(number);
                 line.requestFocus();
             });
-            completions.getChildren().add(button);
+            alternatives.getChildren().add(button);
         }
     }
 

@@ -5,7 +5,7 @@ import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Segment;
 import farglass.core.bout.Telling;
-import farglass.core.notation.Times;
+import farglass.core.bout.Times;
 import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.Set;

@@ -3,7 +3,7 @@ package farglass.desktop.tag;
 import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Telling;
-import farglass.core.notation.Times;
+import farglass.core.bout.Times;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalLong;

@@ -109,6 +109,8 @@ final class TagKeys {
         switch (code) {
             case B -> model.times().alignHere();
             case G -> model.mending().answersNothing();
+            case C -> model.mending().continuesEarlier();
+            case H -> model.doubts().canStartHere();
             case W -> model.ledger().foldAll();
             case L -> model.times().liveKey();
             case R -> view.reel();
@@ -134,6 +136,8 @@ final class TagKeys {
             case HOME -> tide.whole();
             case PAGE_UP -> tide.pan(-0.5);
             case PAGE_DOWN -> tide.pan(0.5);
+            case DIGIT1, DIGIT2, DIGIT3, DIGIT4, DIGIT5, DIGIT6 ->
+                model.scribe().choose(event.getCode().ordinal() - KeyCode.DIGIT1.ordinal());
             default -> {
                 return false;
             }
@@ -163,7 +167,7 @@ final class TagKeys {
                 if (blank) {
                     model.fan().activate();
                 } else {
-                    model.scribe().complete(0);
+                    model.scribe().choose(0);
                 }
             }
             default -> {

@@ -53,6 +53,7 @@ public final class TagModel {
     private final FanModel fan;
     private final ScribeModel scribe;
     private final Mending mending;
+    private final Doubts doubts;
     private final Repeats repeats;
     private final Segments segments;
     private final Stopwatch stopwatch;
@@ -77,6 +78,7 @@ public final class TagModel {
         this.fan = new FanModel(this);
         this.scribe = new ScribeModel(this, settings);
         this.mending = new Mending(this);
+        this.doubts = new Doubts(this);
         this.repeats = new Repeats(this);
         this.segments = new Segments(this);
         this.stopwatch = new Stopwatch(this);
@@ -399,6 +401,15 @@ public final class TagModel {
 
     public Mending mending() {
         return mending;
+    }
+
+    public Doubts doubts() {
+        return doubts;
+    }
+
+    /** Shows the open bout with the words that the library has now. */
+    void lexiconChanged() {
+        set(bout.get());
     }
 
     public Repeats repeats() {

@@ -3,7 +3,7 @@ package farglass.desktop.tag;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Contestant;
 import farglass.core.bout.Seat;
-import farglass.core.notation.Times;
+import farglass.core.bout.Times;
 import farglass.core.rules.Rulesets;
 import farglass.desktop.screening.FilmView;
 import farglass.drawing.Palette;

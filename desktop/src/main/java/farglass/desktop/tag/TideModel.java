@@ -5,7 +5,7 @@ import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Settled;
 import farglass.core.bout.Telling;
-import farglass.core.notation.Times;
+import farglass.core.bout.Times;
 import farglass.core.rules.Call;
 import farglass.core.rules.Reason;
 import farglass.core.rules.Rulesets;

@@ -98,7 +98,8 @@ class LexiconModelTest {
         rest();
         assertThat(model.isOwn(term("coat-hanger"))).isTrue();
         assertThat(model.name(
-                        term("coat-hanger"), new Names(List.of(), List.of("cabide"), List.of(), List.of(), List.of())))
+                        term("coat-hanger"),
+                        new Names(List.of(), List.of("cabide"), List.of(), List.of(), List.of(), List.of())))
                 .isEmpty();
         rest();
         assertThat(desk.lexicon().find("cabide").orElseThrow().key()).isEqualTo("coat-hanger");
@@ -120,10 +121,10 @@ class LexiconModelTest {
         assertThat(model.add(HANGER.replace("says A", "also rnc\n  says A"))).contains("Rear naked choke");
         assertThat(model.add(HANGER.replace("turtle", "moon"))).contains("moon");
         assertThat(model.add("technique")).contains("expected");
-        Names taken = new Names(List.of("kimura"), List.of(), List.of(), List.of(), List.of());
+        Names taken = new Names(List.of("kimura"), List.of(), List.of(), List.of(), List.of(), List.of());
         assertThat(model.name(term("armbar"), taken)).contains("stands for Kimura already");
-        Names first = new Names(List.of("the straight one"), List.of(), List.of(), List.of(), List.of());
-        Names second = new Names(List.of("arm stretcher"), List.of(), List.of(), List.of(), List.of());
+        Names first = new Names(List.of("the straight one"), List.of(), List.of(), List.of(), List.of(), List.of());
+        Names second = new Names(List.of("arm stretcher"), List.of(), List.of(), List.of(), List.of(), List.of());
         assertThat(model.name(term("armbar"), first)).isEmpty();
         rest();
         assertThat(model.name(term("armbar"), second)).isEmpty();

@@ -132,7 +132,7 @@ class PlacesTest extends OnStage {
         press(KeyCode.F3);
         type("juji gatame");
         press(KeyCode.ENTER);
-        await("the entry shows", () -> text("#entry-label").equals("Straight armlock"));
+        await("the entry shows", () -> text("#entry-label").equals("Armbar"));
         assertThat(onScreen(() -> workbench.lookupAll("#entry-label").size())).isEqualTo(1);
         robot.clickOn("More words for it\u2026");
         fill("in-the-gym", "the straight one");

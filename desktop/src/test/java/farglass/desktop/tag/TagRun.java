@@ -13,6 +13,7 @@ import farglass.core.lexicon.SideRule;
 import farglass.core.notation.BoutFile;
 import farglass.core.scribe.Continuations;
 import farglass.core.scribe.Fan;
+import farglass.core.scribe.Reading;
 import farglass.core.scribe.ScribeLine;
 import farglass.core.script.ScriptFile;
 import farglass.core.simulate.Acted;
@@ -335,11 +336,10 @@ final class TagRun {
         TagModel model = tagModel();
         return ScribeLine.read(
                         line,
-                        model.boutProperty().get().orElseThrow(),
-                        model.stand(),
-                        Optional.empty(),
+                        ScribeLine.Place.end(model.boutProperty().get().orElseThrow(), model.stand()),
                         LEXICON,
                         model.picks().expectation())
+                .map(Reading::proposal)
                 .filter(read -> Continuations.plain(read.deed()).equals(Continuations.plain(moment.deed()))
                         && read.actor().equals(moment.actor()))
                 .isPresent();

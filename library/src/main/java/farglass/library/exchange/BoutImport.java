@@ -6,6 +6,7 @@ import farglass.core.bout.Moment;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
 import farglass.core.notation.Diagnostic;
+import farglass.core.state.Counting;
 import farglass.library.Act;
 import farglass.library.Library;
 import farglass.library.LibraryException;
@@ -196,6 +197,21 @@ public final class BoutImport {
                 .map(item -> new Item(
                         item.file(),
                         item.bout().map(bout -> named(bout, keys)),
+                        item.diagnostics(),
+                        item.replaces(),
+                        item.newAthletes()))
+                .toList());
+    }
+
+    /** {@return the same import, in which every bout that does not say what was watched was watched from first to last moment} */
+    public BoutImport watched() {
+        return new BoutImport(items.stream()
+                .map(item -> new Item(
+                        item.file(),
+                        item.bout()
+                                .map(bout -> Counting.standing(bout) == Counting.Standing.NOT_WATCHED
+                                        ? Counting.declared(bout)
+                                        : bout),
                         item.diagnostics(),
                         item.replaces(),
                         item.newAthletes()))

@@ -1,5 +1,6 @@
 package farglass.library.json;
 
+import com.fasterxml.jackson.annotation.JsonAlias;
 import com.fasterxml.jackson.annotation.JsonAutoDetect;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
@@ -17,6 +18,8 @@ import com.fasterxml.jackson.datatype.jdk8.Jdk8Module;
 import com.fasterxml.jackson.datatype.jsr310.JavaTimeModule;
 import farglass.core.bout.Deed;
 import farglass.core.bout.Fact;
+import farglass.core.bout.Footage;
+import farglass.core.bout.Material;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -35,6 +38,12 @@ public final class BoutMapper {
     /** The kinds of a sealed family tell themselves apart by this field: {@code "is": "stopped"}. */
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "is")
     private interface Kinds {}
+
+    /** Documents of the first version told whether a bout was whole, and nothing more of the material. */
+    private abstract static class MaterialOrWhole {
+        @JsonAlias("whole")
+        private Material material;
+    }
 
     private BoutMapper() {}
 
@@ -66,6 +75,7 @@ public final class BoutMapper {
                 .visibility(PropertyAccessor.IS_GETTER, JsonAutoDetect.Visibility.NONE)
                 .addMixIn(Deed.class, Kinds.class)
                 .addMixIn(Fact.class, Kinds.class)
+                .addMixIn(Footage.class, MaterialOrWhole.class)
                 .build();
         // No bout nests deeper than ten; noise that does must not fill the stack.
         mapper.getFactory()

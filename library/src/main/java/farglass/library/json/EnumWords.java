@@ -14,6 +14,7 @@ import com.fasterxml.jackson.databind.deser.std.StdScalarDeserializer;
 import com.fasterxml.jackson.databind.module.SimpleDeserializers;
 import com.fasterxml.jackson.databind.module.SimpleSerializers;
 import com.fasterxml.jackson.databind.ser.std.StdScalarSerializer;
+import farglass.core.bout.Material;
 import java.io.IOException;
 import java.util.Arrays;
 import java.util.Locale;
@@ -76,6 +77,9 @@ final class EnumWords {
 
         @Override
         public Enum<?> deserialize(JsonParser json, DeserializationContext context) throws IOException {
+            if (handledType() == Material.class && json.currentToken().isBoolean()) {
+                return json.getBooleanValue() ? Material.BOUT : Material.CLIPS;
+            }
             String word = json.getValueAsString("");
             for (Object value : handledType().getEnumConstants()) {
                 if (word((Enum<?>) value).equals(word)) {

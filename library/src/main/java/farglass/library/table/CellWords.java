@@ -28,15 +28,16 @@ final class CellWords {
     /** {@return what became of it; a bare "no" says that it was tried and did not work} */
     static Optional<Became> outcome(String cell) {
         String plain = Words.plain(cell);
+        Optional<Became> exact = Arrays.stream(Became.values())
+                .filter(became -> Words.plain(became.label()).equals(plain))
+                .findFirst();
+        if (exact.isPresent()) {
+            return exact;
+        }
         if (YES.contains(plain)) {
             return Optional.of(Became.HELD);
         }
-        if (NO.contains(plain)) {
-            return Optional.of(Became.THREATENED);
-        }
-        return Arrays.stream(Became.values())
-                .filter(became -> Words.plain(became.label()).equals(plain))
-                .findFirst();
+        return NO.contains(plain) ? Optional.of(Became.THREATENED) : Optional.empty();
     }
 
     static Optional<Boolean> yes(String cell) {

@@ -12,6 +12,7 @@ import farglass.core.bout.Seat;
 import farglass.core.bout.Settled;
 import farglass.core.bout.Side;
 import farglass.core.bout.Stage;
+import farglass.core.bout.Times;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.Position;
 import farglass.core.lexicon.Technique;
@@ -19,7 +20,6 @@ import farglass.core.lexicon.Term;
 import farglass.core.lexicon.Words;
 import farglass.core.notation.BoutFile;
 import farglass.core.notation.Diagnostic;
-import farglass.core.notation.Times;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -205,9 +205,9 @@ final class RowReader {
         if (happening.isPresent()) {
             return BoutFile.deed(happening.get());
         }
-        Optional<String> quoted = text.startsWith("\"") ? BoutFile.unquoted(text) : Optional.empty();
+        Optional<Deed> quoted = BoutFile.unnamed(text, lexicon);
         if (quoted.isPresent()) {
-            return BoutFile.quoted(quoted.get());
+            return BoutFile.deed(quoted.get());
         }
         Optional<Term> term = Optional.ofNullable(mapping.words().get(Words.plain(text)))
                 .flatMap(lexicon::term)
@@ -215,7 +215,11 @@ final class RowReader {
                 .or(() -> lexicon.find(text));
         if (term.isPresent() && term.get() instanceof Technique found) {
             technique = Optional.of(found);
-            return found.key();
+            boolean several = mapping.words().get(Words.plain(text)) == null
+                    && lexicon.technique(text).isEmpty()
+                    && lexicon.meanings(text).size() > 1;
+            // Which of several things is meant depends on where the two are, and that the bout file's reader knows.
+            return several ? text : found.key();
         }
         if (term.isPresent() && term.get() instanceof Position position) {
             reached = Optional.of(new Settled(position.key(), top(position), false));
@@ -267,7 +271,9 @@ final class RowReader {
             Optional<Seat> top = told(Column.TOP).isPresent()
                     ? lexicon.position(where.position()).flatMap(this::top)
                     : Optional.empty();
-            fields.add("-> " + BoutFile.settled(new Settled(where.position(), top, where.side(), where.workedOut())));
+            fields.add("-> "
+                    + BoutFile.settled(
+                            new Settled(where.position(), top, where.side(), where.passing(), where.workedOut())));
         } else if (term.isPresent() && term.get() instanceof Position position) {
             fields.add("-> " + BoutFile.settled(new Settled(position.key(), top(position), false)));
         } else {

@@ -1,6 +1,6 @@
 package farglass.library.table;
 
-import farglass.core.notation.Times;
+import farglass.core.bout.Times;
 import java.util.OptionalLong;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;

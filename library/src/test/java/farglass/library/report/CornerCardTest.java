@@ -51,7 +51,7 @@ class CornerCardTest {
             assertThat(document.getNumberOfPages()).isEqualTo(1);
             assertThat(text)
                     .contains("Maren Tolliver against Runa Castellan")
-                    .contains("Single leg takedown")
+                    .contains("Single leg")
                     .contains("if Sprawl")
                     .contains("sit to guard")
                     .contains("she chokes from there")

@@ -1,4 +1,4 @@
-package farglass.core.notation;
+package farglass.core.bout;
 
 import java.util.OptionalLong;
 

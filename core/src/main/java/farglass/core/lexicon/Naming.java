@@ -1,0 +1,346 @@
+package farglass.core.lexicon;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.apache.commons.text.similarity.LevenshteinDistance;
+
+/**
+ * What a phrase names, where the two are: first as it is written, then in another form of its words, then with a slip mended. The whole
+ * phrase is read or nothing is. Where a phrase names several things that could all be meant, all of them are given: nothing is guessed.
+ */
+public final class Naming {
+    /** How a phrase was understood. */
+    public enum How {
+        /** By one of the entry's own words. */
+        WRITTEN,
+        /** By a form of them: another form of the verb, another order, with or without "guard" or "pass", run together. */
+        FORM,
+        /** A slip was mended; it has to be shown before it is saved. */
+        MENDED,
+        /** The phrase was only the beginning of a word. */
+        FINISHED
+    }
+
+    /** What else is told of the moment, where it says what sort of thing is meant. */
+    public enum Hint {
+        NONE,
+        /** Taken, denied, lost. */
+        GRIP,
+        /** Worked, partly, failed. */
+        DEFENCE,
+        /** A line was beaten. */
+        PASS,
+        /** It was kept. */
+        HELD
+    }
+
+    /**
+     * The meanings of a phrase.
+     *
+     * @param terms one where it is clear; several where it has to be asked, the likeliest first
+     */
+    public record Found(List<Term> terms, How how) {
+        public Found {
+            terms = List.copyOf(terms);
+        }
+
+        /** {@return the meaning, where there is only one} */
+        public Optional<Term> clear() {
+            return terms.size() == 1 ? Optional.of(terms.get(0)) : Optional.empty();
+        }
+    }
+
+    /** No name is longer; a pasted page must not be compared with every one. */
+    private static final int LONGEST = 60;
+    /** Words with little meaning that people put before a name: "gets the kimura", "goes to half guard". */
+    private static final Set<String> LIGHT = stems(
+            "take",
+            "get",
+            "go",
+            "hit",
+            "make",
+            "do",
+            "use",
+            "try",
+            "attempt",
+            "look",
+            "enter",
+            "reach",
+            "secure",
+            "establish",
+            "land",
+            "find",
+            "move",
+            "come",
+            "play",
+            "settle",
+            "switch",
+            "start",
+            "set");
+
+    private static final Set<String> LEADING = stems("to", "for", "into", "in", "up", "at", "onto");
+    private static final Set<String> TRAILING = stems("attempt", "try");
+
+    private static final Set<Kind> DEFENCES = EnumSet.of(
+            Kind.DEFENCE, Kind.ESCAPE, Kind.RETENTION, Kind.GUARD_CHANGE, Kind.MOVEMENT, Kind.KEEPING, Kind.PLACEMENT);
+
+    private final Lexicon lexicon;
+    private final WordIndex index;
+
+    Naming(Lexicon lexicon, WordIndex index) {
+        this.lexicon = lexicon;
+        this.index = index;
+    }
+
+    private static Set<String> stems(String... words) {
+        return Set.of(words).stream().map(Stems::of1).collect(Collectors.toUnmodifiableSet());
+    }
+
+    /** {@return what the whole phrase names here, without mending anything} */
+    public Optional<Found> read(String phrase, Here here, Hint hint) {
+        String plain = Words.plain(phrase);
+        if (plain.isEmpty() || plain.length() > LONGEST) {
+            return Optional.empty();
+        }
+        List<WordIndex.Meaning> written = index.plain(plain);
+        boolean label = written.stream()
+                .anyMatch(meaning -> Words.plain(meaning.term().label()).equals(plain));
+        if (label || fitsHere(written, here)) {
+            return Optional.of(new Found(best(written, here, hint), How.WRITTEN));
+        }
+        List<List<WordIndex.Meaning>> forms = forms(plain);
+        // Of two forms the first, unless only the other can start here.
+        return forms.stream()
+                .filter(form -> fitsHere(form, here))
+                .findFirst()
+                .map(form -> new Found(best(form, here, hint), How.FORM))
+                .or(() -> written.isEmpty()
+                        ? forms.stream()
+                                .filter(form -> !form.isEmpty())
+                                .findFirst()
+                                .map(form -> new Found(best(form, here, hint), How.FORM))
+                        : Optional.of(new Found(best(written, here, hint), How.WRITTEN)));
+    }
+
+    private boolean fitsHere(List<WordIndex.Meaning> meanings, Here here) {
+        return meanings.stream().anyMatch(meaning -> fitsHere(meaning.term(), here));
+    }
+
+    /** {@return whether that can start, or be reached, where the two are} */
+    public boolean fitsHere(Term term, Here here) {
+        return here.fit(term, lexicon::position) == Here.Fit.HERE;
+    }
+
+    /** {@return the stems without the light verb in front and what follows it} */
+    private static List<String> bare(List<String> stems) {
+        int from = 0;
+        int to = stems.size();
+        if (to > 1 && TRAILING.contains(stems.get(to - 1))) {
+            to--;
+        }
+        if (to > 1 && LIGHT.contains(stems.get(0))) {
+            from = 1;
+            while (from < to - 1 && LEADING.contains(stems.get(from))) {
+                from++;
+            }
+        }
+        return stems.subList(from, to);
+    }
+
+    /** {@return the meanings that fit best here, by what can start, by whose word it is, and by what else is told} */
+    private List<Term> best(List<WordIndex.Meaning> meanings, Here here, Hint hint) {
+        boolean own = meanings.stream().anyMatch(meaning -> meaning.claim() == WordIndex.Claim.OWN);
+        Map<Term, WordIndex.Claim> claims = new LinkedHashMap<>();
+        meanings.stream()
+                .filter(meaning -> !own || meaning.claim() == WordIndex.Claim.OWN)
+                .forEach(meaning -> claims.merge(
+                        meaning.term(), meaning.claim(), (one, two) -> one.compareTo(two) > 0 ? one : two));
+        List<Term> left = most(List.copyOf(claims.keySet()), term -> here.fit(term, lexicon::position)
+                .ordinal());
+        left = most(left, term -> claims.get(term).ordinal());
+        left = most(left, term -> fits(term, hint) ? 1 : 0);
+        if (here.strikes()) {
+            // Where there are blows, a word for a blow means the blow.
+            left = most(left, term -> term instanceof Technique technique && technique.kind() == Kind.STRIKE ? 1 : 0);
+        }
+        // Who says no more than the word tells of an act; that it became a place is the larger claim.
+        boolean place = hint == Hint.HELD
+                && left.stream().filter(Position.class::isInstance).count() == 1;
+        return most(left, term -> term instanceof Position == place ? 1 : 0);
+    }
+
+    private static List<Term> most(List<Term> terms, java.util.function.ToIntFunction<Term> worth) {
+        if (terms.size() < 2) {
+            return terms;
+        }
+        int most = terms.stream().mapToInt(worth).max().orElseThrow();
+        return terms.stream().filter(term -> worth.applyAsInt(term) == most).toList();
+    }
+
+    private static boolean fits(Term term, Hint hint) {
+        return switch (hint) {
+            case NONE -> true;
+            case HELD ->
+                !(term instanceof Technique technique && technique.kind().movesNobody());
+            case GRIP -> term instanceof Technique technique && technique.kind() == Kind.GRIP;
+            case DEFENCE -> term instanceof Technique technique && DEFENCES.contains(technique.kind());
+            case PASS ->
+                term instanceof Technique technique && technique.reach().contains(Reach.LINES);
+        };
+    }
+
+    /**
+     * {@return what the phrase means once a slip is mended} Only entries that can start here are looked at, and only names that do not
+     * leave a word of the phrase away. One slip in a name of four letters or more, two in ten or more; a third of its letters in one that
+     * is often mangled. Where two are as near, both are given.
+     */
+    public Optional<Found> mended(String phrase, Here here, Hint hint) {
+        String joined = Words.plain(phrase).replace(" ", "");
+        if (joined.length() < 4 || joined.length() > LONGEST) {
+            return Optional.empty();
+        }
+        int words = Words.plain(phrase).split(" ").length;
+        String sound = Stems.sound(joined);
+        TreeMap<Integer, List<WordIndex.Meaning>> found = new TreeMap<>();
+        for (WordIndex.Name name : index.names()) {
+            int reach =
+                    name.often() ? Math.max(name.joined().length(), joined.length()) / 3 : joined.length() < 10 ? 1 : 2;
+            boolean dropsAWord = words > name.words()
+                    && !name.often()
+                    && joined.length() > name.joined().length();
+            if (dropsAWord
+                    || name.joined().length() < 4
+                    || name.words() > words && name.joined().length() > joined.length() + reach
+                    || Math.abs(name.joined().length() - joined.length()) > reach) {
+                continue;
+            }
+            int slips = distance(joined, name.joined(), reach);
+            int heard = distance(sound, name.sound(), reach);
+            slips = slips < 0 ? heard : heard < 0 ? slips : Math.min(slips, heard);
+            if (slips >= 0 && fitsHere(name.meaning().term(), here)) {
+                found.computeIfAbsent(slips, any -> new ArrayList<>()).add(name.meaning());
+            }
+        }
+        return Optional.ofNullable(found.firstEntry())
+                .map(nearest -> new Found(best(nearest.getValue(), here, hint), How.MENDED));
+    }
+
+    /** The meanings of each form of the words, the nearest to what is written first. */
+    private List<List<WordIndex.Meaning>> forms(String plain) {
+        List<String> stems = Stems.of(plain);
+        List<String> bare = bare(stems);
+        return List.of(
+                index.stems(stems),
+                index.joined(plain.replace(" ", "")),
+                bare.size() < stems.size() ? index.stems(bare) : List.of(),
+                index.unordered(stems));
+    }
+
+    /** {@return everything that a phrase can stand for, wherever the two are: of its own words, else of the nearest form of them} */
+    List<Term> all(String phrase) {
+        String plain = Words.plain(phrase);
+        return Stream.concat(Stream.of(index.plain(plain)), forms(plain).stream())
+                .filter(form -> !form.isEmpty())
+                .findFirst()
+                .map(form -> form.stream()
+                        .sorted(Comparator.comparing(WordIndex.Meaning::claim).reversed())
+                        .map(WordIndex.Meaning::term)
+                        .distinct()
+                        .toList())
+                .orElse(List.of());
+    }
+
+    /** {@return the entry that has just this word among its own} */
+    Optional<Term> owner(String word) {
+        return index.plain(Words.plain(word)).stream()
+                .filter(meaning -> meaning.claim() != WordIndex.Claim.BY_RULE)
+                .map(WordIndex.Meaning::term)
+                .findFirst();
+    }
+
+    /** {@return the position a phrase names, whatever techniques have the same name} */
+    Optional<Position> place(String phrase) {
+        String plain = Words.plain(phrase);
+        return Stream.concat(Stream.of(index.plain(plain)), forms(plain).stream())
+                .flatMap(List::stream)
+                .map(WordIndex.Meaning::term)
+                .filter(Position.class::isInstance)
+                .map(Position.class::cast)
+                .findFirst();
+    }
+
+    /** {@return the entry with the name that is fewest letters away, within a third of the phrase's length} */
+    Optional<Term> nearest(String plain) {
+        String joined = plain.replace(" ", "");
+        int reach = Math.max(1, Math.min(joined.length(), 40) / 3);
+        Term nearest = null;
+        int fewest = reach + 1;
+        WordIndex.Claim claim = WordIndex.Claim.BY_RULE;
+        for (WordIndex.Name name : index.names()) {
+            if (Math.abs(name.joined().length() - joined.length()) <= fewest) {
+                int slips = distance(joined, name.joined(), Math.min(fewest, reach));
+                boolean nearer = slips >= 0 && slips < fewest;
+                // Of two as near, the one whose own word it is.
+                if (nearer || slips == fewest && name.meaning().claim().compareTo(claim) > 0) {
+                    fewest = slips;
+                    claim = name.meaning().claim();
+                    nearest = name.meaning().term();
+                }
+            }
+        }
+        return Optional.ofNullable(nearest);
+    }
+
+    private static int distance(String one, String other, int reach) {
+        return one.equals(other) ? 0 : new LevenshteinDistance(reach).apply(one, other);
+    }
+
+    /** {@return entries with a word that begins as the phrase does, those that can start here first} */
+    public List<Term> beginning(String phrase, Here here, int most) {
+        String plain = Words.plain(phrase);
+        if (plain.isEmpty() || plain.length() > LONGEST) {
+            return List.of();
+        }
+        return index.beginning(plain)
+                .map(WordIndex.Meaning::term)
+                .distinct()
+                .sorted(Comparator.comparing((Term term) -> here.fit(term, lexicon::position))
+                        .reversed()
+                        .thenComparing(term -> !Words.plain(term.label()).startsWith(plain))
+                        .thenComparing(Term::label))
+                .limit(most)
+                .toList();
+    }
+
+    /**
+     * {@return entries that may have been meant by a phrase that names none, the nearest first} Those whose words the phrase holds, and
+     * those it is few letters away from.
+     */
+    public List<Term> near(String phrase, Here here, int most) {
+        String plain = Words.plain(phrase);
+        if (plain.isEmpty()) {
+            return List.of();
+        }
+        Map<String, Term> near = new LinkedHashMap<>();
+        List<String> words = List.of(plain.split(" ", 40));
+        for (int count = Math.min(words.size(), 5); count > 0 && near.size() < most; count--) {
+            for (int from = 0; from + count <= Math.min(words.size(), 20); from++) {
+                read(String.join(" ", words.subList(from, from + count)), here, Hint.NONE)
+                        .ifPresent(found -> found.terms().forEach(term -> near.putIfAbsent(term.key(), term)));
+            }
+        }
+        if (near.size() < most) {
+            lexicon.nearest(phrase).ifPresent(term -> near.putIfAbsent(term.key(), term));
+        }
+        return near.values().stream().limit(most).toList();
+    }
+}

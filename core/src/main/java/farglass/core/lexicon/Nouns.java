@@ -1,0 +1,58 @@
+package farglass.core.lexicon;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+
+/** The nouns people add or leave out: every guard with and without "guard", every choke with and without "choke". */
+final class Nouns {
+    /** What is left once the noun is gone must still name something: these tell of a moment instead. */
+    private static final Set<String> NO_NAMES =
+            Set.of("a", "b", "top", "bottom", "left", "right", "near", "far", "knee", "foot", "hip", "past", "no");
+
+    private Nouns() {}
+
+    private static List<String> of(Term term) {
+        if (term instanceof Position position) {
+            return switch (position.family()) {
+                case GUARD, HALF -> List.of("guard", "position");
+                case NONE -> List.of();
+                default -> List.of("position");
+            };
+        }
+        return switch (((Technique) term).kind()) {
+            case PASS -> List.of("pass");
+            case SWEEP -> List.of("sweep");
+            case SUBMISSION -> List.of("choke", "lock");
+            case GRIP -> List.of("grip", "control");
+            case TAKEDOWN -> List.of("takedown", "throw");
+            case ESCAPE -> List.of("escape");
+            case PLACEMENT -> List.of("hook");
+            case PULL -> List.of("pull");
+            default -> List.of();
+        };
+    }
+
+    /** {@return whether that form is what everybody says for short: a guard without its noun, as in "spider" or "x"} */
+    static boolean isPlainForm(Term term, String name, String form) {
+        return term instanceof Position position && position.family().isGuard() && name.equals(form + " guard");
+    }
+
+    /** {@return the other forms of a plain name that the term's nouns give it} */
+    static List<String> besides(Term term, String name) {
+        List<String> forms = new ArrayList<>();
+        List<String> nouns = of(term);
+        boolean has = nouns.stream().anyMatch(noun -> name.endsWith(" " + noun));
+        for (String noun : nouns) {
+            if (name.endsWith(" " + noun)) {
+                String without = name.substring(0, name.length() - noun.length() - 1);
+                if (!NO_NAMES.contains(without)) {
+                    forms.add(without);
+                }
+            } else if (!has && !name.equals(noun)) {
+                forms.add(name + " " + noun);
+            }
+        }
+        return forms;
+    }
+}

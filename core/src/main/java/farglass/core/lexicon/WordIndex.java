@@ -1,0 +1,107 @@
+package farglass.core.lexicon;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.Stream;
+
+/** Every name of a lexicon, in the forms in which it may be typed. A name may stand for several entries. */
+final class WordIndex {
+    /** How much a name belongs to its entry, the most last. */
+    enum Claim {
+        /** Made by rule: with or without "guard", "pass" and the like; and an entry's key, which files write. */
+        BY_RULE,
+        WRITTEN,
+        /** Of the user's own, which no shipped word may take away. */
+        OWN
+    }
+
+    /** One meaning of a name. */
+    record Meaning(Term term, Claim claim) {}
+
+    /**
+     * A name as it may be mangled.
+     *
+     * @param joined without blanks
+     * @param words how many it has
+     * @param often whether it is often mangled, so that a third of its letters may be off
+     */
+    record Name(String joined, String sound, int words, boolean often, Meaning meaning) {}
+
+    /** Sorted, so that completion is a range and not a search. */
+    private final TreeMap<String, List<Meaning>> plain = new TreeMap<>();
+
+    private final Map<String, List<Meaning>> stems = new HashMap<>();
+    private final Map<String, List<Meaning>> unordered = new HashMap<>();
+    private final Map<String, List<Meaning>> joined = new HashMap<>();
+    private final List<Name> names = new ArrayList<>();
+
+    WordIndex(Collection<? extends Term> terms, Map<String, List<String>> own) {
+        for (Term term : terms) {
+            List<String> ownWords = own.getOrDefault(term.key(), List.of());
+            Map<String, Claim> claims = new LinkedHashMap<>();
+            written(term).forEach(name -> claims.put(name, ownWords.contains(name) ? Claim.OWN : Claim.WRITTEN));
+            claims.putIfAbsent(Words.plain(term.key()), Claim.BY_RULE);
+            List.copyOf(claims.keySet()).forEach(name -> Nouns.besides(term, name)
+                    .forEach(form -> claims.putIfAbsent(
+                            form, Nouns.isPlainForm(term, name, form) ? Claim.WRITTEN : Claim.BY_RULE)));
+            List<String> mangled =
+                    term.names().mangled().stream().map(Words::plain).toList();
+            claims.forEach((name, claim) -> add(name, new Meaning(term, claim), mangled.contains(name)));
+        }
+    }
+
+    /** {@return the plain names that an entry has of its own} */
+    static Stream<String> written(Term term) {
+        return Stream.concat(Stream.of(term.label()), term.names().all().stream())
+                .map(Words::plain)
+                .filter(word -> !word.isEmpty())
+                .distinct();
+    }
+
+    private void add(String name, Meaning meaning, boolean often) {
+        List<String> bare = Stems.of(name);
+        put(plain, name, meaning);
+        if (!bare.isEmpty()) {
+            put(stems, String.join(" ", bare), meaning);
+            put(unordered, String.join(" ", bare.stream().sorted().toList()), meaning);
+        }
+        String together = name.replace(" ", "");
+        put(joined, together, meaning);
+        names.add(new Name(together, Stems.sound(together), name.split(" ").length, often, meaning));
+    }
+
+    private static void put(Map<String, List<Meaning>> into, String form, Meaning meaning) {
+        into.computeIfAbsent(form, any -> new ArrayList<>(1)).add(meaning);
+    }
+
+    List<Meaning> plain(String name) {
+        return plain.getOrDefault(name, List.of());
+    }
+
+    List<Meaning> stems(List<String> bare) {
+        return stems.getOrDefault(String.join(" ", bare), List.of());
+    }
+
+    List<Meaning> unordered(List<String> bare) {
+        return unordered.getOrDefault(String.join(" ", bare.stream().sorted().toList()), List.of());
+    }
+
+    List<Meaning> joined(String together) {
+        return joined.getOrDefault(together, List.of());
+    }
+
+    /** {@return what has a name that begins so} */
+    Stream<Meaning> beginning(String plainBeginning) {
+        return plain.subMap(plainBeginning, plainBeginning + Character.MAX_VALUE).values().stream()
+                .flatMap(List::stream);
+    }
+
+    List<Name> names() {
+        return names;
+    }
+}

@@ -1,0 +1,29 @@
+package farglass.core.scribe;
+
+import farglass.core.lexicon.Naming;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What a typed line means, and how sure that is: everything guessed, mended or left open is told before it is saved.
+ *
+ * @param proposal what Enter would save
+ * @param how how its name was understood; empty where words were kept as they stand, or where nothing is named
+ * @param remarks what a person should know before saving it, in sentences; none for most lines
+ * @param alternatives what else the line could say, the likeliest first
+ */
+public record Reading(
+        Proposal proposal, Optional<Naming.How> how, List<String> remarks, List<Alternative> alternatives) {
+    /**
+     * Another reading.
+     *
+     * @param label as people read it
+     * @param text the line that says just this
+     */
+    public record Alternative(String label, String text) {}
+
+    public Reading {
+        remarks = List.copyOf(remarks);
+        alternatives = List.copyOf(alternatives);
+    }
+}

@@ -1,0 +1,147 @@
+package farglass.core.state;
+
+import farglass.core.bout.Bout;
+import farglass.core.bout.Certainty;
+import farglass.core.bout.Covered;
+import farglass.core.bout.Footage;
+import farglass.core.bout.Header;
+import farglass.core.bout.Layer;
+import farglass.core.bout.Material;
+import farglass.core.bout.Moment;
+import farglass.core.bout.Times;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * What of a bout counts in figures; where nothing does, why, and how it can be mended. The one rule for check, import, Shelf, dossier and
+ * plan. Whole bouts count, over the stretches whose story was watched; clips and demonstrations count in no rate.
+ */
+public final class Counting {
+    /** Whether a bout counts. */
+    public enum Standing {
+        COUNTS,
+        /** Moments are told, and no stretch of it is marked as watched. */
+        NOT_WATCHED,
+        /** Somebody chose what is shown: it is told apart, as shown. */
+        CLIPS,
+        DEMONSTRATION,
+        /** The first coding counts, and not this one beside it. */
+        SECOND_CODING,
+        /** Only a result is known. */
+        NOTHING_TOLD
+    }
+
+    private final Bout bout;
+    private final Map<String, Boolean> untimed = new HashMap<>();
+
+    private Counting(Bout bout) {
+        this.bout = bout;
+        untimed();
+    }
+
+    public static Counting of(Bout bout) {
+        return new Counting(bout);
+    }
+
+    /** {@return whether the bout counts, and if not why} */
+    public static Standing standing(Bout bout) {
+        Header header = bout.header();
+        if (header.isSecondCoding()) {
+            return Standing.SECOND_CODING;
+        }
+        if (header.material() == Material.DEMONSTRATION) {
+            return Standing.DEMONSTRATION;
+        }
+        if (header.material() == Material.CLIPS) {
+            return Standing.CLIPS;
+        }
+        boolean watched = header.covered().stream().anyMatch(stretch -> stretch.layer() == Layer.STORY);
+        if (watched) {
+            return Standing.COUNTS;
+        }
+        return bout.moments().isEmpty() ? Standing.NOTHING_TOLD : Standing.NOT_WATCHED;
+    }
+
+    /** {@return why nothing of it counts, and how to mend that, in a sentence; empty where it counts, or nothing is told} */
+    public static Optional<String> sentence(Bout bout) {
+        return switch (standing(bout)) {
+            case COUNTS, NOTHING_TOLD -> Optional.empty();
+            case NOT_WATCHED ->
+                Optional.of(
+                        "%d moment%s told, and counted in nothing until you say which stretch was watched: from first to last moment (%s)?"
+                                .formatted(
+                                        bout.moments().size(),
+                                        bout.moments().size() == 1 ? " is" : "s are",
+                                        stretch(bout)));
+            case CLIPS ->
+                Optional.of("These are clips that somebody chose: they stand in no rate, and are told apart as shown.");
+            case DEMONSTRATION -> Optional.of("This is a demonstration: it is counted in nothing.");
+            case SECOND_CODING -> Optional.of("This is a second coding: the first one counts.");
+        };
+    }
+
+    private static String stretch(Bout bout) {
+        Covered all = fromFirstToLast(bout);
+        return Times.seconds(all.fromMicros()) + " to " + Times.seconds(all.toMicros());
+    }
+
+    private static Covered fromFirstToLast(Bout bout) {
+        long first = bout.moments().stream()
+                .filter(moment -> moment.atMicros().isPresent())
+                .mapToLong(moment -> moment.atMicros().getAsLong())
+                .min()
+                .orElse(0);
+        return new Covered(Layer.STORY, first, bout.extentMicros(), true);
+    }
+
+    /** {@return the bout, its story declared watched from the first to the last moment} */
+    public static Bout declared(Bout bout) {
+        Covered all = fromFirstToLast(bout);
+        List<Covered> covered = new java.util.ArrayList<>(bout.header().covered());
+        covered.add(all);
+        Footage footage = bout.header().footage().withCovered(covered);
+        return bout.with(bout.header().with(footage));
+    }
+
+    /** A moment without a time lies between its neighbours that have one: it was watched if they were. */
+    private void untimed() {
+        Optional<Long> before = Optional.empty();
+        for (int i = 0; i < bout.moments().size(); i++) {
+            Moment moment = bout.moments().get(i);
+            if (moment.atMicros().isPresent()) {
+                before = Optional.of(moment.atMicros().getAsLong());
+                continue;
+            }
+            int from = i;
+            while (i + 1 < bout.moments().size()
+                    && bout.moments().get(i + 1).atMicros().isEmpty()) {
+                i++;
+            }
+            Optional<Long> after = i + 1 < bout.moments().size()
+                    ? Optional.of(bout.moments().get(i + 1).atMicros().getAsLong())
+                    : Optional.empty();
+            boolean watched =
+                    before.map(this::seen).orElse(true) && after.map(this::seen).orElse(true);
+            for (int j = from; j <= i; j++) {
+                untimed.put(bout.moments().get(j).id(), watched);
+            }
+        }
+    }
+
+    /** {@return whether that instant is live and its story was watched} */
+    public boolean seen(long micros) {
+        return bout.header().covers(Layer.STORY, micros)
+                && bout.header().footage().isLive(micros);
+    }
+
+    /** {@return whether the moment counts: watched, live, and not hidden from the viewer} Without a time it counts by its neighbours. */
+    public boolean counts(Moment moment) {
+        return standing(bout) == Standing.COUNTS
+                && moment.telling().certainty() != Certainty.HIDDEN
+                && (moment.atMicros().isPresent()
+                        ? seen(moment.atMicros().getAsLong())
+                        : untimed.getOrDefault(moment.id(), false));
+    }
+}

@@ -1,0 +1,161 @@
+package farglass.core.state;
+
+import farglass.core.bout.Bout;
+import farglass.core.bout.BoutKind;
+import farglass.core.bout.Deed;
+import farglass.core.bout.Header;
+import farglass.core.bout.Layer;
+import farglass.core.bout.Moment;
+import farglass.core.bout.Seat;
+import farglass.core.bout.Settled;
+import farglass.core.lexicon.Control;
+import farglass.core.lexicon.Ends;
+import farglass.core.lexicon.Lexicon;
+import farglass.core.lexicon.Position;
+import farglass.core.lexicon.Role;
+import farglass.core.lexicon.Technique;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Where the two are, from one moment to the next. What a technique leads to is worked out only if it can start where they are;
+ * otherwise the place stays. A grip, a frame, a post or a hook moves nobody.
+ */
+public final class Whereabouts {
+    private Whereabouts() {}
+
+    /**
+     * {@return where a bout begins} By the rules of the sport standing; but only if its start was watched do we know that the telling
+     * begins there, and a round from a set position begins in it.
+     */
+    public static Stand start(Bout bout, Lexicon lexicon) {
+        Header header = bout.header();
+        boolean seen = header.whole()
+                && header.kind() != BoutKind.POSITIONAL
+                && header.footage().opening().isEmpty()
+                && header.covers(Layer.STORY, 0);
+        return new Stand(place(seen ? "standing" : "not-visible", lexicon), Optional.empty());
+    }
+
+    /**
+     * {@return where they most likely begin, for reading words}
+     *
+     * @param elsewhere whether it is told that the telling begins in the middle, or from a set position
+     */
+    public static Stand assumed(boolean elsewhere, Lexicon lexicon) {
+        return new Stand(place(elsewhere ? "not-visible" : "standing", lexicon), Optional.empty());
+    }
+
+    static Position place(String key, Lexicon lexicon) {
+        return lexicon.position(key).orElseThrow(() -> new IllegalStateException("The lexicon lacks " + key));
+    }
+
+    /** {@return where they are once that moment has happened} */
+    public static Stand after(Stand now, Moment moment, Lexicon lexicon) {
+        return reached(now, moment, lexicon)
+                .map(next -> new Stand(next.position(), next.top(), passing(now, next)))
+                .orElse(now);
+    }
+
+    /** Who was passing is remembered while legs are entangled: nobody need be on top there. */
+    private static Optional<Seat> passing(Stand before, Stand next) {
+        if (next.position().control() != Control.NEUTRAL) {
+            return Optional.empty();
+        }
+        return next.passing()
+                .or(() -> before.position().control() == Control.GUARD ? before.top() : before.passing())
+                .filter(seat -> !next.position().key().equals("double-pull"));
+    }
+
+    private static Optional<Stand> reached(Stand now, Moment moment, Lexicon lexicon) {
+        if (moment.settled().isPresent()) {
+            Settled settled = moment.settled().get();
+            if (settled.workedOut() && !canLead(now, moment, lexicon)) {
+                return Optional.empty();
+            }
+            return stand(settled, lexicon);
+        }
+        if (moment.deed() instanceof Deed.Restarted restarted) {
+            // "Same" goes on from where it was stopped; the stop itself moved nobody.
+            return restarted.resumed().equals(Optional.of(Deed.Resumed.SAME))
+                    ? Optional.empty()
+                    : Optional.of(new Stand(place("standing", lexicon), Optional.empty()));
+        }
+        if (moment.deed() instanceof Deed.Began began && began.period() == Deed.Period.ROUND) {
+            return Optional.of(new Stand(place("standing", lexicon), Optional.empty()));
+        }
+        return workedOut(now, moment, lexicon).flatMap(settled -> stand(settled, lexicon));
+    }
+
+    private static Optional<Stand> stand(Settled settled, Lexicon lexicon) {
+        return lexicon.position(settled.position()).map(found -> new Stand(found, settled.top(), settled.passing()));
+    }
+
+    /** An older lexicon let grips move the two, and knew fewer places: what it worked out is held against this one. */
+    private static boolean canLead(Stand now, Moment moment, Lexicon lexicon) {
+        return moment.technique()
+                .flatMap(lexicon::technique)
+                .map(technique -> !technique.kind().movesNobody()
+                        && (moment.actor().isEmpty()
+                                || startsHere(now, technique, moment.actor().get())))
+                .orElse(true);
+    }
+
+    private static boolean startsHere(Stand now, Technique technique, Seat actor) {
+        return !now.position().isSettled() || technique.canStart(now.position(), now.roleOf(actor));
+    }
+
+    /**
+     * {@return where a moment leads by the rules of the sport alone} Only a technique that succeeded, has an actor and can start where
+     * they are leads anywhere; where it can end in several places, only who is on top is settled, and the place stays "not told".
+     */
+    public static Optional<Settled> workedOut(Stand now, Moment moment, Lexicon lexicon) {
+        if (moment.actor().isEmpty() || !moment.succeeded()) {
+            return Optional.empty();
+        }
+        Seat actor = moment.actor().get();
+        return moment.technique()
+                .flatMap(lexicon::technique)
+                .filter(technique ->
+                        !technique.to().isEmpty() && !technique.kind().movesNobody())
+                .filter(technique -> startsHere(now, technique, actor))
+                .map(technique -> new Settled(place(technique, lexicon), top(technique, actor), true));
+    }
+
+    /** {@return who is on top once it has worked} */
+    public static Optional<Seat> top(Technique technique, Seat actor) {
+        return switch (technique.ends()) {
+            case ACTOR -> Optional.of(actor);
+            case RECEIVER -> Optional.of(actor.other());
+            case NOBODY -> Optional.empty();
+        };
+    }
+
+    private static String place(Technique technique, Lexicon lexicon) {
+        if (technique.to().size() == 1) {
+            return technique.to().get(0);
+        }
+        if (technique.ends() == Ends.NOBODY) {
+            return "place-not-told";
+        }
+        List<Control> places = technique.to().stream()
+                .flatMap(key -> lexicon.position(key).stream())
+                .map(Position::control)
+                .toList();
+        return places.stream().allMatch(Control::isPast)
+                ? "past-not-told"
+                : places.stream().allMatch(Control::isTopOnGround) ? "ground-not-told" : "attack-not-told";
+    }
+
+    /** {@return whether the lexicon knows that it starts there; always where it is not told where they are, or who acts} */
+    static boolean isUsual(Stand now, Moment moment, Technique technique) {
+        return moment.actor().isEmpty()
+                || startsHere(now, technique, moment.actor().get());
+    }
+
+    /** {@return how a place is called in a sentence: "in mount on top"} */
+    static String inWords(Stand now, Role role) {
+        String place = farglass.core.lexicon.Words.inSentence(now.position().label());
+        return place + (role == Role.TOP ? ", on top" : role == Role.BOTTOM ? ", underneath" : "");
+    }
+}

@@ -1,0 +1,68 @@
+package farglass.desktop.tag;
+
+import farglass.core.bout.Moment;
+import farglass.core.lexicon.Lexicon;
+import farglass.core.state.Finding;
+import farglass.library.OwnWords;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+
+/** What of the open bout does not fit together, or is unusual; and that it can be so after all. */
+public final class Doubts {
+    private final TagModel tag;
+
+    Doubts(TagModel tag) {
+        this.tag = tag;
+    }
+
+    /** {@return what there is to look at of that moment} */
+    List<Finding> of(Moment moment) {
+        return tag.timeline().map(known -> known.findings()).orElse(List.of()).stream()
+                .filter(finding -> finding.moments().contains(moment.id()))
+                .toList();
+    }
+
+    /** {@return the sentences about that moment, each athlete's and moment's id left out where it is this one; empty for most} */
+    String sentence(Moment moment) {
+        return of(moment).stream()
+                .map(finding -> finding.sentence().replaceFirst("^[^:]{1,200}: ", ""))
+                .collect(Collectors.joining(" "));
+    }
+
+    /** Notes in the library's own words that what the chosen moment tells can start where it did. */
+    public void canStartHere() {
+        Optional<Finding.CanStart> can = tag.selectedProperty()
+                .get()
+                .flatMap(id -> tag.boutProperty().get().flatMap(bout -> bout.moment(id)))
+                .flatMap(moment -> of(moment).stream()
+                        .flatMap(finding -> finding.canStart().stream())
+                        .findFirst());
+        if (can.isEmpty()) {
+            tag.desk().say("Choose a moment that is called unusual first.");
+            return;
+        }
+        Lexicon lexicon = tag.desk().lexicon();
+        String place = can.get().start().positions().iterator().next();
+        String what = "%s can start from %s"
+                .formatted(
+                        lexicon.label(can.get().technique()),
+                        farglass.core.lexicon.Words.inSentence(lexicon.label(place)));
+        // A row of its own for each place, so that one can be taken back without the others.
+        String key = "starts %s %s %s"
+                .formatted(
+                        can.get().technique(),
+                        place,
+                        farglass.core.bout.Fact.label(can.get().start().role()));
+        tag.desk()
+                .write(
+                        "Note that " + what,
+                        edit -> edit.put(new OwnWords.Stanza(
+                                key,
+                                Lexicon.stanza(can.get().technique(), can.get().start()))))
+                .thenAccept(act -> {
+                    tag.lexiconChanged();
+                    tag.desk().say(what + ": noted in this library's words. Ctrl+Z takes it back.");
+                });
+    }
+}
