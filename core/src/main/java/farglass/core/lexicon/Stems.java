@@ -91,6 +91,9 @@ final class Stems {
         if (length > 4 && word.endsWith("ing")) {
             return undoubled(word.substring(0, length - 3), word);
         }
+        if (length > 4 && word.endsWith("eed")) {
+            return word.substring(0, length - 1);
+        }
         if (length > 4 && word.endsWith("ed")) {
             return undoubled(word.substring(0, length - 2), word);
         }
@@ -113,12 +116,13 @@ final class Stems {
         }
         int last = stem.length() - 1;
         boolean doubled = last > 1 && stem.charAt(last) == stem.charAt(last - 1);
-        return doubled && "slz".indexOf(stem.charAt(last)) < 0 ? stem.substring(0, last) : stem;
+        return doubled && "szaeiou".indexOf(stem.charAt(last)) < 0 ? stem.substring(0, last) : stem;
     }
 
-    /** "Close", "closed" and "closing" differ in nothing but this. */
+    /** "Close", "closed" and "closing" differ in nothing but an e, "pummel" and "pummelling" in nothing but an l. */
     private static String withoutE(String word) {
-        return word.length() > 2 && word.endsWith("e") ? word.substring(0, word.length() - 1) : word;
+        boolean silent = word.length() > 2 && word.endsWith("e") || word.length() > 3 && word.endsWith("ll");
+        return silent ? word.substring(0, word.length() - 1) : word;
     }
 
     /** {@return how a joined word sounds, roughly: what a recogniser of speech or a hurried ear takes for the same} */
