@@ -77,6 +77,11 @@ public final class Naming {
             "reach",
             "secure",
             "establish",
+            "grab",
+            "grip",
+            "hold",
+            "catch",
+            "transition",
             "land",
             "find",
             "move",
@@ -118,17 +123,22 @@ public final class Naming {
             return Optional.of(new Found(best(written, here, hint), How.WRITTEN));
         }
         List<List<WordIndex.Meaning>> forms = forms(plain);
-        // Of two forms the first, unless only the other can start here.
+        // Of two forms the first, unless only the other can start here. What leaves a light verb away, or takes the
+        // words in another
+        // order, is believed only of what can start here.
+        Optional<List<WordIndex.Meaning>> form =
+                forms.stream().filter(each -> fitsHere(each, here)).findFirst();
+        if (form.isPresent()) {
+            return Optional.of(new Found(best(form.get(), here, hint), How.FORM));
+        }
+        if (!written.isEmpty()) {
+            return Optional.of(new Found(best(written, here, hint), How.WRITTEN));
+        }
         return forms.stream()
-                .filter(form -> fitsHere(form, here))
+                .limit(2)
+                .filter(each -> !each.isEmpty())
                 .findFirst()
-                .map(form -> new Found(best(form, here, hint), How.FORM))
-                .or(() -> written.isEmpty()
-                        ? forms.stream()
-                                .filter(form -> !form.isEmpty())
-                                .findFirst()
-                                .map(form -> new Found(best(form, here, hint), How.FORM))
-                        : Optional.of(new Found(best(written, here, hint), How.WRITTEN)));
+                .map(each -> new Found(best(each, here, hint), How.FORM));
     }
 
     private boolean fitsHere(List<WordIndex.Meaning> meanings, Here here) {
@@ -208,6 +218,9 @@ public final class Naming {
         if (joined.length() < 4 || joined.length() > LONGEST) {
             return Optional.empty();
         }
+        // Where every word is one of the mat's, none is a slip: the words only name nothing together.
+        List<String> stems = Stems.of(Words.plain(phrase));
+        boolean allKnown = stems.size() > 1 && index.knows(stems);
         int words = Words.plain(phrase).split(" ").length;
         String sound = Stems.sound(joined);
         TreeMap<Integer, List<WordIndex.Meaning>> found = new TreeMap<>();
@@ -218,6 +231,7 @@ public final class Naming {
                     && !name.often()
                     && joined.length() > name.joined().length();
             if (dropsAWord
+                    || allKnown && !name.often()
                     || name.joined().length() < 4
                     || name.words() > words && name.joined().length() > joined.length() + reach
                     || Math.abs(name.joined().length() - joined.length()) > reach) {

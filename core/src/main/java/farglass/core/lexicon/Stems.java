@@ -26,7 +26,11 @@ final class Stems {
             "its",
             "my",
             "your",
-            "opponents");
+            "opponents",
+            "is",
+            "are",
+            "was",
+            "were");
 
     private static final Map<String, String> IRREGULAR = Map.ofEntries(
             Map.entry("took", "take"),
@@ -75,6 +79,10 @@ final class Stems {
             }
         }
         return stems;
+    }
+
+    static boolean isSmall(String plain) {
+        return SMALL.contains(plain);
     }
 
     /** {@return one word without its ending} */

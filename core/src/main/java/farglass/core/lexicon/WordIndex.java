@@ -3,9 +3,11 @@ package farglass.core.lexicon;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Stream;
 
@@ -39,6 +41,8 @@ final class WordIndex {
     private final Map<String, List<Meaning>> unordered = new HashMap<>();
     private final Map<String, List<Meaning>> joined = new HashMap<>();
     private final List<Name> names = new ArrayList<>();
+    /** The stems of all words in names. */
+    private final Set<String> vocabulary = new HashSet<>();
 
     WordIndex(Collection<? extends Term> terms, Map<String, List<String>> own) {
         for (Term term : terms) {
@@ -65,6 +69,7 @@ final class WordIndex {
 
     private void add(String name, Meaning meaning, boolean often) {
         List<String> bare = Stems.of(name);
+        vocabulary.addAll(bare);
         put(plain, name, meaning);
         if (!bare.isEmpty()) {
             put(stems, String.join(" ", bare), meaning);
@@ -99,6 +104,11 @@ final class WordIndex {
     Stream<Meaning> beginning(String plainBeginning) {
         return plain.subMap(plainBeginning, plainBeginning + Character.MAX_VALUE).values().stream()
                 .flatMap(List::stream);
+    }
+
+    /** {@return whether each of them is a word of some name} */
+    boolean knows(List<String> bare) {
+        return vocabulary.containsAll(bare);
     }
 
     List<Name> names() {

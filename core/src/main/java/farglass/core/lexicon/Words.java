@@ -18,6 +18,11 @@ public final class Words {
         return BETWEEN.matcher(unmarked).replaceAll(" ").strip().toLowerCase(Locale.ROOT);
     }
 
+    /** {@return whether a word says only of whom or of which one: an article, or a word such as "his"} */
+    public static boolean isSmall(String word) {
+        return Stems.isSmall(plain(word));
+    }
+
     /** {@return the label within a sentence; one with a name in it, such as De La Riva guard, stays as it is} */
     public static String inSentence(String label) {
         // A letter by itself, as in X-guard, is a shape and stays large.

@@ -149,7 +149,7 @@ final class DeedReader {
     }
 
     private Deed restart() throws Cursor.Wrong {
-        Optional<Deed.Resumed> resumed = cursor.takeWord("neutral")
+        Optional<Deed.Resumed> resumed = cursor.takeWord("neutral") || cursor.takeWord("standing")
                 ? Optional.of(Deed.Resumed.NEUTRAL)
                 : cursor.takeWord("same") ? Optional.of(Deed.Resumed.SAME) : Optional.empty();
         boolean disputed = cursor.takeWord("disputed");

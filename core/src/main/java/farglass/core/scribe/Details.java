@@ -32,6 +32,15 @@ final class Details {
 
     private static final Set<String> LIMBS = Set.of("arm", "leg", "hand", "foot");
     private static final Map<String, Stage> TAPS = Map.of("taps", Stage.TAP, "tapped", Stage.TAP);
+    /** Other words for what became of it. */
+    private static final Map<String, Became> SAID = Map.of(
+            "almost", Became.NEARLY,
+            "near", Became.NEARLY,
+            "fail", Became.FAILED,
+            "fails", Became.FAILED,
+            "abandons", Became.ABANDONED,
+            "threatens", Became.THREATENED);
+
     /** What people say of anything that reached what it was for. */
     private static final Set<String> WORKS = Set.of("works", "worked", "success", "successful");
 
@@ -76,7 +85,7 @@ final class Details {
     }
 
     private static Optional<Became> became(String word) {
-        return named(Became.values(), word);
+        return named(Became.values(), word).or(() -> Optional.ofNullable(SAID.get(word)));
     }
 
     private static <E extends Enum<E>> Optional<E> named(E[] values, String word) {

@@ -5,13 +5,13 @@ import farglass.core.lexicon.Here;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.Naming;
 import farglass.core.lexicon.Term;
+import farglass.core.lexicon.Words;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.IntPredicate;
-import java.util.function.Predicate;
 
 /**
  * Finds what is being named among typed words: the words that are no details, with as many details beside them as belong to the name. A
@@ -63,19 +63,10 @@ record NameSearch(Lexicon lexicon, Here here, Naming.Hint hint, List<String> wor
         return core;
     }
 
-    /** {@return the words that name something as they are; the longest of those by a written word, else by a form of one} */
+    /** {@return the words that name something, the longest: a detail beside a name belongs to it if it can} */
     Optional<Span> named() {
-        List<Span> spans = spans();
-        return find(spans, how -> how == Naming.How.WRITTEN).or(() -> find(spans, how -> how == Naming.How.FORM));
-    }
-
-    private Optional<Span> find(List<Span> spans, Predicate<Naming.How> wanted) {
-        return spans.stream()
-                .filter(span -> lexicon.naming()
-                        .read(text(span), here, hint)
-                        .map(Naming.Found::how)
-                        .filter(wanted)
-                        .isPresent())
+        return spans().stream()
+                .filter(span -> lexicon.naming().read(text(span), here, hint).isPresent())
                 .filter(span -> !endsInAnOutcome(span))
                 .findFirst();
     }
@@ -112,7 +103,10 @@ record NameSearch(Lexicon lexicon, Here here, Naming.Hint hint, List<String> wor
         List<Span> spans = new java.util.ArrayList<>();
         for (int begin = from; begin <= core.from(); begin++) {
             for (int end = to; end >= Math.max(core.to(), begin + 1); end--) {
-                if (end - begin <= LONGEST) {
+                // "Their" before a side says whose it is, and is no part of the name before it.
+                boolean small = begin < core.from() && Words.isSmall(words.get(begin))
+                        || end > core.to() && Words.isSmall(words.get(end - 1));
+                if (end - begin <= LONGEST && !small) {
                     spans.add(new Span(begin, end));
                 }
             }
