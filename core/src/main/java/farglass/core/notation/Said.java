@@ -75,6 +75,10 @@ public record Said(Deed deed, Optional<Settled> settled, Optional<Naming.How> ho
         Here here = scene.by(actor);
         Naming naming = lexicon.naming();
         Optional<Naming.Found> found = naming.read(phrase, here, hint).or(() -> naming.mended(phrase, here, hint));
+        Optional<Said> placed = found.isPresent() ? Optional.empty() : placed(phrase, actor, lexicon);
+        if (placed.isPresent()) {
+            return placed.get();
+        }
         if (found.isEmpty()) {
             return kept(phrase, naming.near(phrase, here, MOST_OTHERS), false, Optional.empty());
         }
@@ -83,6 +87,27 @@ public record Said(Deed deed, Optional<Settled> settled, Optional<Naming.How> ho
             return kept(phrase, terms, true, lexicon.generalOf(terms).map(Technique::key));
         }
         return meant(found.get().clear().get(), phrase, found.get().how(), actor, here, became, lexicon);
+    }
+
+    /** "Half guard on top" and "mount underneath": a place, and where whoever is named is in it. */
+    private static Optional<Said> placed(String phrase, Optional<Seat> actor, Lexicon lexicon) {
+        String plain = farglass.core.lexicon.Words.plain(phrase);
+        for (String where :
+                List.of(" on top", " on the top", " underneath", " under", " on the bottom", " on bottom")) {
+            Optional<Position> place = plain.endsWith(where)
+                    ? lexicon.place(plain.substring(0, plain.length() - where.length()))
+                    : Optional.empty();
+            if (place.isPresent() && place.get().hasTop() && actor.isPresent()) {
+                Seat top = where.endsWith("top") ? actor.get() : actor.get().other();
+                return Optional.of(new Said(
+                        new Deed.Reached(),
+                        Optional.of(new Settled(place.get().key(), Optional.of(top), false)),
+                        Optional.of(Naming.How.FORM),
+                        List.of(),
+                        false));
+            }
+        }
+        return Optional.empty();
     }
 
     /** @param kind the general entry for what it was, if that much is clear: a sweep, though not which */

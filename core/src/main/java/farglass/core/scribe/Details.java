@@ -67,17 +67,35 @@ final class Details {
                 || named(Motive.values(), word).isPresent()) {
             return true;
         }
-        if (BESIDE_A_SIDE.contains(word) && at + 1 < all.size()) {
-            String next = all.get(at + 1).toLowerCase(Locale.ROOT);
-            return isSide(next)
-                    || QUALIFIERS.contains(next)
-                    || BESIDE_A_SIDE.contains(next)
-                            && at + 2 < all.size()
-                            && isSide(all.get(at + 2).toLowerCase(Locale.ROOT))
-                    || word.equals("on") && PLACES.contains(next);
-        }
         boolean behindASide = at > 0 && isSide(all.get(at - 1).toLowerCase(Locale.ROOT));
-        return PLACES.contains(word) || behindASide && (LIMBS.contains(word) || word.equals("side"));
+        return isBesideASide(all, at)
+                || PLACES.contains(word)
+                || behindASide && (LIMBS.contains(word) || word.equals("side"));
+    }
+
+    /** {@return whether the word only leads to a side: "to the" of "to the left"} */
+    static boolean isBesideASide(List<String> all, int at) {
+        if (!BESIDE_A_SIDE.contains(all.get(at).toLowerCase(Locale.ROOT)) || at + 1 >= all.size()) {
+            return false;
+        }
+        String next = all.get(at + 1).toLowerCase(Locale.ROOT);
+        return isSide(next) || QUALIFIERS.contains(next) || isBesideASide(all, at + 1);
+    }
+
+    /**
+     * {@return words among them that tell nothing here: where somebody is, of what is no place; whose side, without a side; "last", without
+     * what it is the last of} They would be lost, so that the phrase has to be kept whole.
+     *
+     * @param place whether a place is named
+     */
+    List<String> unused(boolean place) {
+        boolean side = words.stream().anyMatch(Details::isSide);
+        boolean link = words.stream().anyMatch(word -> LINKS.contains(word) && !word.equals(Fact.Link.LAST));
+        return words.stream()
+                .filter(word -> !place && (word.equals("on") || word.equals("under"))
+                        || !side && QUALIFIERS.contains(word)
+                        || !link && word.equals(Fact.Link.LAST))
+                .toList();
     }
 
     private static boolean isSide(String word) {

@@ -285,7 +285,8 @@ public final class ScribeLine {
         }
         span = span.or(search::mended);
         if (span.isEmpty()) {
-            NameSearch.Span core = search.whole(search.core().orElseThrow());
+            NameSearch.Span named = search.whole(search.core().orElseThrow());
+            NameSearch.Span core = withUnused(rest, named, around(rest, named).unused(false));
             return kept(
                     search.text(core),
                     actor,
@@ -314,9 +315,27 @@ public final class ScribeLine {
     }
 
     private static Details around(List<String> words, NameSearch.Span span) {
-        List<String> around = new ArrayList<>(words.subList(0, span.from()));
-        around.addAll(words.subList(span.to(), words.size()));
+        List<String> around = new ArrayList<>();
+        for (int i = 0; i < words.size(); i++) {
+            boolean inside = span.from() <= i && i < span.to();
+            if (!inside && !Details.isBesideASide(words, i)) {
+                around.add(words.get(i));
+            }
+        }
         return new Details(around);
+    }
+
+    /** The name with the words beside it that tell nothing by themselves: all of it is kept. */
+    private static NameSearch.Span withUnused(List<String> words, NameSearch.Span span, List<String> unused) {
+        int from = span.from();
+        int to = span.to();
+        for (int i = 0; i < words.size(); i++) {
+            if (unused.contains(words.get(i).toLowerCase(Locale.ROOT))) {
+                from = Math.min(from, i);
+                to = Math.max(to, i + 1);
+            }
+        }
+        return new NameSearch.Span(from, to);
     }
 
     private Reading meant(
@@ -326,16 +345,22 @@ public final class ScribeLine {
         Said said = Said.of(phrase, actor, scene, details.became(Optional.empty()), search.hint(), lexicon);
         Optional<Technique> technique = technique(said);
         Optional<String> otherLimb = details.otherLimb(technique);
-        if (said.how().isEmpty() || otherLimb.isPresent() || !unread.isEmpty()) {
-            String whole = otherLimb.isPresent()
-                    ? search.text(new NameSearch.Span(0, search.words().size()))
-                    : phrase;
-            List<Term> others = said.how().isEmpty() ? said.others() : terms(said);
+        List<String> unused = details.unused(said.settled().isPresent());
+        if (said.how().isEmpty() || otherLimb.isPresent() || !unread.isEmpty() || !unused.isEmpty()) {
+            NameSearch.Span all = otherLimb.isPresent()
+                    ? new NameSearch.Span(0, search.words().size())
+                    : withUnused(search.words(), span, unused);
+            boolean clear = said.how().isPresent();
             return kept(
-                    String.join("; ", concat(whole, unread)),
+                    search.text(all),
                     actor,
-                    details,
-                    alternatives(others, span, words, first, said.how().isEmpty() ? "" : leftOver(otherLimb)),
+                    around(search.words(), all),
+                    alternatives(
+                            clear ? terms(said) : said.others(),
+                            all,
+                            words,
+                            first,
+                            clear ? String.join("; ", concat(search.text(all), unread)) : ""),
                     said.unclear(),
                     said.deed() instanceof Deed.Unnamed unnamed ? unnamed.kind() : Optional.empty());
         }
@@ -352,6 +377,17 @@ public final class ScribeLine {
             NameSearch search, NameSearch.Span span, List<String> words, int first, Optional<Seat> actor) {
         List<Term> terms = search.beginning(span, expectation, MOST_ALTERNATIVES);
         Details details = around(search.words(), span);
+        List<String> unused = details.unused(terms.get(0) instanceof farglass.core.lexicon.Position);
+        if (!unread.isEmpty() || !unused.isEmpty()) {
+            NameSearch.Span all = withUnused(search.words(), span, unused);
+            return kept(
+                    search.text(all),
+                    actor,
+                    around(search.words(), all),
+                    alternatives(terms, all, words, first, search.text(all)),
+                    false,
+                    Optional.empty());
+        }
         Said said =
                 Said.meaning(terms.get(0), search.text(span), actor, scene, details.became(Optional.empty()), lexicon);
         remarks.add("“%s” was finished to %s."
@@ -395,12 +431,6 @@ public final class ScribeLine {
         return terms(said).stream().findFirst().map(Term::label).orElse("");
     }
 
-    private String leftOver(Optional<String> otherLimb) {
-        List<String> left = new ArrayList<>(unread);
-        otherLimb.ifPresent(left::add);
-        return String.join("; ", left);
-    }
-
     private static List<String> concat(String first, List<String> more) {
         List<String> all = new ArrayList<>(List.of(first));
         all.addAll(more);
@@ -409,12 +439,13 @@ public final class ScribeLine {
 
     /** The words as they stand: an unnamed moment, which can be named everywhere at once later. */
     private Reading kept(
-            String phrase,
+            String words,
             Optional<Seat> actor,
             Details details,
             List<Reading.Alternative> alternatives,
             boolean unclear,
             Optional<String> kind) {
+        String phrase = String.join("; ", concat(words, unread));
         remarks.add(
                 unclear
                         ? "“%s” can mean several things here. Choose one, or Enter keeps the words."
