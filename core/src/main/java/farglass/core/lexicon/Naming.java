@@ -349,7 +349,9 @@ public final class Naming {
         for (int count = Math.min(words.size(), 5); count > 0 && near.size() < most; count--) {
             for (int from = 0; from + count <= Math.min(words.size(), 20); from++) {
                 read(String.join(" ", words.subList(from, from + count)), here, Hint.NONE)
-                        .ifPresent(found -> found.terms().forEach(term -> near.putIfAbsent(term.key(), term)));
+                        .ifPresent(found -> found.terms().stream()
+                                .filter(term -> here.fit(term, lexicon::position) != Here.Fit.ELSEWHERE)
+                                .forEach(term -> near.putIfAbsent(term.key(), term)));
             }
         }
         if (near.size() < most) {
