@@ -120,7 +120,7 @@ public final class Naming {
         boolean label = written.stream()
                 .anyMatch(meaning -> Words.plain(meaning.term().label()).equals(plain));
         if (label || fitsHere(written, here)) {
-            return Optional.of(new Found(best(written, here, hint), How.WRITTEN));
+            return Optional.of(new Found(best(plain, written, here, hint), How.WRITTEN));
         }
         List<List<WordIndex.Meaning>> forms = forms(plain);
         // Of two forms the first, unless only the other can start here. What leaves a light verb away, or takes the
@@ -129,16 +129,16 @@ public final class Naming {
         Optional<List<WordIndex.Meaning>> form =
                 forms.stream().filter(each -> fitsHere(each, here)).findFirst();
         if (form.isPresent()) {
-            return Optional.of(new Found(best(form.get(), here, hint), How.FORM));
+            return Optional.of(new Found(best(plain, form.get(), here, hint), How.FORM));
         }
         if (!written.isEmpty()) {
-            return Optional.of(new Found(best(written, here, hint), How.WRITTEN));
+            return Optional.of(new Found(best(plain, written, here, hint), How.WRITTEN));
         }
         return forms.stream()
                 .limit(2)
                 .filter(each -> !each.isEmpty())
                 .findFirst()
-                .map(each -> new Found(best(each, here, hint), How.FORM));
+                .map(each -> new Found(best(plain, each, here, hint), How.FORM));
     }
 
     private boolean fitsHere(List<WordIndex.Meaning> meanings, Here here) {
@@ -167,7 +167,7 @@ public final class Naming {
     }
 
     /** {@return the meanings that fit best here, by what can start, by whose word it is, and by what else is told} */
-    private List<Term> best(List<WordIndex.Meaning> meanings, Here here, Hint hint) {
+    private List<Term> best(String plain, List<WordIndex.Meaning> meanings, Here here, Hint hint) {
         boolean own = meanings.stream().anyMatch(meaning -> meaning.claim() == WordIndex.Claim.OWN);
         Map<Term, WordIndex.Claim> claims = new LinkedHashMap<>();
         meanings.stream()
@@ -177,6 +177,10 @@ public final class Naming {
         List<Term> left = most(List.copyOf(claims.keySet()), term -> here.fit(term, lexicon::position)
                 .ordinal());
         left = most(left, term -> claims.get(term).ordinal());
+        // An act by its full name is that act, and not a place whose name is longer.
+        left = most(
+                left,
+                term -> term instanceof Technique && Words.plain(term.label()).equals(plain) ? 1 : 0);
         left = most(left, term -> fits(term, hint) ? 1 : 0);
         if (here.strikes()) {
             // Where there are blows, a word for a blow means the blow.
@@ -245,7 +249,7 @@ public final class Naming {
             }
         }
         return Optional.ofNullable(found.firstEntry())
-                .map(nearest -> new Found(best(nearest.getValue(), here, hint), How.MENDED));
+                .map(nearest -> new Found(best(Words.plain(phrase), nearest.getValue(), here, hint), How.MENDED));
     }
 
     /** The meanings of each form of the words, the nearest to what is written first. */

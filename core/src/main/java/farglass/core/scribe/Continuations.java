@@ -6,6 +6,7 @@ import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Seat;
 import farglass.core.bout.Telling;
+import farglass.core.lexicon.Kind;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.Technique;
 import farglass.core.state.Timeline;
@@ -184,7 +185,7 @@ public final class Continuations {
         return deed instanceof Deed.Awarded ? GIVEN * each : each;
     }
 
-    /** What the sport lets that one do from here. */
+    /** What the sport lets that one do from here; blows only under rules that know them. */
     private Set<Deed> possible(Situation now, Optional<Seat> actor) {
         if (actor.isEmpty()) {
             return Set.of(
@@ -193,8 +194,10 @@ public final class Continuations {
                     new Deed.Restarted(Optional.of(Deed.Resumed.SAME), false));
         }
         return possible.computeIfAbsent(
-                now.stand().position().key() + "|" + now.stand().roleOf(actor.get()), any -> Stream.concat(
+                now.stand().position().key() + "|" + now.stand().roleOf(actor.get()) + "|" + now.blows(),
+                any -> Stream.concat(
                                 lexicon.techniques().stream()
+                                        .filter(technique -> now.blows() || technique.kind() != Kind.STRIKE)
                                         .filter(technique -> technique.canStart(
                                                 now.stand().position(),
                                                 now.stand().roleOf(actor.get())))

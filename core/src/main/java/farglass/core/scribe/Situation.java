@@ -14,9 +14,15 @@ import java.util.Optional;
  *
  * @param last the latest moment, if there is one
  * @param secondLast the one before it
+ * @param blows whether the rules of the bout know blows
  */
 public record Situation(
-        Stand stand, String nameOfA, String nameOfB, Optional<Moment> last, Optional<Moment> secondLast) {
+        Stand stand,
+        String nameOfA,
+        String nameOfB,
+        Optional<Moment> last,
+        Optional<Moment> secondLast,
+        boolean blows) {
     /**
      * {@return the situation after the first moments of a bout}
      *
@@ -29,7 +35,8 @@ public record Situation(
                 bout.header().a().name(),
                 bout.header().b().name(),
                 count > 0 ? Optional.of(moments.get(count - 1)) : Optional.empty(),
-                count > 1 ? Optional.of(moments.get(count - 2)) : Optional.empty());
+                count > 1 ? Optional.of(moments.get(count - 2)) : Optional.empty(),
+                bout.header().knowsBlows());
     }
 
     String name(Seat seat) {

@@ -28,7 +28,7 @@ class ContinuationsTest {
     private static final Stand GUARD = new Stand(LEXICON.position("open-guard").orElseThrow(), Optional.of(Seat.B));
 
     private static Situation fresh() {
-        return new Situation(GUARD, "Somebody", "Else", Optional.empty(), Optional.empty());
+        return new Situation(GUARD, "Somebody", "Else", Optional.empty(), Optional.empty(), false);
     }
 
     @Test
@@ -92,7 +92,7 @@ class ContinuationsTest {
                 "0:50 B over-under-pass; nearly");
         Continuations learned = Continuations.learned(List.of(TAUGHT, hers.with(hers.header())), LEXICON);
         Situation somebody = fresh();
-        Situation pip = new Situation(GUARD, "Juno", "Pip", Optional.empty(), Optional.empty());
+        Situation pip = new Situation(GUARD, "Juno", "Pip", Optional.empty(), Optional.empty(), false);
         assertThat(probability(learned, pip, "over-under-pass"))
                 .isGreaterThan(probability(learned, somebody, "over-under-pass"));
     }
