@@ -20,6 +20,7 @@ import farglass.core.state.Timeline;
 import farglass.library.LibraryException;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Locale;
 import java.util.OptionalLong;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
@@ -174,7 +175,7 @@ final class ScoreCommand implements Callable<Integer> {
         board(told.putObject("board"), card.board(micros));
         board(told.putObject("byRules"), card.byRules(micros));
         Lead lead = card.lead(micros);
-        ObjectNode ahead = told.putObject("lead").put("by", lead.by().name().toLowerCase(java.util.Locale.ROOT));
+        ObjectNode ahead = told.putObject("lead").put("by", lead.by().name().toLowerCase(Locale.ROOT));
         lead.seat().ifPresent(seat -> ahead.put("seat", seat.name()));
         ArrayNode avoid = told.putArray("toAvoid");
         card.toAvoid(micros).forEach(avoid::add);
@@ -240,7 +241,7 @@ final class ScoreCommand implements Callable<Integer> {
         node.put("verdict", call.verdict().label())
                 .put("to", call.to().name())
                 .put("reason", call.reason().label())
-                .put("gift", call.gift().kind().name().toLowerCase(java.util.Locale.ROOT))
+                .put("gift", call.gift().kind().name().toLowerCase(Locale.ROOT))
                 .put("points", call.gift().points())
                 .put("atMicros", call.atMicros())
                 .put("sentence", call.sentence());

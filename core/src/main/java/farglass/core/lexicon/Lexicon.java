@@ -12,6 +12,7 @@ import java.util.Collections;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
@@ -210,7 +211,7 @@ public final class Lexicon {
         return term.names()
                 .in(school)
                 .map(word -> renamed.apply(
-                        word.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + word.substring(1),
+                        word.substring(0, 1).toUpperCase(Locale.ROOT) + word.substring(1),
                         new Names(List.of(term.label()), List.of(), List.of(), List.of(), List.of(), List.of())
                                 .and(term.names())))
                 .orElse(term);

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.function.ToIntFunction;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.apache.commons.text.similarity.LevenshteinDistance;
@@ -192,7 +193,7 @@ public final class Naming {
         return most(left, term -> term instanceof Position == place ? 1 : 0);
     }
 
-    private static List<Term> most(List<Term> terms, java.util.function.ToIntFunction<Term> worth) {
+    private static List<Term> most(List<Term> terms, ToIntFunction<Term> worth) {
         if (terms.size() < 2) {
             return terms;
         }

@@ -1,5 +1,6 @@
 package farglass.core.lexicon;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -66,7 +67,7 @@ public record Technique(
 
     /** {@return the same technique, which can start in these places besides} */
     public Technique withMoreStarts(List<Start> more) {
-        List<Start> all = new java.util.ArrayList<>(starts);
+        List<Start> all = new ArrayList<>(starts);
         all.addAll(more);
         return new Technique(key, label, kind, all, to, ends, sideRule, reach, says, names, caution, parent, generic);
     }

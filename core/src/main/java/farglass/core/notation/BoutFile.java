@@ -3,6 +3,7 @@ package farglass.core.notation;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Deed;
 import farglass.core.bout.Fact;
+import farglass.core.bout.Moment;
 import farglass.core.bout.Settled;
 import farglass.core.lexicon.Lexicon;
 import java.util.ArrayList;
@@ -46,7 +47,7 @@ public final class BoutFile {
     }
 
     /** {@return one moment's line, its id always written} */
-    public static String line(farglass.core.bout.Moment moment) {
+    public static String line(Moment moment) {
         return MomentPrinter.line(moment, "");
     }
 

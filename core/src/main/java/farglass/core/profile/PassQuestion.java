@@ -10,6 +10,7 @@ import farglass.core.lexicon.SideRule;
 import farglass.core.lexicon.Words;
 import farglass.core.state.Attempt;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -144,8 +145,7 @@ final class PassQuestion {
     private static Optional<Map.Entry<String, Integer>> stoppedAt(Census.Count depth) {
         return depth.shares().entrySet().stream()
                 .filter(option -> !option.getKey().equals(Line.PAST.label()))
-                .max(java.util.Comparator.comparingInt(
-                        option -> option.getValue().successes()))
+                .max(Comparator.comparingInt(option -> option.getValue().successes()))
                 .map(option -> Map.entry(option.getKey(), option.getValue().successes()));
     }
 

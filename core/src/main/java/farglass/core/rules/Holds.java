@@ -5,6 +5,7 @@ import farglass.core.bout.Bout;
 import farglass.core.bout.Certainty;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Seat;
+import farglass.core.bout.Stage;
 import farglass.core.bout.Times;
 import farglass.core.lexicon.Control;
 import farglass.core.lexicon.Kind;
@@ -411,7 +412,7 @@ final class Holds {
         long end = timeline.endMicros();
         OptionalLong left = clock.leftMicros(end);
         boolean tapped = bout.moments().stream()
-                .anyMatch(moment -> moment.telling().stage().equals(Optional.of(farglass.core.bout.Stage.TAP)));
+                .anyMatch(moment -> moment.telling().stage().equals(Optional.of(Stage.TAP)));
         boolean timeRanOut = left.isPresent() && left.getAsLong() <= 1_000_000 && left.getAsLong() >= 0;
         for (Pending each : pending) {
             if (isHeld(each, end)) {

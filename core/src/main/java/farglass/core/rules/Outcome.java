@@ -13,8 +13,10 @@ import farglass.core.bout.Times;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.Technique;
 import farglass.core.lexicon.Words;
+import farglass.core.state.Attempt;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.stream.Collectors;
@@ -106,8 +108,8 @@ public final class Outcome {
     /** The side may have been told at an earlier step of the same try. */
     private Optional<OwnedSide> side(Moment tap) {
         return tap.telling().side().or(() -> Optional.ofNullable(
-                        farglass.core.state.Attempt.byMoment(bout).get(tap.id()))
-                .flatMap(farglass.core.state.Attempt::side));
+                        Attempt.byMoment(bout).get(tap.id()))
+                .flatMap(Attempt::side));
     }
 
     private List<String> won() {
@@ -134,7 +136,7 @@ public final class Outcome {
             return " by " + finish(tap.get());
         }
         String method = result.map(told -> told.method().label())
-                .orElse(byMoments.by().name().toLowerCase(java.util.Locale.ROOT))
+                .orElse(byMoments.by().name().toLowerCase(Locale.ROOT))
                 .replace('-', ' ')
                 .replace('_', ' ');
         String finish = result.flatMap(Result::finish)

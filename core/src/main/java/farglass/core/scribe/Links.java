@@ -1,6 +1,7 @@
 package farglass.core.scribe;
 
 import farglass.core.bout.Bout;
+import farglass.core.bout.Deed;
 import farglass.core.bout.Fact;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Seat;
@@ -64,7 +65,7 @@ record Links(Bout bout, Optional<String> chosen, int before) {
                 bout.moments().subList(0, Math.min(before, bout.moments().size()));
         for (int i = earlier.size() - 1; i >= 0; i--) {
             Moment moment = earlier.get(i);
-            boolean did = moment.technique().isPresent() || moment.deed() instanceof farglass.core.bout.Deed.Unnamed;
+            boolean did = moment.technique().isPresent() || moment.deed() instanceof Deed.Unnamed;
             if (did
                     && moment.actor().isPresent()
                     && (whose.isEmpty() || moment.actor().equals(whose))) {

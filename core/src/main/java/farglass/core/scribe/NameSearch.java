@@ -6,6 +6,7 @@ import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.Naming;
 import farglass.core.lexicon.Term;
 import farglass.core.lexicon.Words;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
@@ -100,7 +101,7 @@ record NameSearch(Lexicon lexicon, Here here, Naming.Hint hint, List<String> wor
         int last = words.size();
         int from = core.length() == 0 ? 0 : Math.max(0, core.from() - MOST_DETAILS);
         int to = core.length() == 0 ? Math.min(last, MOST_DETAILS) : Math.min(last, core.to() + MOST_DETAILS);
-        List<Span> spans = new java.util.ArrayList<>();
+        List<Span> spans = new ArrayList<>();
         for (int begin = from; begin <= core.from(); begin++) {
             for (int end = to; end >= Math.max(core.to(), begin + 1); end--) {
                 // "Their" before a side says whose it is, and is no part of the name before it.

@@ -11,6 +11,7 @@ import farglass.core.bout.Telling;
 import farglass.core.lexicon.Here;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.Naming;
+import farglass.core.lexicon.Position;
 import farglass.core.lexicon.Technique;
 import farglass.core.lexicon.Term;
 import farglass.core.notation.BoutFile;
@@ -377,7 +378,7 @@ public final class ScribeLine {
             NameSearch search, NameSearch.Span span, List<String> words, int first, Optional<Seat> actor) {
         List<Term> terms = search.beginning(span, expectation, MOST_ALTERNATIVES);
         Details details = around(search.words(), span);
-        List<String> unused = details.unused(terms.get(0) instanceof farglass.core.lexicon.Position);
+        List<String> unused = details.unused(terms.get(0) instanceof Position);
         if (!unread.isEmpty() || !unused.isEmpty()) {
             NameSearch.Span all = withUnused(search.words(), span, unused);
             return kept(

@@ -10,12 +10,15 @@ import farglass.core.bout.Moment;
 import farglass.core.bout.Opening;
 import farglass.core.bout.Seat;
 import farglass.core.rules.Board;
+import farglass.core.script.Beat;
+import farglass.core.script.Call;
 import farglass.core.script.Grip;
 import farglass.core.script.Script;
 import farglass.core.state.MatchClock;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalLong;
 
 /** How much of a bout was filmed and looked at. */
 enum Watching {
@@ -78,9 +81,7 @@ enum Watching {
         Board board = Board.at(told, LATE_MICROS);
         long left = MatchClock.of(told).leftMicros(LATE_MICROS).orElse(0);
         Opening opening = new Opening(
-                java.util.OptionalLong.of(left),
-                Optional.of(marks(board.of(Seat.A))),
-                Optional.of(marks(board.of(Seat.B))));
+                OptionalLong.of(left), Optional.of(marks(board.of(Seat.A))), Optional.of(marks(board.of(Seat.B))));
         Script script = cut(acted.script());
         Bout later = cut(told);
         Bout watched = watched(later, id, 0, script.lengthMicros() - AFTER_MICROS);
@@ -113,17 +114,17 @@ enum Watching {
     }
 
     private static Script cut(Script script) {
-        List<farglass.core.script.Beat> beats = new ArrayList<>();
-        for (farglass.core.script.Beat beat : script.beats()) {
+        List<Beat> beats = new ArrayList<>();
+        for (Beat beat : script.beats()) {
             long at = beat.atMicros() - LATE_MICROS;
             if (at <= 0) {
                 beats.clear();
             }
-            beats.add(new farglass.core.script.Beat(Math.max(0, at), beat.pose(), beat.top(), beat.mirrored()));
+            beats.add(new Beat(Math.max(0, at), beat.pose(), beat.top(), beat.mirrored()));
         }
-        List<farglass.core.script.Call> calls = script.calls().stream()
+        List<Call> calls = script.calls().stream()
                 .filter(call -> call.atMicros() >= LATE_MICROS)
-                .map(call -> new farglass.core.script.Call(call.atMicros() - LATE_MICROS, call.to(), call.signal()))
+                .map(call -> new Call(call.atMicros() - LATE_MICROS, call.to(), call.signal()))
                 .toList();
         List<Grip> grips = script.grips().stream()
                 .filter(grip -> grip.toMicros() > LATE_MICROS)

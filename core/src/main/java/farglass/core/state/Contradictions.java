@@ -178,7 +178,9 @@ final class Contradictions {
 
     /** One answers the other athlete, and continues one's own attempt. */
     private void sameAthlete(Fact.Link link, Moment moment, List<String> both) {
-        Optional<Seat> earlier = bout.moment(link.moment()).flatMap(Moment::actor);
+        int at = place(link.moment());
+        Optional<Seat> earlier =
+                at < 0 ? Optional.empty() : bout.moments().get(at).actor();
         boolean known = earlier.isPresent() && moment.actor().isPresent();
         boolean own = known && earlier.equals(moment.actor());
         if (link.tie() == Fact.Tie.ANSWERS && own) {
@@ -205,10 +207,16 @@ final class Contradictions {
     }
 
     private void technique(Technique technique, Moment moment) {
-        // Any step of an attempt may carry the line or stage that the attempt has reached by then.
-        if (moment.telling().tied(Fact.Tie.CONTINUES).findFirst().isPresent()) {
-            return;
+        if (Laterality.contradicts(moment, technique)) {
+            find(moment.id(), "The side told and the limbs told are not the same. Mend one of the two.");
         }
+        // Any step of an attempt may carry the line or stage that the attempt has reached by then.
+        if (moment.telling().tied(Fact.Tie.CONTINUES).findFirst().isEmpty()) {
+            depth(technique, moment);
+        }
+    }
+
+    private void depth(Technique technique, Moment moment) {
         if (moment.telling().line().isPresent() && !technique.reach().contains(Reach.LINES)) {
             find(
                     moment.id(),
@@ -227,8 +235,5 @@ final class Contradictions {
                         stage.label());
             }
         });
-        if (Laterality.contradicts(moment, technique)) {
-            find(moment.id(), "The side told and the limbs told are not the same. Mend one of the two.");
-        }
     }
 }

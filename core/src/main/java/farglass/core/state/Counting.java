@@ -9,6 +9,7 @@ import farglass.core.bout.Layer;
 import farglass.core.bout.Material;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Times;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -99,7 +100,7 @@ public final class Counting {
     /** {@return the bout, its story declared watched from the first to the last moment} */
     public static Bout declared(Bout bout) {
         Covered all = fromFirstToLast(bout);
-        List<Covered> covered = new java.util.ArrayList<>(bout.header().covered());
+        List<Covered> covered = new ArrayList<>(bout.header().covered());
         covered.add(all);
         Footage footage = bout.header().footage().withCovered(covered);
         return bout.with(bout.header().with(footage));

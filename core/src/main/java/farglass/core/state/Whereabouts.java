@@ -14,6 +14,7 @@ import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.Position;
 import farglass.core.lexicon.Role;
 import farglass.core.lexicon.Technique;
+import farglass.core.lexicon.Words;
 import java.util.List;
 import java.util.Optional;
 
@@ -155,7 +156,7 @@ public final class Whereabouts {
 
     /** {@return how a place is called in a sentence: "in mount on top"} */
     static String inWords(Stand now, Role role) {
-        String place = farglass.core.lexicon.Words.inSentence(now.position().label());
+        String place = Words.inSentence(now.position().label());
         return place + (role == Role.TOP ? ", on top" : role == Role.BOTTOM ? ", underneath" : "");
     }
 }

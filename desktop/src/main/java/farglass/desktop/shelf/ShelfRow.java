@@ -1,6 +1,7 @@
 package farglass.desktop.shelf;
 
 import farglass.core.bout.Bout;
+import farglass.core.bout.BoutKind;
 import farglass.core.bout.Header;
 import farglass.core.bout.Layer;
 import farglass.core.bout.Result;
@@ -48,7 +49,7 @@ record ShelfRow(
                 header.date().map(Object::toString).orElse("no date"),
                 header.contestant(studied).name() + " \u2013 "
                         + header.contestant(studied.other()).name(),
-                header.event().isPresent() && header.kind() != farglass.core.bout.BoutKind.COMPETITION
+                header.event().isPresent() && header.kind() != BoutKind.COMPETITION
                         ? event + " (" + kind + ")" + coder
                         : event + coder,
                 rules,

@@ -5,6 +5,7 @@ import farglass.core.state.Counting;
 import farglass.drawing.Palette;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.function.Consumer;
 import javafx.beans.value.ObservableValue;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -114,7 +115,7 @@ public final class ShelfView extends BorderPane {
         return button;
     }
 
-    private void withSelected(java.util.function.Consumer<Bout> doing) {
+    private void withSelected(Consumer<Bout> doing) {
         ShelfRow row = list.getSelectionModel().getSelectedItem();
         if (row != null) {
             doing.accept(row.bout());

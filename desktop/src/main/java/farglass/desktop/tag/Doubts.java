@@ -1,7 +1,9 @@
 package farglass.desktop.tag;
 
+import farglass.core.bout.Fact;
 import farglass.core.bout.Moment;
 import farglass.core.lexicon.Lexicon;
+import farglass.core.lexicon.Words;
 import farglass.core.state.Finding;
 import farglass.library.OwnWords;
 import java.util.List;
@@ -45,15 +47,13 @@ public final class Doubts {
         Lexicon lexicon = tag.desk().lexicon();
         String place = can.get().start().positions().iterator().next();
         String what = "%s can start from %s"
-                .formatted(
-                        lexicon.label(can.get().technique()),
-                        farglass.core.lexicon.Words.inSentence(lexicon.label(place)));
+                .formatted(lexicon.label(can.get().technique()), Words.inSentence(lexicon.label(place)));
         // A row of its own for each place, so that one can be taken back without the others.
         String key = "starts %s %s %s"
                 .formatted(
                         can.get().technique(),
                         place,
-                        farglass.core.bout.Fact.label(can.get().start().role()));
+                        Fact.label(can.get().start().role()));
         tag.desk()
                 .write(
                         "Note that " + what,

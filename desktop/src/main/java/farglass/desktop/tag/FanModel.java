@@ -2,6 +2,7 @@ package farglass.desktop.tag;
 
 import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
+import farglass.core.bout.OwnedSide;
 import farglass.core.bout.Seat;
 import farglass.core.bout.Side;
 import farglass.core.lexicon.SideRule;
@@ -96,8 +97,8 @@ public final class FanModel {
                 .or(tag::latest)
                 .flatMap(id -> tag.boutProperty().get().flatMap(bout -> bout.moment(id)));
         moment.filter(told -> owner(told).isPresent()).ifPresent(told -> {
-            Moment changed = told.with(told.telling()
-                    .withSide(new farglass.core.bout.OwnedSide(owner(told).orElseThrow(), side)));
+            Moment changed =
+                    told.with(told.telling().withSide(new OwnedSide(owner(told).orElseThrow(), side)));
             tag.commit(changed, "Tag " + tag.words(changed));
             open.get().ifPresent(now -> ask(changed, now.active()));
         });

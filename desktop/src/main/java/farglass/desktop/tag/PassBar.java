@@ -5,6 +5,7 @@ import farglass.core.bout.Layer;
 import farglass.core.bout.Times;
 import farglass.core.pass.Aim;
 import farglass.core.pass.Pass;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import javafx.geometry.Pos;
@@ -61,7 +62,7 @@ final class PassBar extends HBox {
         }
         model.boutProperty().get().flatMap(bout -> here()).ifPresent(position -> {
             Menu only =
-                    new Menu("Only in " + model.desk().lexicon().label(position).toLowerCase(java.util.Locale.ROOT));
+                    new Menu("Only in " + model.desk().lexicon().label(position).toLowerCase(Locale.ROOT));
             for (Aim aim : Aim.values()) {
                 only.getItems().add(item(aim.label(), () -> model.passes().begin(aim, Optional.of(position))));
             }
@@ -99,7 +100,7 @@ final class PassBar extends HBox {
 
     private void show() {
         Aim aim = model.passes().aimProperty().get();
-        aims.setText("Pass: " + aim.label().toLowerCase(java.util.Locale.ROOT));
+        aims.setText("Pass: " + aim.label().toLowerCase(Locale.ROOT));
         aims.setDisable(model.boutProperty().get().isEmpty());
         find.setDisable(model.boutProperty().get().isEmpty());
         covered.setText(model.boutProperty()

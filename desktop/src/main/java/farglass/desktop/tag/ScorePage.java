@@ -15,6 +15,7 @@ import farglass.core.rules.Scorecard;
 import farglass.core.state.Timeline;
 import farglass.desktop.parts.Form;
 import java.util.List;
+import java.util.Locale;
 import java.util.OptionalLong;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -67,7 +68,7 @@ public final class ScorePage extends VBox {
         Ruleset ruleset = card.ruleset();
         String names = "%s \u2013 %s"
                 .formatted(bout.header().a().name(), bout.header().b().name());
-        add("%s, %s".formatted(names, ruleset.title().toLowerCase(java.util.Locale.ROOT)), "quiet");
+        add("%s, %s".formatted(names, ruleset.title().toLowerCase(Locale.ROOT)), "quiet");
         if (ruleset.scoring() == Ruleset.Scoring.POINTS) {
             page.getChildren().add(boards(card));
         }

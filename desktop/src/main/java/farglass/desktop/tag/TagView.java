@@ -7,6 +7,8 @@ import farglass.core.bout.Times;
 import farglass.core.rules.Rulesets;
 import farglass.desktop.screening.FilmView;
 import farglass.drawing.Palette;
+import java.util.Locale;
+import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.function.Supplier;
 import javafx.animation.AnimationTimer;
@@ -204,7 +206,7 @@ public final class TagView extends BorderPane {
     }
 
     private void show() {
-        java.util.Optional<Bout> bout = model.boutProperty().get();
+        Optional<Bout> bout = model.boutProperty().get();
         Seat seat = model.studied();
         studied.setText(bout.map(shown -> name(shown, seat)).orElse(""));
         other.setText(bout.map(shown -> name(shown, seat.other())).orElse(""));
@@ -225,7 +227,7 @@ public final class TagView extends BorderPane {
         scribe.line().setDisable(bout.isEmpty());
     }
 
-    private String emptyWords(java.util.Optional<Bout> bout) {
+    private String emptyWords(Optional<Bout> bout) {
         if (bout.isEmpty()) {
             return "No bout is open. Go to the Shelf (Ctrl+1), choose a bout and press Enter.";
         }
@@ -250,7 +252,7 @@ public final class TagView extends BorderPane {
     private static String name(Bout bout, Seat seat) {
         Contestant who = bout.header().contestant(seat);
         return who.name() + who.kit().map(kit -> ", " + kit).orElse("") + "  ("
-                + seat.name().toLowerCase(java.util.Locale.ROOT) + ")";
+                + seat.name().toLowerCase(Locale.ROOT) + ")";
     }
 
     /** The line takes the keys as soon as the place is shown. */
