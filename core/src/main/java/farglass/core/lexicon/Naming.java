@@ -93,6 +93,7 @@ public final class Naming {
             "start",
             "set");
 
+    private static final Set<String> GRABS = stems("grab", "grip", "hold");
     private static final Set<String> LEADING = stems("to", "for", "into", "in", "up", "at", "onto");
     private static final Set<String> TRAILING = stems("attempt", "try");
 
@@ -112,8 +113,10 @@ public final class Naming {
     }
 
     /** {@return what the whole phrase names here, without mending anything} */
-    public Optional<Found> read(String phrase, Here here, Hint hint) {
+    public Optional<Found> read(String phrase, Here here, Hint told) {
         String plain = Words.plain(phrase);
+        // Who grabs something most likely takes a grip.
+        Hint hint = told == Hint.NONE && GRABS.contains(Stems.of1(plain.split(" ")[0])) ? Hint.GRIP : told;
         if (plain.isEmpty() || plain.length() > LONGEST) {
             return Optional.empty();
         }
@@ -127,8 +130,10 @@ public final class Naming {
         // Of two forms the first, unless only the other can start here. What leaves a light verb away, or takes the
         // words in another
         // order, is believed only of what can start here.
-        Optional<List<WordIndex.Meaning>> form =
-                forms.stream().filter(each -> fitsHere(each, here)).findFirst();
+        Optional<List<WordIndex.Meaning>> form = forms.stream()
+                .filter(each -> fitsHere(each, here))
+                .filter(each -> written.isEmpty() || !namesPlacesOnly(each))
+                .findFirst();
         if (form.isPresent()) {
             return Optional.of(new Found(best(plain, form.get(), here, hint), How.FORM));
         }
@@ -140,6 +145,11 @@ public final class Naming {
                 .filter(each -> !each.isEmpty())
                 .findFirst()
                 .map(each -> new Found(best(plain, each, here, hint), How.FORM));
+    }
+
+    /** "Opens the guard" is an act wherever it is told, and not "open guard". */
+    private static boolean namesPlacesOnly(List<WordIndex.Meaning> meanings) {
+        return meanings.stream().allMatch(meaning -> meaning.term() instanceof Position);
     }
 
     private boolean fitsHere(List<WordIndex.Meaning> meanings, Here here) {

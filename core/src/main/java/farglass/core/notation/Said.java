@@ -13,6 +13,7 @@ import farglass.core.lexicon.Position;
 import farglass.core.lexicon.Role;
 import farglass.core.lexicon.Technique;
 import farglass.core.lexicon.Term;
+import farglass.core.lexicon.Words;
 import farglass.core.state.Stand;
 import java.util.EnumSet;
 import java.util.List;
@@ -89,25 +90,46 @@ public record Said(Deed deed, Optional<Settled> settled, Optional<Naming.How> ho
         return meant(found.get().clear().get(), phrase, found.get().how(), actor, here, became, lexicon);
     }
 
-    /** "Half guard on top" and "mount underneath": a place, and where whoever is named is in it. */
+    private static final List<String> ON_TOP = List.of("on top", "on the top");
+    private static final List<String> UNDERNEATH = List.of("underneath", "under", "on the bottom", "on bottom");
+    private static final List<String> WITHIN = List.of(" in the ", " in ", " of ", " from ");
+
+    /** "Half guard on top", "on top in mount" and "mount underneath": a place, and where whoever is named is in it. */
     private static Optional<Said> placed(String phrase, Optional<Seat> actor, Lexicon lexicon) {
-        String plain = farglass.core.lexicon.Words.plain(phrase);
-        for (String where :
-                List.of(" on top", " on the top", " underneath", " under", " on the bottom", " on bottom")) {
-            Optional<Position> place = plain.endsWith(where)
-                    ? lexicon.place(plain.substring(0, plain.length() - where.length()))
-                    : Optional.empty();
-            if (place.isPresent() && place.get().hasTop() && actor.isPresent()) {
-                Seat top = where.endsWith("top") ? actor.get() : actor.get().other();
-                return Optional.of(new Said(
-                        new Deed.Reached(),
-                        Optional.of(new Settled(place.get().key(), Optional.of(top), false)),
-                        Optional.of(Naming.How.FORM),
-                        List.of(),
-                        false));
+        String plain = Words.plain(phrase);
+        if (actor.isEmpty()) {
+            return Optional.empty();
+        }
+        return within(plain, ON_TOP, lexicon)
+                .map(place -> reached(place, actor.get()))
+                .or(() -> within(plain, UNDERNEATH, lexicon)
+                        .map(place -> reached(place, actor.get().other())));
+    }
+
+    /** {@return the place of which the words say that somebody is so in it} */
+    private static Optional<Position> within(String plain, List<String> wheres, Lexicon lexicon) {
+        for (String where : wheres) {
+            if (plain.endsWith(" " + where)) {
+                return lexicon.place(plain.substring(0, plain.length() - where.length() - 1))
+                        .filter(Position::hasTop);
+            }
+            for (String in : WITHIN) {
+                if (plain.startsWith(where + in)) {
+                    return lexicon.place(plain.substring(where.length() + in.length()))
+                            .filter(Position::hasTop);
+                }
             }
         }
         return Optional.empty();
+    }
+
+    private static Said reached(Position place, Seat top) {
+        return new Said(
+                new Deed.Reached(),
+                Optional.of(new Settled(place.key(), Optional.of(top), false)),
+                Optional.of(Naming.How.FORM),
+                List.of(),
+                false);
     }
 
     /** @param kind the general entry for what it was, if that much is clear: a sweep, though not which */

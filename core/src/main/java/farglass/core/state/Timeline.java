@@ -19,7 +19,7 @@ import java.util.Optional;
 public final class Timeline {
     private final List<Visit> visits = new ArrayList<>();
     private final List<Finding> findings = new ArrayList<>();
-    private final Unusual unusual = new Unusual();
+    private final Unusual unusual;
     private final Map<String, Stand> before = new HashMap<>();
     private final Map<String, Stand> after = new HashMap<>();
     private final Lexicon lexicon;
@@ -37,6 +37,7 @@ public final class Timeline {
         this.bout = bout;
         this.lexicon = lexicon;
         this.clock = MatchClock.of(bout);
+        this.unusual = new Unusual(lexicon);
         this.endMicros = bout.extentMicros();
         now = Whereabouts.start(bout, lexicon);
         openStart = !now.position().key().equals("standing");
@@ -96,6 +97,7 @@ public final class Timeline {
         check(moment);
         Stand next = Whereabouts.after(now, moment, lexicon);
         if (!next.equals(now)) {
+            unusual.moved();
             close(at, Optional.of(moment.id()));
             now = next;
             openedBy = Optional.of(moment.id());
@@ -114,11 +116,7 @@ public final class Timeline {
     }
 
     private void check(Moment moment) {
-        moment.technique().flatMap(lexicon::technique).ifPresent(technique -> {
-            if (!Whereabouts.isUsual(now, moment, technique)) {
-                unusual.add(moment, technique, now);
-            }
-        });
+        unusual.look(moment, now);
         moment.settled()
                 .flatMap(settled -> lexicon.position(settled.position())
                         .filter(position -> position.hasTop() != settled.top().isPresent()))

@@ -1,23 +1,66 @@
 package farglass.core.state;
 
 import farglass.core.bout.Moment;
+import farglass.core.bout.Seat;
+import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.Role;
 import farglass.core.lexicon.Start;
 import farglass.core.lexicon.Technique;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
-/** What the lexicon does not know to start where it was told: said once for each technique of a bout, however often it happened. */
+/**
+ * What the lexicon does not know to start where it was told: said once for each technique of a bout, however often it happened. Where it
+ * is not told what became of a technique, the two may be where it leads; what can start there is not unusual either.
+ */
 final class Unusual {
+    /** More places they may be in than these say nothing any more. */
+    private static final int MOST_PLACES = 24;
+
     private record First(Technique technique, Stand stand, Role role, List<String> moments) {}
 
+    private final Lexicon lexicon;
     private final Map<String, First> byTechnique = new LinkedHashMap<>();
+    /** Where they may be by what was told without an outcome, since the last place that is known. */
+    private final Set<Stand> perhaps = new LinkedHashSet<>();
 
-    void add(Moment moment, Technique technique, Stand now) {
+    Unusual(Lexicon lexicon) {
+        this.lexicon = lexicon;
+    }
+
+    /** Looks at the next moment, told while they were there. */
+    void look(Moment moment, Stand now) {
+        Optional<Technique> technique = moment.technique().flatMap(lexicon::technique);
+        if (technique.isEmpty() || moment.actor().isEmpty()) {
+            return;
+        }
+        boolean usual = Whereabouts.isUsual(now, moment, technique.get())
+                || perhaps.stream().anyMatch(place -> Whereabouts.isUsual(place, moment, technique.get()));
+        if (!usual) {
+            add(moment, technique.get(), now);
+        }
+        boolean untold =
+                moment.telling().became().isEmpty() && moment.telling().stage().isEmpty();
+        if (untold && !technique.get().kind().movesNobody() && perhaps.size() < MOST_PLACES) {
+            Optional<Seat> top = Whereabouts.top(technique.get(), moment.actor().get());
+            technique.get().to().stream()
+                    .flatMap(key -> lexicon.position(key).stream())
+                    .map(place -> new Stand(place, top))
+                    .forEach(perhaps::add);
+        }
+    }
+
+    /** Where they are is known again. */
+    void moved() {
+        perhaps.clear();
+    }
+
+    private void add(Moment moment, Technique technique, Stand now) {
         Role role = now.roleOf(moment.actor().orElseThrow());
         byTechnique
                 .computeIfAbsent(technique.key(), key -> new First(technique, now, role, new ArrayList<>()))
