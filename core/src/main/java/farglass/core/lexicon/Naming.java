@@ -3,6 +3,7 @@ package farglass.core.lexicon;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumSet;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -91,9 +92,15 @@ public final class Naming {
             "settle",
             "switch",
             "start",
-            "set");
+            "set",
+            "win",
+            "put",
+            "keep");
 
     private static final Set<String> GRABS = stems("grab", "grip", "hold");
+    /** What leads to where somebody is, and not to an act. */
+    private static final Set<String> ARRIVES = stems("land", "settle", "reach", "arrive", "fall", "end", "finish");
+
     private static final Set<String> LEADING = stems("to", "for", "into", "in", "up", "at", "onto");
     private static final Set<String> TRAILING = stems("attempt", "try");
 
@@ -126,13 +133,17 @@ public final class Naming {
         if (label || fitsHere(written, here)) {
             return Optional.of(new Found(best(plain, written, here, hint), How.WRITTEN));
         }
+        Optional<Position> arrived = arrived(plain);
+        if (written.isEmpty() && arrived.isPresent()) {
+            return Optional.of(new Found(List.of(arrived.get()), How.FORM));
+        }
         List<List<WordIndex.Meaning>> forms = forms(plain);
         // Of two forms the first, unless only the other can start here. What leaves a light verb away, or takes the
-        // words in another
-        // order, is believed only of what can start here.
+        // words
+        // in another order, is believed only of what can start here.
         Optional<List<WordIndex.Meaning>> form = forms.stream()
                 .filter(each -> fitsHere(each, here))
-                .filter(each -> written.isEmpty() || !namesPlacesOnly(each))
+                .filter(each -> written.isEmpty() || !namesAPlace(each))
                 .findFirst();
         if (form.isPresent()) {
             return Optional.of(new Found(best(plain, form.get(), here, hint), How.FORM));
@@ -147,9 +158,26 @@ public final class Naming {
                 .map(each -> new Found(best(plain, each, here, hint), How.FORM));
     }
 
+    /** {@return the place of which the words say that somebody came there: "lands in half guard"} */
+    private Optional<Position> arrived(String plain) {
+        List<String> words = List.of(plain.split(" "));
+        int from = 1;
+        while (from < words.size() && LEADING.contains(Stems.of1(words.get(from)))) {
+            from++;
+        }
+        return from > 1 && from < words.size() && ARRIVES.contains(Stems.of1(words.get(0)))
+                ? place(String.join(" ", words.subList(from, words.size())))
+                : Optional.empty();
+    }
+
+    /** {@return whether the words say that somebody came to a place, and not how} */
+    public boolean arrives(String phrase) {
+        return arrived(Words.plain(phrase)).isPresent();
+    }
+
     /** "Opens the guard" is an act wherever it is told, and not "open guard". */
-    private static boolean namesPlacesOnly(List<WordIndex.Meaning> meanings) {
-        return meanings.stream().allMatch(meaning -> meaning.term() instanceof Position);
+    private static boolean namesAPlace(List<WordIndex.Meaning> meanings) {
+        return meanings.stream().anyMatch(meaning -> meaning.term() instanceof Position);
     }
 
     private boolean fitsHere(List<WordIndex.Meaning> meanings, Here here) {
@@ -255,12 +283,36 @@ public final class Naming {
             int slips = distance(joined, name.joined(), reach);
             int heard = distance(sound, name.sound(), reach);
             slips = slips < 0 ? heard : heard < 0 ? slips : Math.min(slips, heard);
-            if (slips >= 0 && fitsHere(name.meaning().term(), here)) {
+            if (slips >= 0
+                    && isNearApart(joined, phrase, name)
+                    && fitsHere(name.meaning().term(), here)) {
                 found.computeIfAbsent(slips, any -> new ArrayList<>()).add(name.meaning());
             }
         }
         return Optional.ofNullable(found.firstEntry())
                 .map(nearest -> new Found(best(Words.plain(phrase), nearest.getValue(), here, hint), How.MENDED));
+    }
+
+    /** Words that both have are no likeness: "squid guard" is not nearly "spider guard". */
+    private static boolean isNearApart(String joined, String phrase, WordIndex.Name name) {
+        Set<String> shared = new HashSet<>(List.of(Words.plain(phrase).split(" ")));
+        shared.retainAll(List.of(name.plain().split(" ")));
+        String own = without(Words.plain(phrase), shared);
+        String other = without(name.plain(), shared);
+        int longer = Math.max(own.length(), other.length());
+        return shared.isEmpty()
+                ? distance(
+                                joined,
+                                name.joined(),
+                                Math.max(joined.length(), name.joined().length()) / 2)
+                        >= 0
+                : distance(own, other, Math.max(1, longer / 2)) >= 0;
+    }
+
+    private static String without(String plain, Set<String> shared) {
+        return Stream.of(plain.split(" "))
+                .filter(word -> !shared.contains(word))
+                .collect(Collectors.joining());
     }
 
     /** The meanings of each form of the words, the nearest to what is written first. */

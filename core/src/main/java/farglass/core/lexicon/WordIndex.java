@@ -28,11 +28,12 @@ final class WordIndex {
     /**
      * A name as it may be mangled.
      *
+     * @param plain as it is written
      * @param joined without blanks
      * @param words how many it has
      * @param often whether it is often mangled, so that a third of its letters may be off
      */
-    record Name(String joined, String sound, int words, boolean often, Meaning meaning) {}
+    record Name(String plain, String joined, String sound, int words, boolean often, Meaning meaning) {}
 
     /** Sorted, so that completion is a range and not a search. */
     private final TreeMap<String, List<Meaning>> plain = new TreeMap<>();
@@ -77,7 +78,7 @@ final class WordIndex {
         }
         String together = name.replace(" ", "");
         put(joined, together, meaning);
-        names.add(new Name(together, Stems.sound(together), name.split(" ").length, often, meaning));
+        names.add(new Name(name, together, Stems.sound(together), name.split(" ").length, often, meaning));
     }
 
     private static void put(Map<String, List<Meaning>> into, String form, Meaning meaning) {

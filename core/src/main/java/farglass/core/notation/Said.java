@@ -90,15 +90,26 @@ public record Said(Deed deed, Optional<Settled> settled, Optional<Naming.How> ho
         return meant(found.get().clear().get(), phrase, found.get().how(), actor, here, became, lexicon);
     }
 
-    private static final List<String> ON_TOP = List.of("on top", "on the top");
-    private static final List<String> UNDERNEATH = List.of("underneath", "under", "on the bottom", "on bottom");
+    private static final List<String> ON_TOP = List.of("on top", "on the top", "top");
+    private static final List<String> UNDERNEATH =
+            List.of("underneath", "under", "on the bottom", "on bottom", "bottom");
     private static final List<String> WITHIN = List.of(" in the ", " in ", " of ", " from ");
+    private static final List<String> IN_THE_OTHERS =
+            List.of("in her ", "in his ", "in their ", "inside her ", "inside his ", "inside their ");
+    private static final String ON_THE_GROUND = "ground-not-told";
 
     /** "Half guard on top", "on top in mount" and "mount underneath": a place, and where whoever is named is in it. */
     private static Optional<Said> placed(String phrase, Optional<Seat> actor, Lexicon lexicon) {
         String plain = Words.plain(phrase);
         if (actor.isEmpty()) {
             return Optional.empty();
+        }
+        for (String in : IN_THE_OTHERS) {
+            if (plain.startsWith(in)) {
+                return lexicon.place(plain.substring(in.length()))
+                        .filter(Position::hasTop)
+                        .map(place -> reached(place, actor.get()));
+            }
         }
         return within(plain, ON_TOP, lexicon)
                 .map(place -> reached(place, actor.get()))
@@ -109,6 +120,9 @@ public record Said(Deed deed, Optional<Settled> settled, Optional<Naming.How> ho
     /** {@return the place of which the words say that somebody is so in it} */
     private static Optional<Position> within(String plain, List<String> wheres, Lexicon lexicon) {
         for (String where : wheres) {
+            if (plain.equals(where)) {
+                return lexicon.position(ON_THE_GROUND);
+            }
             if (plain.endsWith(" " + where)) {
                 return lexicon.place(plain.substring(0, plain.length() - where.length() - 1))
                         .filter(Position::hasTop);
@@ -171,7 +185,12 @@ public record Said(Deed deed, Optional<Settled> settled, Optional<Naming.How> ho
                             ways.size() > 1,
                             lexicon.generalOf(ways).map(Technique::key));
         }
-        return new Said(new Deed.Reached(), Optional.of(reached(place, actor)), Optional.of(how), List.of(), false);
+        // Who is on top and lands in a guard is still on top.
+        boolean stays =
+                here.role() == Role.TOP && place.hasTop() && lexicon.naming().arrives(phrase);
+        return stays
+                ? reached(place, actor.orElseThrow())
+                : new Said(new Deed.Reached(), Optional.of(reached(place, actor)), Optional.of(how), List.of(), false);
     }
 
     /** {@return that place, with whoever plays it: a guard is played from underneath, any other place is had from the top} */
