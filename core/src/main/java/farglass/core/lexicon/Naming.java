@@ -306,7 +306,7 @@ public final class Naming {
                                 name.joined(),
                                 Math.max(joined.length(), name.joined().length()) / 2)
                         >= 0
-                : distance(own, other, Math.max(1, longer / 2)) >= 0;
+                : distance(own, other, name.often() ? Math.max(1, longer / 2) : own.length() < 10 ? 1 : 2) >= 0;
     }
 
     private static String without(String plain, Set<String> shared) {

@@ -7,8 +7,37 @@ import java.util.Set;
 /** The nouns people add or leave out: every guard with and without "guard", every choke with and without "choke". */
 final class Nouns {
     /** What is left once the noun is gone must still name something: these tell of a moment instead. */
-    private static final Set<String> NO_NAMES =
-            Set.of("a", "b", "top", "bottom", "left", "right", "near", "far", "knee", "foot", "hip", "past", "no");
+    private static final Set<String> NO_NAMES = Set.of(
+            "a",
+            "b",
+            "top",
+            "bottom",
+            "left",
+            "right",
+            "near",
+            "far",
+            "knee",
+            "foot",
+            "hip",
+            "past",
+            "no",
+            "side",
+            "back",
+            "arm",
+            "leg",
+            "head",
+            "neck",
+            "body",
+            "front",
+            "inside",
+            "outside",
+            "high",
+            "low",
+            "over",
+            "under",
+            "hand",
+            "straight",
+            "the");
 
     private Nouns() {}
 

@@ -17,6 +17,7 @@ import farglass.core.lexicon.Words;
 import farglass.core.state.Stand;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
@@ -76,6 +77,12 @@ public record Said(Deed deed, Optional<Settled> settled, Optional<Naming.How> ho
         Here here = scene.by(actor);
         Naming naming = lexicon.naming();
         Optional<Naming.Found> found = naming.read(phrase, here, hint).or(() -> naming.mended(phrase, here, hint));
+        if (found.isEmpty()) {
+            Optional<String> bare = fromHere(phrase, scene.now(), lexicon);
+            if (bare.isPresent()) {
+                return of(bare.get(), actor, scene, became, hint, lexicon);
+            }
+        }
         Optional<Said> placed = found.isPresent() ? Optional.empty() : placed(phrase, actor, lexicon);
         if (placed.isPresent()) {
             return placed.get();
@@ -88,6 +95,21 @@ public record Said(Deed deed, Optional<Settled> settled, Optional<Naming.How> ho
             return kept(phrase, terms, true, lexicon.generalOf(terms).map(Technique::key));
         }
         return meant(found.get().clear().get(), phrase, found.get().how(), actor, here, became, lexicon);
+    }
+
+    /** "Kimura from half guard", said in half guard: {@return the words without the place where they are} */
+    private static Optional<String> fromHere(String phrase, Stand now, Lexicon lexicon) {
+        for (String from : List.of(" from the ", " from ", " in the ", " in ")) {
+            int at = phrase.toLowerCase(Locale.ROOT).lastIndexOf(from);
+            boolean here = at > 0
+                    && lexicon.place(phrase.substring(at + from.length()))
+                            .filter(now.position()::equals)
+                            .isPresent();
+            if (here) {
+                return Optional.of(phrase.substring(0, at));
+            }
+        }
+        return Optional.empty();
     }
 
     private static final List<String> ON_TOP = List.of("on top", "on the top", "top");

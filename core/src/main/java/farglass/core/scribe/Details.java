@@ -11,6 +11,7 @@ import farglass.core.bout.Side;
 import farglass.core.bout.Stage;
 import farglass.core.bout.Telling;
 import farglass.core.laterality.CalledSide;
+import farglass.core.lexicon.Reach;
 import farglass.core.lexicon.SideRule;
 import farglass.core.lexicon.Technique;
 import java.util.ArrayList;
@@ -67,6 +68,9 @@ final class Details {
                 || named(Motive.values(), word).isPresent()) {
             return true;
         }
+        if (word.equals("line")) {
+            return at > 0 && isLine(all.get(at - 1)) || at + 1 < all.size() && isLine(all.get(at + 1));
+        }
         boolean behindASide = at > 0 && isSide(all.get(at - 1).toLowerCase(Locale.ROOT));
         return isBesideASide(all, at)
                 || PLACES.contains(word)
@@ -96,6 +100,29 @@ final class Details {
                         || !side && QUALIFIERS.contains(word)
                         || !link && word.equals(Fact.Link.LAST))
                 .toList();
+    }
+
+    private static boolean isLine(String word) {
+        return named(Line.values(), word.toLowerCase(Locale.ROOT)).isPresent();
+    }
+
+    /** {@return words among them that are told of passes, of places, or of who tapped, and belong to a phrase that names none} */
+    List<String> loose() {
+        return words.stream()
+                .filter(word -> isLine(word) || word.equals("line") || PLACES.contains(word) || TAPS.containsKey(word))
+                .toList();
+    }
+
+    /** {@return lines that are told of what is no pass, and so must be a part of its name} */
+    List<String> lines(Optional<Technique> technique) {
+        boolean pass = technique.isEmpty() || technique.get().reach().contains(Reach.LINES);
+        boolean step = words.contains("continues");
+        return pass || step ? List.of() : words.stream().filter(Details::isLine).toList();
+    }
+
+    /** {@return whether it is told that whoever is named taps: "bea taps" says nothing of a submission of Bea's} */
+    boolean taps() {
+        return words.stream().anyMatch(TAPS::containsKey);
     }
 
     private static boolean isSide(String word) {

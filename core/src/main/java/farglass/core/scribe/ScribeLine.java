@@ -11,7 +11,6 @@ import farglass.core.bout.Telling;
 import farglass.core.lexicon.Here;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.Naming;
-import farglass.core.lexicon.Position;
 import farglass.core.lexicon.Technique;
 import farglass.core.lexicon.Term;
 import farglass.core.notation.BoutFile;
@@ -287,7 +286,14 @@ public final class ScribeLine {
         span = span.or(search::mended);
         if (span.isEmpty()) {
             NameSearch.Span named = search.whole(search.core().orElseThrow());
-            NameSearch.Span core = withUnused(rest, named, around(rest, named).unused(false));
+            Details beside = around(rest, named);
+            NameSearch.Span core = withUnused(
+                    rest, named, concat(beside.unused(false), front.isPresent() ? beside.loose() : List.of()));
+            if (Said.of(search.text(core), actor, scene, Optional.empty(), hint, lexicon)
+                    .how()
+                    .isPresent()) {
+                return meant(search, core, words, first, actor);
+            }
             return kept(
                     search.text(core),
                     actor,
@@ -310,6 +316,19 @@ public final class ScribeLine {
     }
 
     private Reading details(List<String> words, Optional<Seat> actor) {
+        if (new Details(words).taps() && actor.isPresent()) {
+            // Who taps has been submitted: the try is the other's, and which it was is not told here.
+            String other = bout.header().contestant(actor.get().other()).name();
+            return kept(
+                    String.join(" ", words),
+                    actor,
+                    new Details(List.of()),
+                    List.of(new Reading.Alternative(
+                            "Submission by %s, tapped".formatted(other),
+                            actor.get().other() + " submission tap ")),
+                    false,
+                    Optional.empty());
+        }
         Telling told = new Details(words).in(telling, actor, Optional.empty(), links, remarks);
         unread.forEach(field -> remarks.add("“%s” is no field and would not be saved.".formatted(field)));
         return new Reading(new Proposal(actor, new Deed.Mark(), settled, told), Optional.empty(), remarks, List.of());
@@ -346,7 +365,10 @@ public final class ScribeLine {
         Said said = Said.of(phrase, actor, scene, details.became(Optional.empty()), search.hint(), lexicon);
         Optional<Technique> technique = technique(said);
         Optional<String> otherLimb = details.otherLimb(technique);
-        List<String> unused = details.unused(said.settled().isPresent());
+        List<String> unused = concat(details.unused(said.settled().isPresent()), details.lines(technique));
+        unused = concat(unused, tapsBefore(span, search.words()));
+        // What names nothing clear is kept with all that was said of it in front of the other details.
+        unused = concat(unused, said.how().isEmpty() && first > 0 ? details.loose() : List.of());
         if (said.how().isEmpty() || otherLimb.isPresent() || !unread.isEmpty() || !unused.isEmpty()) {
             NameSearch.Span all = otherLimb.isPresent()
                     ? new NameSearch.Span(0, search.words().size())
@@ -361,7 +383,7 @@ public final class ScribeLine {
                             all,
                             words,
                             first,
-                            clear ? String.join("; ", concat(search.text(all), unread)) : ""),
+                            clear ? String.join("; ", concat(List.of(search.text(all)), unread)) : ""),
                     said.unclear(),
                     said.deed() instanceof Deed.Unnamed unnamed ? unnamed.kind() : Optional.empty());
         }
@@ -378,7 +400,13 @@ public final class ScribeLine {
             NameSearch search, NameSearch.Span span, List<String> words, int first, Optional<Seat> actor) {
         List<Term> terms = search.beginning(span, expectation, MOST_ALTERNATIVES);
         Details details = around(search.words(), span);
-        List<String> unused = details.unused(terms.get(0) instanceof Position);
+        Optional<Technique> begun =
+                Optional.of(terms.get(0)).filter(Technique.class::isInstance).map(Technique.class::cast);
+        List<String> unused = concat(details.unused(begun.isEmpty()), details.lines(begun));
+        // "Staples the knee": behind an article stands the rest of the phrase, and not a line.
+        boolean article = List.of("the", "his", "her")
+                .contains(search.words().get(span.to() - 1).toLowerCase(Locale.ROOT));
+        unused = concat(unused, article ? details.loose() : List.of());
         if (!unread.isEmpty() || !unused.isEmpty()) {
             NameSearch.Span all = withUnused(search.words(), span, unused);
             return kept(
@@ -432,8 +460,14 @@ public final class ScribeLine {
         return terms(said).stream().findFirst().map(Term::label).orElse("");
     }
 
-    private static List<String> concat(String first, List<String> more) {
-        List<String> all = new ArrayList<>(List.of(first));
+    /** "Bea taps to the armbar": the armbar is not Bea's. */
+    private static List<String> tapsBefore(NameSearch.Span span, List<String> words) {
+        List<String> before = words.subList(0, span.from());
+        return new Details(before).taps() ? before : List.of();
+    }
+
+    private static List<String> concat(List<String> first, List<String> more) {
+        List<String> all = new ArrayList<>(first);
         all.addAll(more);
         return all;
     }
@@ -446,7 +480,7 @@ public final class ScribeLine {
             List<Reading.Alternative> alternatives,
             boolean unclear,
             Optional<String> kind) {
-        String phrase = String.join("; ", concat(words, unread));
+        String phrase = String.join("; ", concat(List.of(words), unread));
         remarks.add(
                 unclear
                         ? "“%s” can mean several things here. Choose one, or Enter keeps the words."
