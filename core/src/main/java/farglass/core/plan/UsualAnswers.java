@@ -190,8 +190,14 @@ public final class UsualAnswers {
             for (Moment moment : bout.moments()) {
                 boolean gained = moment.succeeded()
                         || moment.telling().stage().filter(Stage.TAP::equals).isPresent();
-                if (moment.actor().equals(seat) && gained && counting.counts(moment) && is(moment, GAINS, lexicon)) {
-                    var stand = timeline.before(moment);
+                var stand = timeline.before(moment);
+                // A place that was not told is no place to beware of.
+                boolean told = stand.position().isSettled();
+                if (moment.actor().equals(seat)
+                        && gained
+                        && told
+                        && counting.counts(moment)
+                        && is(moment, GAINS, lexicon)) {
                     found.computeIfAbsent(
                                     new Key(stand.position().key(), stand.roleOf(seat.get())),
                                     key -> new LinkedHashMap<>())

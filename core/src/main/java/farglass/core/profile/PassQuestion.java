@@ -6,6 +6,7 @@ import farglass.core.bout.Side;
 import farglass.core.estimate.Share;
 import farglass.core.lexicon.Kind;
 import farglass.core.lexicon.Lexicon;
+import farglass.core.lexicon.Position;
 import farglass.core.lexicon.SideRule;
 import farglass.core.lexicon.Words;
 import farglass.core.state.Attempt;
@@ -38,12 +39,12 @@ final class PassQuestion {
         return tries;
     }
 
+    /** A place that was not told is credited to none. */
     private static Tally from() {
-        return (watched, seat) -> tries(
-                watched,
-                seat,
-                attempt -> Optional.of(
-                        watched.timeline().before(attempt.first()).position().key()));
+        return (watched, seat) -> tries(watched, seat, attempt -> Optional.of(
+                        watched.timeline().before(attempt.first()).position())
+                .filter(Position::isSettled)
+                .map(Position::key));
     }
 
     /** The side she goes to, as her own left or right; only techniques whose side is the way of travel tell it. */

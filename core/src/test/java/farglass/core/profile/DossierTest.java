@@ -68,6 +68,46 @@ class DossierTest {
     }
 
     @Test
+    void aPlaceNotToldIsCreditedToNone() {
+        Answer passing = answer(
+                PASS,
+                Bouts.of(
+                        "0:10 A single leg; held",
+                        "0:20 A knee cut; failed",
+                        "0:30 B half guard",
+                        "0:40 A knee cut; failed"));
+        assertThat(figure(passing, "Passes").share().chances()).isEqualTo(2);
+        assertThat(figure(passing, "From half guard").share().chances()).isEqualTo(1);
+        assertThat(passing.figures()).noneMatch(figure -> figure.label().contains("not told"));
+    }
+
+    @Test
+    void aPassTellsOfNoPlaceThatThePasserHas() {
+        Answer guards = answer(
+                GUARD,
+                Bouts.of(
+                        "0:10 A headquarters; held",
+                        "0:30 A knee cut; held",
+                        "1:00 B closed guard",
+                        "1:30 B sweep; held"));
+        assertThat(guards.figures()).noneMatch(figure -> figure.label().contains("eadquarters"));
+    }
+
+    @Test
+    void clipsAreToldApartAndStandInNoRate() {
+        Bout one = Bouts.parsed("id: c1\nmaterial: clips\ncovered: story 0:00 to 1:00\n", "0:10 A armbar; stage tap");
+        Bout two = Bouts.parsed("id: c2\nmaterial: clips\ncovered: story 0:00 to 1:00\n", "0:10 A kimura; stage tap");
+        Bout unwatched = Bouts.parsed("id: u\n", "0:10 A armbar; stage tap", "0:50 A kimura; stage threat");
+        Bout shown = Bouts.parsed("id: d\nmaterial: demonstration\n", "0:10 A armbar; stage tap");
+        Dossier dossier = Dossier.of("Juno", List.of(one, two, unwatched, shown), Weighing.ALIKE, LEXICON);
+        assertThat(dossier.answers().get(FINISH).figures()).isEmpty();
+        assertThat(dossier.asides())
+                .containsExactly(
+                        "2 tries are told in 1 bout that is not marked as watched, and counted in nothing: say on the Shelf, or in Tag, which stretch was watched.",
+                        "Shown in clips, which somebody chose and no rate counts: armbar in 1 of 2 clips, kimura in 1 of 2 clips.");
+    }
+
+    @Test
     void theFirstCommitmentFromStandingIsTheStart() {
         Bout pulls = Bouts.of("0:05 A collar-grip", "0:10 A guard-pull; held", "0:20 B single-leg");
         Bout waits =
