@@ -60,9 +60,6 @@ public final class Doubts {
                         edit -> edit.put(new OwnWords.Stanza(
                                 key,
                                 Lexicon.stanza(can.get().technique(), can.get().start()))))
-                .thenAccept(act -> {
-                    tag.lexiconChanged();
-                    tag.desk().say(what + ": noted in this library's words. Ctrl+Z takes it back.");
-                });
+                .thenAccept(act -> tag.desk().say(what + ": noted in this library's words. Ctrl+Z takes it back."));
     }
 }

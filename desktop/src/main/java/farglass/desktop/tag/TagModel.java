@@ -86,7 +86,13 @@ public final class TagModel {
         this.ledger = new LedgerModel(this);
         this.times = new BoutTimes(this);
         film.whenFound(() -> selectedProperty().get().ifPresentOrElse(this::goTo, () -> film.seek(0)));
-        desk.contentsProperty().addListener((property, old, contents) -> follow());
+        desk.contentsProperty().addListener((property, old, contents) -> {
+            follow();
+            if (!contents.words().equals(old.words())) {
+                // Words of the library say where things can start, and so where the two are.
+                set(bout.get());
+            }
+        });
         desk.spotProperty().addListener((property, old, spot) -> spot.ifPresent(this::show));
         desk.studyProperty().addListener(change -> refresh());
         player.timeProperty().addListener(change -> moved());
@@ -405,11 +411,6 @@ public final class TagModel {
 
     public Doubts doubts() {
         return doubts;
-    }
-
-    /** Shows the open bout with the words that the library has now. */
-    void lexiconChanged() {
-        set(bout.get());
     }
 
     public Repeats repeats() {

@@ -6,7 +6,10 @@ import farglass.core.bout.Bout;
 import farglass.core.bout.FilmLink;
 import farglass.core.bout.Moment;
 import farglass.core.lexicon.Lexicon;
+import farglass.core.lexicon.Role;
 import farglass.core.notation.BoutFile;
+import farglass.core.scribe.Reading;
+import farglass.core.state.Attempt;
 import farglass.desktop.desk.Desk;
 import farglass.desktop.desk.Settings;
 import farglass.desktop.screening.Player;
@@ -198,6 +201,61 @@ class TagModelTest {
         assertThat(changed.atMicros()).hasValue(12_000_000);
         assertThat(changed.telling().answers()).contains("m1");
         assertThat(changed.telling().certainty()).isEqualTo(farglass.core.bout.Certainty.UNSURE);
+    }
+
+    @Test
+    void whatIsUnusualHereCanBeNotedAsPossibleAndThatIsUndone() throws Exception {
+        Moment odd = typed("@0:30 juno knee cut held");
+        onScreen(() -> {
+            assertThat(model.doubts().sentence(odd)).contains("Knee cut is unusual from open guard, underneath");
+            model.selectedProperty().set(Optional.of(odd.id()));
+            model.doubts().canStartHere();
+        });
+        settle();
+        onScreen(() -> assertThat(model.doubts().of(odd)).isEmpty());
+        assertThat(desk.lexicon()
+                        .technique("knee-cut")
+                        .orElseThrow()
+                        .canStart(desk.lexicon().position("open-guard").orElseThrow(), Role.BOTTOM))
+                .isTrue();
+        desk.undo().get(20, TimeUnit.SECONDS);
+        settle();
+        onScreen(() -> assertThat(model.doubts().of(odd)).isNotEmpty());
+    }
+
+    @Test
+    void aTryGoesOnWithOneKeyAndIsATryOfItsOwnWithTheNext() throws Exception {
+        typed("@0:30 pip knee cut knee");
+        Moment second = typed("@0:33 pip knee cut hip");
+        onScreen(() -> {
+            model.selectedProperty().set(Optional.of(second.id()));
+            model.mending().continuesEarlier();
+        });
+        settle();
+        Bout joined = model.boutProperty().get().orElseThrow();
+        assertThat(Attempt.byMoment(joined).get(second.id()).steps()).hasSize(2);
+        onScreen(model.mending()::continuesEarlier);
+        settle();
+        assertThat(Attempt.byMoment(model.boutProperty().get().orElseThrow())
+                        .get(second.id())
+                        .steps())
+                .hasSize(1);
+    }
+
+    @Test
+    void whatIsGuessedIsShownBeforeItIsSavedAndTheOthersAreOneKeyAway() throws Exception {
+        onScreen(() -> {
+            model.scribe().textProperty().set("pip torreando quickly");
+            assertThat(model.scribe().remarksProperty().get()).contains("names nothing here");
+            assertThat(model.scribe().alternatives())
+                    .extracting(Reading.Alternative::label)
+                    .contains("Toreando pass, and the words as a note");
+            model.scribe().choose(0);
+            assertThat(model.scribe().textProperty().get())
+                    .isEqualToIgnoringWhitespace("pip toreando pass note torreando quickly");
+            model.scribe().textProperty().set("pip torreando");
+            assertThat(model.scribe().meaningProperty().get()).contains("Toreando");
+        });
     }
 
     @Test
