@@ -1,19 +1,15 @@
 package farglass.core.lexicon;
 
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumSet;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.TreeMap;
 import java.util.function.ToIntFunction;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import org.apache.commons.text.similarity.LevenshteinDistance;
 
 /**
  * What a phrase names, where the two are: first as it is written, then in another form of its words, then with a slip mended. The whole
@@ -62,7 +58,7 @@ public final class Naming {
     }
 
     /** No name is longer; a pasted page must not be compared with every one. */
-    private static final int LONGEST = 60;
+    static final int LONGEST = 60;
     /** Words with little meaning that people put before a name: "gets the kimura", "goes to half guard". */
     private static final Set<String> LIGHT = stems(
             "take",
@@ -109,10 +105,12 @@ public final class Naming {
 
     private final Lexicon lexicon;
     private final WordIndex index;
+    private final Slips slips;
 
     Naming(Lexicon lexicon, WordIndex index) {
         this.lexicon = lexicon;
         this.index = index;
+        this.slips = new Slips(index);
     }
 
     private static Set<String> stems(String... words) {
@@ -251,68 +249,10 @@ public final class Naming {
         };
     }
 
-    /**
-     * {@return what the phrase means once a slip is mended} Only entries that can start here are looked at, and only names that do not
-     * leave a word of the phrase away. One slip in a name of four letters or more, two in ten or more; a third of its letters in one that
-     * is often mangled. Where two are as near, both are given.
-     */
+    /** {@return what the phrase means once a slip is mended; only what can start here is looked at, and where two are as near, both are given} */
     public Optional<Found> mended(String phrase, Here here, Hint hint) {
-        String joined = Words.plain(phrase).replace(" ", "");
-        if (joined.length() < 4 || joined.length() > LONGEST) {
-            return Optional.empty();
-        }
-        // Where every word is one of the mat's, none is a slip: the words only name nothing together.
-        List<String> stems = Stems.of(Words.plain(phrase));
-        boolean allKnown = stems.size() > 1 && index.knows(stems);
-        int words = Words.plain(phrase).split(" ").length;
-        String sound = Stems.sound(joined);
-        TreeMap<Integer, List<WordIndex.Meaning>> found = new TreeMap<>();
-        for (WordIndex.Name name : index.names()) {
-            int reach =
-                    name.often() ? Math.max(name.joined().length(), joined.length()) / 3 : joined.length() < 10 ? 1 : 2;
-            boolean dropsAWord = words > name.words()
-                    && !name.often()
-                    && joined.length() > name.joined().length();
-            if (dropsAWord
-                    || allKnown && !name.often()
-                    || name.joined().length() < 4
-                    || name.words() > words && name.joined().length() > joined.length() + reach
-                    || Math.abs(name.joined().length() - joined.length()) > reach) {
-                continue;
-            }
-            int slips = distance(joined, name.joined(), reach);
-            int heard = distance(sound, name.sound(), reach);
-            slips = slips < 0 ? heard : heard < 0 ? slips : Math.min(slips, heard);
-            if (slips >= 0
-                    && isNearApart(joined, phrase, name)
-                    && fitsHere(name.meaning().term(), here)) {
-                found.computeIfAbsent(slips, any -> new ArrayList<>()).add(name.meaning());
-            }
-        }
-        return Optional.ofNullable(found.firstEntry())
-                .map(nearest -> new Found(best(Words.plain(phrase), nearest.getValue(), here, hint), How.MENDED));
-    }
-
-    /** Words that both have are no likeness: "squid guard" is not nearly "spider guard". */
-    private static boolean isNearApart(String joined, String phrase, WordIndex.Name name) {
-        Set<String> shared = new HashSet<>(List.of(Words.plain(phrase).split(" ")));
-        shared.retainAll(List.of(name.plain().split(" ")));
-        String own = without(Words.plain(phrase), shared);
-        String other = without(name.plain(), shared);
-        int longer = Math.max(own.length(), other.length());
-        return shared.isEmpty()
-                ? distance(
-                                joined,
-                                name.joined(),
-                                Math.max(joined.length(), name.joined().length()) / 2)
-                        >= 0
-                : distance(own, other, name.often() ? Math.max(1, longer / 2) : own.length() < 10 ? 1 : 2) >= 0;
-    }
-
-    private static String without(String plain, Set<String> shared) {
-        return Stream.of(plain.split(" "))
-                .filter(word -> !shared.contains(word))
-                .collect(Collectors.joining());
+        return slips.meant(phrase, term -> fitsHere(term, here))
+                .map(nearest -> new Found(best(Words.plain(phrase), nearest, here, hint), How.MENDED));
     }
 
     /** The meanings of each form of the words, the nearest to what is written first. */
@@ -361,28 +301,7 @@ public final class Naming {
 
     /** {@return the entry with the name that is fewest letters away, within a third of the phrase's length} */
     Optional<Term> nearest(String plain) {
-        String joined = plain.replace(" ", "");
-        int reach = Math.max(1, Math.min(joined.length(), 40) / 3);
-        Term nearest = null;
-        int fewest = reach + 1;
-        WordIndex.Claim claim = WordIndex.Claim.BY_RULE;
-        for (WordIndex.Name name : index.names()) {
-            if (Math.abs(name.joined().length() - joined.length()) <= fewest) {
-                int slips = distance(joined, name.joined(), Math.min(fewest, reach));
-                boolean nearer = slips >= 0 && slips < fewest;
-                // Of two as near, the one whose own word it is.
-                if (nearer || slips == fewest && name.meaning().claim().compareTo(claim) > 0) {
-                    fewest = slips;
-                    claim = name.meaning().claim();
-                    nearest = name.meaning().term();
-                }
-            }
-        }
-        return Optional.ofNullable(nearest);
-    }
-
-    private static int distance(String one, String other, int reach) {
-        return one.equals(other) ? 0 : new LevenshteinDistance(reach).apply(one, other);
+        return slips.nearest(plain);
     }
 
     /** {@return entries with a word that begins as the phrase does, those that can start here first} */

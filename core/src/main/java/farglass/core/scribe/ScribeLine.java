@@ -19,7 +19,6 @@ import farglass.core.notation.Said;
 import farglass.core.state.Stand;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -36,7 +35,6 @@ public final class ScribeLine {
     private static final Pattern QUOTED = Pattern.compile("^(.*?)\"([^\"]*)\"?(.*)$", Pattern.DOTALL);
     private static final Pattern NOTE =
             Pattern.compile("(?:^|\\s)note\\s+(.*)$", Pattern.DOTALL | Pattern.CASE_INSENSITIVE);
-    private static final int MOST_ALTERNATIVES = 6;
     /** A pasted page is kept whole; more words than these are no line. */
     private static final int MOST_WORDS = 60;
 
@@ -298,7 +296,7 @@ public final class ScribeLine {
                     search.text(core),
                     actor,
                     around(rest, core),
-                    near(search, core, words, first),
+                    new Rephrasing(lexicon, words, first).saying(near(search, core), core, search.text(core)),
                     false,
                     Optional.empty());
         }
@@ -360,6 +358,7 @@ public final class ScribeLine {
 
     private Reading meant(
             NameSearch search, NameSearch.Span span, List<String> words, int first, Optional<Seat> actor) {
+        Rephrasing rephrasing = new Rephrasing(lexicon, words, first);
         String phrase = search.text(span);
         Details details = around(search.words(), span);
         Said said = Said.of(phrase, actor, scene, details.became(Optional.empty()), search.hint(), lexicon);
@@ -378,18 +377,16 @@ public final class ScribeLine {
                     search.text(all),
                     actor,
                     around(search.words(), all),
-                    alternatives(
+                    rephrasing.saying(
                             clear ? terms(said) : said.others(),
                             all,
-                            words,
-                            first,
                             clear ? String.join("; ", concat(List.of(search.text(all)), unread)) : ""),
                     said.unclear(),
                     said.deed() instanceof Deed.Unnamed unnamed ? unnamed.kind() : Optional.empty());
         }
         List<Reading.Alternative> alternatives = said.how().equals(Optional.of(Naming.How.MENDED))
-                ? List.of(asWords(span, words, first))
-                : others(phrase, said, span, words, first);
+                ? List.of(rephrasing.keeping(span))
+                : rephrasing.saying(others(phrase, said), span, "");
         if (said.how().equals(Optional.of(Naming.How.MENDED))) {
             remarks.add("“%s” was read as %s.".formatted(phrase, label(said)));
         }
@@ -398,7 +395,8 @@ public final class ScribeLine {
 
     private Reading finished(
             NameSearch search, NameSearch.Span span, List<String> words, int first, Optional<Seat> actor) {
-        List<Term> terms = search.beginning(span, expectation, MOST_ALTERNATIVES);
+        List<Term> terms = search.beginning(span, expectation, Rephrasing.MOST);
+        Rephrasing rephrasing = new Rephrasing(lexicon, words, first);
         Details details = around(search.words(), span);
         Optional<Technique> begun =
                 Optional.of(terms.get(0)).filter(Technique.class::isInstance).map(Technique.class::cast);
@@ -413,7 +411,7 @@ public final class ScribeLine {
                     search.text(all),
                     actor,
                     around(search.words(), all),
-                    alternatives(terms, all, words, first, search.text(all)),
+                    rephrasing.saying(terms, all, search.text(all)),
                     false,
                     Optional.empty());
         }
@@ -421,8 +419,8 @@ public final class ScribeLine {
                 Said.meaning(terms.get(0), search.text(span), actor, scene, details.became(Optional.empty()), lexicon);
         remarks.add("“%s” was finished to %s."
                 .formatted(search.text(span), terms.get(0).label()));
-        List<Reading.Alternative> alternatives = new ArrayList<>(alternatives(terms, span, words, first, ""));
-        alternatives.add(asWords(span, words, first));
+        List<Reading.Alternative> alternatives = new ArrayList<>(rephrasing.saying(terms, span, ""));
+        alternatives.add(rephrasing.keeping(span));
         Reading reading = proposal(said, actor, details, alternatives);
         return new Reading(reading.proposal(), Optional.of(Naming.How.FINISHED), remarks, alternatives);
     }
@@ -498,56 +496,16 @@ public final class ScribeLine {
         return phrase.length() <= 80 ? phrase : phrase.substring(0, 80) + "…";
     }
 
-    private List<Reading.Alternative> near(NameSearch search, NameSearch.Span core, List<String> words, int first) {
-        List<Term> near = lexicon.naming().near(search.text(core), search.here(), MOST_ALTERNATIVES);
-        return alternatives(near, core, words, first, search.text(core));
+    private List<Term> near(NameSearch search, NameSearch.Span core) {
+        return lexicon.naming().near(search.text(core), search.here(), Rephrasing.MOST);
     }
 
     /** Other things the same words mean, which fit here less well. */
-    private List<Reading.Alternative> others(
-            String phrase, Said said, NameSearch.Span span, List<String> words, int first) {
+    private List<Term> others(String phrase, Said said) {
         List<Term> chosen = terms(said);
-        List<Term> others = lexicon.meanings(phrase).stream()
+        return lexicon.meanings(phrase).stream()
                 .filter(term -> !chosen.contains(term))
                 .toList();
-        return alternatives(others, span, words, first, "");
-    }
-
-    /**
-     * Each as the line that says it.
-     *
-     * @param note words that the term leaves over, to be kept as a note; may be empty
-     */
-    private List<Reading.Alternative> alternatives(
-            List<Term> terms, NameSearch.Span span, List<String> words, int first, String note) {
-        Map<String, Reading.Alternative> all = new LinkedHashMap<>();
-        for (Term term : terms) {
-            String name = clearName(term);
-            String label = term.label() + (note.isEmpty() ? "" : ", and the words as a note");
-            String text = replaced(span, words, first, name) + (note.isEmpty() ? " " : " note " + note);
-            all.putIfAbsent(text, new Reading.Alternative(label, text));
-        }
-        return all.values().stream().limit(MOST_ALTERNATIVES).toList();
-    }
-
-    /** {@return a name by which just that entry is meant} Its label, unless that is another's name as well. */
-    private String clearName(Term term) {
-        String label = term.label().toLowerCase(Locale.ROOT);
-        List<Term> meanings = lexicon.meanings(label);
-        return meanings.size() == 1 && meanings.get(0).key().equals(term.key()) ? label : term.key();
-    }
-
-    private Reading.Alternative asWords(NameSearch.Span span, List<String> words, int first) {
-        String phrase = String.join(" ", words.subList(first + span.from(), first + span.to()));
-        return new Reading.Alternative(
-                "keep “%s”".formatted(phrase), replaced(span, words, first, '"' + phrase + '"') + " ");
-    }
-
-    private static String replaced(NameSearch.Span span, List<String> words, int first, String by) {
-        List<String> all = new ArrayList<>(words.subList(0, first + span.from()));
-        all.add(by);
-        all.addAll(words.subList(first + span.to(), words.size()));
-        return String.join(" ", all);
     }
 
     /** Who can have done it follows from the rules of the sport only where the two are in different roles. */
