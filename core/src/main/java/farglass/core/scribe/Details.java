@@ -106,10 +106,17 @@ final class Details {
         return named(Line.values(), word.toLowerCase(Locale.ROOT)).isPresent();
     }
 
-    /** {@return words among them that are told of passes, of places, or of who tapped, and belong to a phrase that names none} */
-    List<String> loose() {
+    /**
+     * {@return words among them that are told of passes, of places, or of who tapped, and belong to a phrase that names none}
+     *
+     * @param places whether "top" and "bottom" belong to it as well: where they do not say who acts
+     */
+    List<String> loose(boolean places) {
         return words.stream()
-                .filter(word -> isLine(word) || word.equals("line") || PLACES.contains(word) || TAPS.containsKey(word))
+                .filter(word -> isLine(word)
+                        || word.equals("line")
+                        || TAPS.containsKey(word)
+                        || places && PLACES.contains(word))
                 .toList();
     }
 

@@ -285,8 +285,8 @@ public final class ScribeLine {
         if (span.isEmpty()) {
             NameSearch.Span named = search.whole(search.core().orElseThrow());
             Details beside = around(rest, named);
-            NameSearch.Span core = withUnused(
-                    rest, named, concat(beside.unused(false), front.isPresent() ? beside.loose() : List.of()));
+            NameSearch.Span core =
+                    withUnused(rest, named, concat(beside.unused(false), beside.loose(front.isPresent())));
             if (Said.of(search.text(core), actor, scene, Optional.empty(), hint, lexicon)
                     .how()
                     .isPresent()) {
@@ -367,7 +367,7 @@ public final class ScribeLine {
         List<String> unused = concat(details.unused(said.settled().isPresent()), details.lines(technique));
         unused = concat(unused, tapsBefore(span, search.words()));
         // What names nothing clear is kept with all that was said of it in front of the other details.
-        unused = concat(unused, said.how().isEmpty() && first > 0 ? details.loose() : List.of());
+        unused = concat(unused, said.how().isEmpty() ? details.loose(first > 0) : List.of());
         if (said.how().isEmpty() || otherLimb.isPresent() || !unread.isEmpty() || !unused.isEmpty()) {
             NameSearch.Span all = otherLimb.isPresent()
                     ? new NameSearch.Span(0, search.words().size())
@@ -404,7 +404,7 @@ public final class ScribeLine {
         // "Staples the knee": behind an article stands the rest of the phrase, and not a line.
         boolean article = List.of("the", "his", "her")
                 .contains(search.words().get(span.to() - 1).toLowerCase(Locale.ROOT));
-        unused = concat(unused, article ? details.loose() : List.of());
+        unused = concat(unused, article ? details.loose(true) : List.of());
         if (!unread.isEmpty() || !unused.isEmpty()) {
             NameSearch.Span all = withUnused(search.words(), span, unused);
             return kept(
