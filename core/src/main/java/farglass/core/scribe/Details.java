@@ -11,9 +11,9 @@ import farglass.core.bout.Side;
 import farglass.core.bout.Stage;
 import farglass.core.bout.Telling;
 import farglass.core.laterality.CalledSide;
-import farglass.core.lexicon.Reach;
 import farglass.core.lexicon.SideRule;
 import farglass.core.lexicon.Technique;
+import farglass.core.state.Depths;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -120,11 +120,18 @@ final class Details {
                 .toList();
     }
 
-    /** {@return lines that are told of what is no pass, and so must be a part of its name} */
-    List<String> lines(Optional<Technique> technique) {
-        boolean pass = technique.isEmpty() || technique.get().reach().contains(Reach.LINES);
-        boolean step = words.contains("continues");
-        return pass || step ? List.of() : words.stream().filter(Details::isLine).toList();
+    /** {@return lines told of what is no pass, and stages of what has no such: they must be a part of its name} */
+    List<String> misplaced(Optional<Technique> technique) {
+        if (technique.isEmpty() || words.contains("continues")) {
+            return List.of();
+        }
+        return words.stream()
+                .filter(word -> isLine(word) && !Depths.hasLines(technique.get())
+                        || became(word).isEmpty()
+                                && named(Stage.values(), word)
+                                        .filter(stage -> !Depths.has(technique.get(), stage))
+                                        .isPresent())
+                .toList();
     }
 
     /** {@return whether it is told that whoever is named taps: "bea taps" says nothing of a submission of Bea's} */

@@ -13,7 +13,6 @@ import farglass.core.bout.Times;
 import farglass.core.laterality.Laterality;
 import farglass.core.lexicon.Kind;
 import farglass.core.lexicon.Lexicon;
-import farglass.core.lexicon.Reach;
 import farglass.core.lexicon.Technique;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -217,17 +216,14 @@ final class Contradictions {
     }
 
     private void depth(Technique technique, Moment moment) {
-        if (moment.telling().line().isPresent() && !technique.reach().contains(Reach.LINES)) {
+        if (moment.telling().line().isPresent() && !Depths.hasLines(technique)) {
             find(
                     moment.id(),
                     "%s is no pass, yet a line is told. Leave the line out, write which pass it continues, or mend the technique.",
                     technique.label());
         }
         moment.telling().stage().ifPresent(stage -> {
-            boolean reaches = technique.reach().stream()
-                    .filter(reach -> reach != Reach.LINES)
-                    .anyMatch(reach -> stage.isOn(Stage.Ladder.valueOf(reach.name())));
-            if (!reaches) {
+            if (!Depths.has(technique, stage)) {
                 find(
                         moment.id(),
                         "%s has no stage \"%s\". Mend the stage, or the technique.",

@@ -20,6 +20,7 @@ final class HelpPage extends VBox {
         {"Shelf", ""},
         {"Up, Down, Enter", "choose a bout, open it in Tag"},
         {"Delete", "remove the bout (Ctrl+Z brings it back)"},
+        {"W", "it was watched from its first to its last moment, so that it counts"},
         {"Tag, on an empty line", ""},
         {"1 \u2026 9, 0", "save the likely next moment of that number; show nine more"},
         {
