@@ -43,7 +43,7 @@ final class CheckCommand implements Callable<Integer> {
             return new Said(
                     diagnostic.line(),
                     diagnostic.column(),
-                    diagnostic.error() ? "error" : "warning",
+                    diagnostic.severity().label(),
                     diagnostic.message(),
                     List.of());
         }

@@ -9,7 +9,6 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -18,6 +17,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.BiFunction;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
@@ -301,14 +301,16 @@ public final class Lexicon {
 
     /** {@return the general entry for what all of these are, such as "sweep, way not told"; empty where they differ in kind} */
     public Optional<Technique> generalOf(List<? extends Term> terms) {
-        Set<Optional<Kind>> kinds = new HashSet<>();
-        terms.forEach(term ->
-                kinds.add(term instanceof Technique technique ? Optional.of(technique.kind()) : Optional.empty()));
-        return kinds.size() != 1
-                ? Optional.empty()
-                : techniques.values().stream()
-                        .filter(technique -> technique.generic() && kinds.contains(Optional.of(technique.kind())))
-                        .findFirst();
+        Set<Optional<Kind>> kinds = terms.stream()
+                .map(term ->
+                        term instanceof Technique technique ? Optional.of(technique.kind()) : Optional.<Kind>empty())
+                .collect(Collectors.toSet());
+        return kinds.size() == 1 ? kinds.iterator().next().flatMap(this::generalOf) : Optional.empty();
+    }
+
+    /** {@return the general entry for that kind: the one that has its name, and not "choke" for every submission} */
+    private Optional<Technique> generalOf(Kind kind) {
+        return technique(kind.name().toLowerCase(Locale.ROOT).replace('_', '-')).filter(Technique::generic);
     }
 
     /** {@return the name people read for a key, or the key itself where the lexicon has none} */

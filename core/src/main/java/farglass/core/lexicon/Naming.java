@@ -322,6 +322,15 @@ public final class Naming {
     }
 
     /**
+     * {@return key of the general entry for the kind of action that a phrase without a name tells of} Only of kinds that move nobody and
+     * earn nothing: "plants the knee beside the hip" is a placement. Empty where the words tell no kind.
+     */
+    public Optional<String> kind(String phrase, Here here) {
+        return FirstWords.kind(Words.plain(phrase), here.strikes())
+                .filter(key -> lexicon.technique(key).isPresent());
+    }
+
+    /**
      * {@return entries that may have been meant by a phrase that names none, the nearest first} Those whose words the phrase holds, and
      * those it is few letters away from.
      */

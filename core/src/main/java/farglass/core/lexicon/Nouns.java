@@ -62,6 +62,33 @@ final class Nouns {
         };
     }
 
+    private static List<String> portuguese(Term term) {
+        return term instanceof Technique technique
+                ? switch (technique.kind()) {
+                    case PASS -> List.of("passagem");
+                    case SWEEP -> List.of("raspagem");
+                    default -> List.of();
+                }
+                : List.of();
+    }
+
+    /** {@return the forms of a plain Portuguese or international name with the noun that stands before it there: "raspagem de tesoura"} */
+    static List<String> before(Term term, String name) {
+        List<String> forms = new ArrayList<>();
+        for (String noun : portuguese(term)) {
+            if (name.startsWith(noun)) {
+                String without = name.replaceFirst("^" + noun + " (d[aeo]s? )?", "");
+                if (!without.equals(name) && !NO_NAMES.contains(without)) {
+                    forms.add(without);
+                }
+            } else {
+                forms.add(noun + " " + name);
+                forms.add(noun + " de " + name);
+            }
+        }
+        return forms;
+    }
+
     /** {@return whether that form is what everybody says for short: a guard without its noun, as in "spider" or "x"} */
     static boolean isPlainForm(Term term, String name, String form) {
         return term instanceof Position position && position.family().isGuard() && name.equals(form + " guard");

@@ -23,6 +23,14 @@ public enum SideRule {
         return receivers;
     }
 
+    /** {@return whether a bare side is a side of that limb: an arm or a hand, a leg or a foot} */
+    public boolean means(String told) {
+        return limb != null
+                && (limb.equals(told)
+                        || limb.equals("arm") && told.equals("hand")
+                        || limb.equals("leg") && told.equals("foot"));
+    }
+
     /** {@return the words after the owner, such as "left arm" or, for a direction, "left"} */
     public String phrase(String side) {
         return limb == null ? side : side + " " + limb;

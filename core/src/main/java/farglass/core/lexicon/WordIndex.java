@@ -54,6 +54,12 @@ final class WordIndex {
             List.copyOf(claims.keySet()).forEach(name -> Nouns.besides(term, name)
                     .forEach(form -> claims.putIfAbsent(
                             form, Nouns.isPlainForm(term, name, form) ? Claim.WRITTEN : Claim.BY_RULE)));
+            Stream.concat(term.names().portuguese().stream(), Stream.of(term.label()))
+                    .map(Words::plain)
+                    .flatMap(name -> Stream.concat(
+                            Nouns.before(term, name).stream(),
+                            Nouns.besides(term, name).stream().flatMap(form -> Nouns.before(term, form).stream())))
+                    .forEach(form -> claims.putIfAbsent(form, Claim.BY_RULE));
             List<String> mangled =
                     term.names().mangled().stream().map(Words::plain).toList();
             claims.forEach((name, claim) -> add(name, new Meaning(term, claim), mangled.contains(name)));

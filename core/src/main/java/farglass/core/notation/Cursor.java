@@ -302,7 +302,7 @@ final class Cursor {
         for (int i = 0; i < words.length; i++) {
             words[i] = words[i] instanceof String word ? shortened(word) : words[i];
         }
-        return new Wrong(new Diagnostic(line, column, true, message.formatted(words)));
+        return new Wrong(new Diagnostic(line, column, Diagnostic.Severity.ERROR, message.formatted(words)));
     }
 
     /** {@return a foreign word fit for a message: no control characters, and no longer than a line can bear} */

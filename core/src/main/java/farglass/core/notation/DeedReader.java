@@ -1,7 +1,9 @@
 package farglass.core.notation;
 
 import farglass.core.bout.Award;
+import farglass.core.bout.Became;
 import farglass.core.bout.Deed;
+import farglass.core.bout.OwnedSide;
 import farglass.core.bout.Result;
 import farglass.core.bout.Seat;
 import farglass.core.bout.Settled;
@@ -12,6 +14,8 @@ final class DeedReader {
     private final Cursor cursor;
     private final Words words;
     private Optional<Settled> settled = Optional.empty();
+    private Optional<OwnedSide> side = Optional.empty();
+    private Optional<Became> became = Optional.empty();
 
     DeedReader(Cursor cursor, Words words) {
         this.cursor = cursor;
@@ -21,6 +25,16 @@ final class DeedReader {
     /** {@return where the two are then, where the deed itself was a place, as in "A mount"} */
     Optional<Settled> settled() {
         return settled;
+    }
+
+    /** {@return the side told within the deed, as in "A toreando to the left"} */
+    Optional<OwnedSide> side() {
+        return side;
+    }
+
+    /** {@return what became of it, where the deed itself says so, as in "A loses the underhook"} */
+    Optional<Became> became() {
+        return became;
     }
 
     Deed read(Optional<Seat> actor, Said.Scene scene) throws Cursor.Wrong {
@@ -42,9 +56,11 @@ final class DeedReader {
                 if (bare.isPresent()) {
                     yield new Deed.Awarded(bare.get());
                 }
-                Said meant = words.said(said, actor, scene, at);
-                settled = meant.settled();
-                yield meant.deed();
+                Words.Sentence sentence = words.sentence(said, actor, scene, at);
+                settled = sentence.said().settled();
+                side = sentence.side();
+                became = sentence.said().became();
+                yield sentence.said().deed();
             }
         };
     }

@@ -5,12 +5,34 @@ package farglass.core.notation;
  *
  * @param line from 1
  * @param column from 1, in characters
- * @param error whether it refuses the file; otherwise it is a warning
  * @param message what was expected and how to mend it
  */
-public record Diagnostic(int line, int column, boolean error, String message) {
+public record Diagnostic(int line, int column, Severity severity, String message) {
+    /** What it does to the text. */
+    public enum Severity {
+        /** Refuses it. */
+        ERROR,
+        WARNING,
+        /** What was understood in part, and loses nothing. */
+        NOTED;
+
+        /** {@return the severity as it stands before a message} */
+        public String label() {
+            return switch (this) {
+                case ERROR -> "error";
+                case WARNING -> "warning";
+                case NOTED -> "noted";
+            };
+        }
+    }
+
+    /** {@return whether it refuses the text} */
+    public boolean error() {
+        return severity == Severity.ERROR;
+    }
+
     /** {@return the diagnostic as compilers write it, after the file's name} */
     public String in(String file) {
-        return "%s:%d:%d: %s%s".formatted(file, line, column, error ? "" : "warning: ", message);
+        return "%s:%d:%d: %s%s".formatted(file, line, column, error() ? "" : severity.label() + ": ", message);
     }
 }

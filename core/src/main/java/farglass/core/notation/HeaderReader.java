@@ -190,7 +190,7 @@ final class HeaderReader {
                 .ifPresent(near -> warnings.add(new Diagnostic(
                         value.line(),
                         1,
-                        false,
+                        Diagnostic.Severity.WARNING,
                         "\"%s\" is no key of a header, and counts for nothing; it was kept as it stands. The nearest key is \"%s\""
                                 .formatted(Cursor.shortened(key), near))));
         return words(value);

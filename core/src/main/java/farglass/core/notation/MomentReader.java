@@ -46,6 +46,8 @@ final class MomentReader {
         DeedReader deeds = new DeedReader(cursor, words);
         Deed deed = deeds.read(actor, scene);
         settled = deeds.settled();
+        told = deeds.side().map(told::withSide).orElse(told);
+        told = deeds.became().map(told::withBecame).orElse(told);
         bareOwner = owner(deed, actor);
         while (!cursor.atEnd()) {
             if (!cursor.take(";")) {
@@ -58,7 +60,18 @@ final class MomentReader {
         if (deed instanceof Deed.Reached && settled.isEmpty() && told.note().isEmpty()) {
             throw cursor.wrong("\"reached\" needs a position; add \"; -> POSITION, A on top\"");
         }
-        return new Moment(id, at, actor, deed, settled, told);
+        return new Moment(id, at, actor, deed, settled.map(place -> topped(place, deed, actor)), told);
+    }
+
+    /** Who is on top where the deed ends need not be told if the technique says so: "switches to the saddle; -> saddle". */
+    private Settled topped(Settled place, Deed deed, Optional<Seat> actor) {
+        boolean open = place.top().isEmpty() && place.passing().isEmpty();
+        return open && actor.isPresent() && deed instanceof Deed.Did did
+                ? words.top(place.position(), did.technique(), actor.get())
+                        .map(top -> new Settled(
+                                place.position(), Optional.of(top), place.side(), place.passing(), place.workedOut()))
+                        .orElse(place)
+                : place;
     }
 
     private OptionalLong time() throws Cursor.Wrong {

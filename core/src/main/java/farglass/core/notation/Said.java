@@ -5,6 +5,7 @@ import farglass.core.bout.Deed;
 import farglass.core.bout.Header;
 import farglass.core.bout.Seat;
 import farglass.core.bout.Settled;
+import farglass.core.lexicon.Family;
 import farglass.core.lexicon.Here;
 import farglass.core.lexicon.Kind;
 import farglass.core.lexicon.Lexicon;
@@ -31,8 +32,15 @@ import java.util.function.Function;
  * @param how how it was understood; empty where the words were kept
  * @param others what it could mean where it could mean several things, else what is near; the likeliest first
  * @param unclear whether it means several things, of which a person has to choose
+ * @param became what the phrase itself says of what became of it: "loses the underhook"; empty for most
  */
-public record Said(Deed deed, Optional<Settled> settled, Optional<Naming.How> how, List<Term> others, boolean unclear) {
+public record Said(
+        Deed deed,
+        Optional<Settled> settled,
+        Optional<Naming.How> how,
+        List<Term> others,
+        boolean unclear,
+        Optional<Became> became) {
     /** So many other meanings are worth reading. */
     private static final int MOST_OTHERS = 5;
 
@@ -42,6 +50,10 @@ public record Said(Deed deed, Optional<Settled> settled, Optional<Naming.How> ho
 
     public Said {
         others = List.copyOf(others);
+    }
+
+    Said(Deed deed, Optional<Settled> settled, Optional<Naming.How> how, List<Term> others, boolean unclear) {
+        this(deed, settled, how, others, unclear, Optional.empty());
     }
 
     /**
@@ -76,19 +88,27 @@ public record Said(Deed deed, Optional<Settled> settled, Optional<Naming.How> ho
             Lexicon lexicon) {
         Here here = scene.by(actor);
         Naming naming = lexicon.naming();
+        if (Passive.act(phrase).isPresent()) {
+            // The act is the other's: read as one's own, it would be credited to whoever suffered it.
+            return kept(phrase, List.of(), false, Optional.empty());
+        }
         Optional<Naming.Found> found = naming.read(phrase, here, hint).or(() -> naming.mended(phrase, here, hint));
         if (found.isEmpty()) {
-            Optional<String> bare = fromHere(phrase, scene.now(), lexicon);
+            Optional<String> bare = fromHere(phrase, here, lexicon);
             if (bare.isPresent()) {
                 return of(bare.get(), actor, scene, became, hint, lexicon);
             }
+        }
+        Optional<Said> outcome = found.isPresent() ? Optional.empty() : outcome(phrase, actor, scene, hint, lexicon);
+        if (outcome.isPresent()) {
+            return outcome.get();
         }
         Optional<Said> placed = found.isPresent() ? Optional.empty() : placed(phrase, actor, lexicon);
         if (placed.isPresent()) {
             return placed.get();
         }
         if (found.isEmpty()) {
-            return kept(phrase, naming.near(phrase, here, MOST_OTHERS), false, Optional.empty());
+            return kept(phrase, naming.near(phrase, here, MOST_OTHERS), false, naming.kind(phrase, here));
         }
         if (found.get().clear().isEmpty()) {
             List<Term> terms = found.get().terms();
@@ -97,19 +117,57 @@ public record Said(Deed deed, Optional<Settled> settled, Optional<Naming.How> ho
         return meant(found.get().clear().get(), phrase, found.get().how(), actor, here, became, lexicon);
     }
 
-    /** "Kimura from half guard", said in half guard: {@return the words without the place where they are} */
-    private static Optional<String> fromHere(String phrase, Stand now, Lexicon lexicon) {
-        for (String from : List.of(" from the ", " from ", " in the ", " in ")) {
-            int at = phrase.toLowerCase(Locale.ROOT).lastIndexOf(from);
-            boolean here = at > 0
-                    && lexicon.place(phrase.substring(at + from.length()))
-                            .filter(now.position()::equals)
-                            .isPresent();
-            if (here) {
+    /** "Loses the underhook": the name behind a verb that says what became of it. */
+    private static Optional<Said> outcome(
+            String phrase, Optional<Seat> actor, Scene scene, Naming.Hint hint, Lexicon lexicon) {
+        return OutcomeVerb.in(phrase).flatMap(verb -> {
+            Said named = of(verb.named(), actor, scene, Optional.of(verb.became()), hint, lexicon);
+            boolean fits = named.deed() instanceof Deed.Did did
+                    && lexicon.technique(did.technique()).filter(verb::fits).isPresent();
+            return fits
+                    ? Optional.of(new Said(
+                            named.deed(),
+                            named.settled(),
+                            named.how(),
+                            named.others(),
+                            false,
+                            Optional.of(verb.became())))
+                    : Optional.empty();
+        });
+    }
+
+    private static final List<String> FROM = List.of(" from the ", " from ", " in the ", " in ");
+    /** Said behind a phrase, and telling nothing that the order of moments does not. */
+    private static final List<String> AGAIN = List.of(" again", " once more", " now");
+
+    /** Families whose places people call by one name: "from the back" is said of every way to have it. */
+    private static final Set<Family> ONE_NAME = EnumSet.of(Family.BACK, Family.HALF, Family.TURTLE, Family.LEGS);
+
+    /** "Kimura from half guard", said in half guard: {@return the words without what is known: the place, the role in it, "again"} */
+    private static Optional<String> fromHere(String phrase, Here here, Lexicon lexicon) {
+        String lower = phrase.toLowerCase(Locale.ROOT);
+        for (String again : AGAIN) {
+            if (lower.endsWith(again)) {
+                return Optional.of(phrase.substring(0, phrase.length() - again.length()));
+            }
+        }
+        for (String from : FROM) {
+            int at = lower.lastIndexOf(from);
+            if (at > 0 && isHere(lower.substring(at + from.length()), here, lexicon)) {
                 return Optional.of(phrase.substring(0, at));
             }
         }
         return Optional.empty();
+    }
+
+    private static boolean isHere(String place, Here here, Lexicon lexicon) {
+        if (ON_TOP.contains(place) || UNDERNEATH.contains(place)) {
+            return here.role() == (ON_TOP.contains(place) ? Role.TOP : Role.BOTTOM);
+        }
+        return lexicon.place(place)
+                .filter(named -> named.equals(here.position())
+                        || named.family() == here.position().family() && ONE_NAME.contains(named.family()))
+                .isPresent();
     }
 
     private static final List<String> ON_TOP = List.of("on top", "on the top", "top");

@@ -11,6 +11,7 @@ import farglass.core.lexicon.Position;
 import farglass.core.lexicon.SideRule;
 import farglass.core.lexicon.Technique;
 import farglass.core.lexicon.Term;
+import farglass.core.state.Whereabouts;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -29,14 +30,54 @@ final class Words {
         this.warnings = warnings;
     }
 
-    /** {@return what an unquoted phrase says; a key of the lexicon always means itself} */
-    Said said(String phrase, Optional<Seat> actor, Said.Scene scene, int at) {
-        if (lexicon.technique(phrase).isPresent()) {
-            return new Said(new Deed.Did(phrase), Optional.empty(), Optional.of(Naming.How.WRITTEN), List.of(), false);
-        }
+    /**
+     * What an unquoted phrase says.
+     *
+     * @param side whose side is told within it
+     */
+    record Sentence(Said said, Optional<OwnedSide> side) {}
+
+    /** {@return what an unquoted phrase says, with a side told within it: "toreando to the left"} */
+    Sentence sentence(String phrase, Optional<Seat> actor, Said.Scene scene, int at) {
         String ahead = cursor.ahead();
-        Said said = Said.of(phrase, actor, scene, Hints.became(ahead), Hints.hint(ahead), lexicon);
-        if (said.how().isEmpty()) {
+        Said plain = read(phrase, actor, scene, ahead);
+        if (plain.how().isEmpty() && !plain.unclear() && actor.isPresent()) {
+            for (Sided sided : Sided.in(phrase)) {
+                Said said = read(sided.phrase(), actor, scene, ahead);
+                SideRule rule = said.deed() instanceof Deed.Did did
+                        ? sideRule(did.technique()).orElse(SideRule.NONE)
+                        : SideRule.NONE;
+                if (said.how().isPresent() && sided.fits(rule)) {
+                    tell(sided.phrase(), said, at);
+                    return new Sentence(said, Optional.of(owned(sided.side(), actor.get(), rule)));
+                }
+            }
+        }
+        tell(phrase, plain, at);
+        return new Sentence(plain, Optional.empty());
+    }
+
+    /** A key of the lexicon always means itself. */
+    private Said read(String phrase, Optional<Seat> actor, Said.Scene scene, String ahead) {
+        return lexicon.technique(phrase).isPresent()
+                ? new Said(new Deed.Did(phrase), Optional.empty(), Optional.of(Naming.How.WRITTEN), List.of(), false)
+                : Said.of(phrase, actor, scene, Hints.became(ahead), Hints.hint(ahead), lexicon);
+    }
+
+    private void tell(String phrase, Said said, int at) {
+        Optional<String> kind =
+                said.deed() instanceof Deed.Unnamed unnamed && !said.unclear() ? unnamed.kind() : Optional.empty();
+        if (kind.isPresent()) {
+            note(
+                    at,
+                    "\"%s\" has no word; it was kept as it stands, and counts as %s"
+                            .formatted(
+                                    Cursor.shortened(phrase),
+                                    lexicon.technique(kind.get())
+                                            .orElseThrow()
+                                            .kind()
+                                            .label()));
+        } else if (said.how().isEmpty()) {
             warn(at, said.unclear() ? unclear(phrase, said) : unknown(phrase, said));
         } else if (said.how().get() == Naming.How.MENDED) {
             warn(
@@ -44,7 +85,11 @@ final class Words {
                     "\"%s\" was read as \"%s\". Write that, or the words in double quotes to keep them"
                             .formatted(Cursor.shortened(phrase), key(said)));
         }
-        return said;
+    }
+
+    /** {@return whose a bare side is, as the technique's side rule has it; of what has none the actor's own} */
+    static OwnedSide owned(Side side, Seat actor, SideRule rule) {
+        return new OwnedSide(rule.belongsToReceiver() ? actor.other() : actor, side);
     }
 
     private static String key(Said said) {
@@ -119,6 +164,15 @@ final class Words {
         return Optional.empty();
     }
 
+    /** {@return who is on top in that place by a technique that ends there} */
+    Optional<Seat> top(String position, String technique, Seat actor) {
+        return lexicon.position(position)
+                .filter(Position::hasTop)
+                .flatMap(place -> lexicon.technique(technique))
+                .filter(known -> known.to().contains(position))
+                .flatMap(known -> Whereabouts.top(known, actor));
+    }
+
     Optional<SideRule> sideRule(String technique) {
         return lexicon.technique(technique).map(Technique::sideRule);
     }
@@ -137,6 +191,10 @@ final class Words {
     }
 
     private void warn(int column, String message) {
-        warnings.add(new Diagnostic(cursor.line(), column, false, message));
+        warnings.add(new Diagnostic(cursor.line(), column, Diagnostic.Severity.WARNING, message));
+    }
+
+    private void note(int column, String message) {
+        warnings.add(new Diagnostic(cursor.line(), column, Diagnostic.Severity.NOTED, message));
     }
 }

@@ -107,15 +107,17 @@ final class Details {
     }
 
     /**
-     * {@return words among them that are told of passes, of places, or of who tapped, and belong to a phrase that names none}
+     * {@return words among them that are told of passes, of places, of who tapped or of a limb, and belong to a phrase that names none}
      *
      * @param places whether "top" and "bottom" belong to it as well: where they do not say who acts
      */
     List<String> loose(boolean places) {
+        boolean limb = words.stream().anyMatch(LIMBS::contains);
         return words.stream()
                 .filter(word -> isLine(word)
                         || word.equals("line")
                         || TAPS.containsKey(word)
+                        || limb && (isSide(word) || LIMBS.contains(word))
                         || places && PLACES.contains(word))
                 .toList();
     }
@@ -261,11 +263,7 @@ final class Details {
                 limbs.add(words.get(i));
             }
         }
-        String meant = technique.map(known -> known.sideRule().phrase("")).orElse("");
-        return limbs.stream()
-                .filter(limb -> !meant.endsWith(limb)
-                        && !(limb.equals("hand") && meant.endsWith("arm"))
-                        && !(limb.equals("foot") && meant.endsWith("leg")))
-                .findFirst();
+        SideRule rule = technique.map(Technique::sideRule).orElse(SideRule.NONE);
+        return limbs.stream().filter(limb -> !rule.means(limb)).findFirst();
     }
 }

@@ -15,6 +15,7 @@ import farglass.core.lexicon.Technique;
 import farglass.core.lexicon.Term;
 import farglass.core.notation.BoutFile;
 import farglass.core.notation.Hints;
+import farglass.core.notation.Passive;
 import farglass.core.notation.Said;
 import farglass.core.state.Stand;
 import java.util.ArrayList;
@@ -269,6 +270,10 @@ public final class ScribeLine {
         int first = front.isPresent() ? 1 : 0;
         List<String> rest = words.subList(first, words.size());
         Optional<Seat> actor = front.or(() -> actorAmong(rest).filter(seat -> !isPlace(rest)));
+        Optional<Reading> suffered = suffered(rest, actor);
+        if (suffered.isPresent()) {
+            return suffered.get();
+        }
         Details all = new Details(rest);
         Naming.Hint hint = Hints.of(all.became(Optional.empty()), all.line().isPresent());
         Here here = scene.by(actor);
@@ -287,9 +292,8 @@ public final class ScribeLine {
             Details beside = around(rest, named);
             NameSearch.Span core =
                     withUnused(rest, named, concat(beside.unused(false), beside.loose(front.isPresent())));
-            if (Said.of(search.text(core), actor, scene, Optional.empty(), hint, lexicon)
-                    .how()
-                    .isPresent()) {
+            Said whole = Said.of(search.text(core), actor, scene, Optional.empty(), hint, lexicon);
+            if (whole.how().isPresent()) {
                 return meant(search, core, words, first, actor);
             }
             return kept(
@@ -298,7 +302,7 @@ public final class ScribeLine {
                     around(rest, core),
                     new Rephrasing(lexicon, words, first).saying(near(search, core), core, search.text(core)),
                     false,
-                    Optional.empty());
+                    kind(whole));
         }
         return meant(search, span.get(), words, first, actor);
     }
@@ -356,6 +360,32 @@ public final class ScribeLine {
         return new NameSearch.Span(from, to);
     }
 
+    /** "Bea gets flattened": the act is the other one's, which is one key away. */
+    private Optional<Reading> suffered(List<String> words, Optional<Seat> actor) {
+        String phrase = String.join(" ", words);
+        return Passive.act(phrase).map(act -> {
+            List<Reading.Alternative> alternatives = actor
+                    .map(Seat::other)
+                    .flatMap(other -> read(
+                                    other + " " + act, new Place(bout, now, Optional.empty(), 0), lexicon, expectation)
+                            .filter(reading -> reading.how().isPresent()
+                                    && reading.proposal().deed() instanceof Deed.Did)
+                            .map(reading -> new Reading.Alternative(
+                                    "%s by %s"
+                                            .formatted(
+                                                    lexicon.label(((Deed.Did) reading.proposal()
+                                                                    .deed())
+                                                            .technique()),
+                                                    bout.header()
+                                                            .contestant(other)
+                                                            .name()),
+                                    other + " " + act + " ")))
+                    .stream()
+                    .toList();
+            return kept(phrase, actor, new Details(List.of()), alternatives, false, Optional.empty());
+        });
+    }
+
     private Reading meant(
             NameSearch search, NameSearch.Span span, List<String> words, int first, Optional<Seat> actor) {
         Rephrasing rephrasing = new Rephrasing(lexicon, words, first);
@@ -382,7 +412,7 @@ public final class ScribeLine {
                             all,
                             clear ? String.join("; ", concat(List.of(search.text(all)), unread)) : ""),
                     said.unclear(),
-                    said.deed() instanceof Deed.Unnamed unnamed ? unnamed.kind() : Optional.empty());
+                    kind(said));
         }
         List<Reading.Alternative> alternatives = said.how().equals(Optional.of(Naming.How.MENDED))
                 ? List.of(rephrasing.keeping(span))
@@ -428,7 +458,10 @@ public final class ScribeLine {
     private Reading proposal(Said said, Optional<Seat> named, Details details, List<Reading.Alternative> alternatives) {
         Optional<Technique> technique = technique(said);
         Optional<Seat> actor = named.or(() -> technique.flatMap(this::onlyOneWhoCould));
-        Telling told = details.in(telling, actor, technique, links, remarks);
+        Telling beside = details.in(telling, actor, technique, links, remarks);
+        Telling told = beside.became().isPresent()
+                ? beside
+                : said.became().map(beside::withBecame).orElse(beside);
         Optional<Settled> where = said.settled().map(place -> turned(place, named, details));
         return new Reading(
                 new Proposal(actor, said.deed(), settled.or(() -> where), told), said.how(), remarks, alternatives);
@@ -441,6 +474,10 @@ public final class ScribeLine {
         }
         Optional<Seat> top = details.under() ? actor.map(Seat::other) : details.onTop() ? actor : place.top();
         return new Settled(place.position(), top, place.workedOut());
+    }
+
+    private static Optional<String> kind(Said said) {
+        return said.deed() instanceof Deed.Unnamed unnamed ? unnamed.kind() : Optional.empty();
     }
 
     private Optional<Technique> technique(Said said) {
@@ -483,7 +520,13 @@ public final class ScribeLine {
                 unclear
                         ? "“%s” can mean several things here. Choose one, or Enter keeps the words."
                                 .formatted(shortened(phrase))
-                        : "“%s” names nothing here. Enter keeps the words as they stand.".formatted(shortened(phrase)));
+                        : "“%s” names nothing here. Enter keeps the words as they stand%s."
+                                .formatted(
+                                        shortened(phrase),
+                                        kind.flatMap(lexicon::technique)
+                                                .map(general -> ", counted as "
+                                                        + general.kind().label())
+                                                .orElse("")));
         Telling told = details.in(telling, actor, kind.flatMap(lexicon::technique), links, remarks);
         return new Reading(
                 new Proposal(actor, new Deed.Unnamed(phrase, kind), settled, told),

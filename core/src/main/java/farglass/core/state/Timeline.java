@@ -96,8 +96,10 @@ public final class Timeline {
         before.put(moment.id(), now);
         check(moment);
         Stand next = Whereabouts.after(now, moment, lexicon);
-        if (!next.equals(now)) {
+        if (!next.equals(now) || moment.settled().isPresent()) {
             unusual.moved();
+        }
+        if (!next.equals(now)) {
             close(at, Optional.of(moment.id()));
             now = next;
             openedBy = Optional.of(moment.id());

@@ -1,5 +1,6 @@
 package farglass.core.state;
 
+import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Seat;
 import farglass.core.lexicon.Lexicon;
@@ -16,7 +17,8 @@ import java.util.Set;
 
 /**
  * What the lexicon does not know to start where it was told: said once for each technique of a bout, however often it happened. Where it
- * is not told what became of a technique, the two may be where it leads; what can start there is not unusual either.
+ * is not told what became of a technique, the two may be where it leads; what can start there is not unusual either. Behind something
+ * that has no name nothing is, until a place is known again.
  */
 final class Unusual {
     /** More places they may be in than these say nothing any more. */
@@ -28,6 +30,8 @@ final class Unusual {
     private final Map<String, First> byTechnique = new LinkedHashMap<>();
     /** Where they may be by what was told without an outcome, since the last place that is known. */
     private final Set<Stand> perhaps = new LinkedHashSet<>();
+    /** Whether something without a name came to pass since then, so that nobody knows where they are. */
+    private boolean anywhere;
 
     Unusual(Lexicon lexicon) {
         this.lexicon = lexicon;
@@ -35,11 +39,15 @@ final class Unusual {
 
     /** Looks at the next moment, told while they were there. */
     void look(Moment moment, Stand now) {
+        if (moment.deed() instanceof Deed.Unnamed unnamed && movesPerhaps(moment, unnamed)) {
+            anywhere = true;
+        }
         Optional<Technique> technique = moment.technique().flatMap(lexicon::technique);
         if (technique.isEmpty() || moment.actor().isEmpty()) {
             return;
         }
-        boolean usual = Whereabouts.isUsual(now, moment, technique.get())
+        boolean usual = anywhere
+                || Whereabouts.isUsual(now, moment, technique.get())
                 || perhaps.stream().anyMatch(place -> Whereabouts.isUsual(place, moment, technique.get()));
         if (!usual) {
             add(moment, technique.get(), now);
@@ -58,6 +66,17 @@ final class Unusual {
     /** Where they are is known again. */
     void moved() {
         perhaps.clear();
+        anywhere = false;
+    }
+
+    /** A step or a grip without a name moves nobody, nor does what came to nothing; anything else without one may. */
+    private boolean movesPerhaps(Moment moment, Deed.Unnamed unnamed) {
+        boolean still = unnamed.kind()
+                .flatMap(lexicon::technique)
+                .filter(general -> general.kind().movesNobody())
+                .isPresent();
+        return !still
+                && moment.telling().became().map(became -> became.isSuccess()).orElse(true);
     }
 
     private void add(Moment moment, Technique technique, Stand now) {

@@ -237,13 +237,13 @@ class BoutFileTest {
     void whatPeopleWriteByHandIsUnderstood() {
         BoutFile.Reading reading = read(
                 HEAD
-                        + "0:10 A opens the guard; held\n0:20 A kimura; side left; stage threat\n0:30 A knee cut; side right\n0:40 B single leg; stage in hand\n");
+                        + "0:05 B closed guard; held\n0:10 A opens the guard; held\n0:20 A kimura; side left; stage threat\n0:30 A knee cut; side right\n0:40 B single leg; stage in hand\n");
         assertThat(reading.diagnostics()).isEmpty();
         Bout bout = reading.bout().orElseThrow();
-        assertThat(bout.moments().get(0).technique()).contains("guard-opening");
-        assertThat(bout.moments().get(1).telling().side()).contains(new OwnedSide(Seat.B, Side.LEFT));
-        assertThat(bout.moments().get(2).telling().side()).contains(new OwnedSide(Seat.A, Side.RIGHT));
-        assertThat(bout.moments().get(3).telling().stage()).contains(Stage.IN_HAND);
+        assertThat(bout.moments().get(1).technique()).contains("guard-opening");
+        assertThat(bout.moments().get(2).telling().side()).contains(new OwnedSide(Seat.B, Side.LEFT));
+        assertThat(bout.moments().get(3).telling().side()).contains(new OwnedSide(Seat.A, Side.RIGHT));
+        assertThat(bout.moments().get(4).telling().stage()).contains(Stage.IN_HAND);
     }
 
     @Test

@@ -157,11 +157,11 @@ public final class BoutImport {
     }
 
     private static Text none(int line, String why) {
-        return new Text("", Optional.of(new Diagnostic(line, 1, true, why)));
+        return new Text("", Optional.of(new Diagnostic(line, 1, Diagnostic.Severity.ERROR, why)));
     }
 
     private static BoutFile.Reading refused(String why) {
-        return new BoutFile.Reading(Optional.empty(), List.of(new Diagnostic(1, 1, true, why)));
+        return new BoutFile.Reading(Optional.empty(), List.of(new Diagnostic(1, 1, Diagnostic.Severity.ERROR, why)));
     }
 
     private static Item refused(Path file, String why) {

@@ -72,7 +72,7 @@ public final class BoutJson {
         // The text form is the one judge of what a bout may say: links, words of the lexicon, order of time.
         BoutFile.Reading reading = BoutFile.parse(BoutFile.print(document.bout()), lexicon);
         List<Diagnostic> said = reading.diagnostics().stream()
-                .map(each -> new Diagnostic(1, 1, each.error(), each.message()))
+                .map(each -> new Diagnostic(1, 1, each.severity(), each.message()))
                 .toList();
         return new BoutFile.Reading(reading.bout(), said);
     }
@@ -80,7 +80,8 @@ public final class BoutJson {
     private static BoutFile.Reading refused(JsonLocation at, String message) {
         int line = at == null ? 1 : Math.max(1, at.getLineNr());
         int column = at == null ? 1 : Math.max(1, at.getColumnNr());
-        return new BoutFile.Reading(Optional.empty(), List.of(new Diagnostic(line, column, true, message)));
+        return new BoutFile.Reading(
+                Optional.empty(), List.of(new Diagnostic(line, column, Diagnostic.Severity.ERROR, message)));
     }
 
     private static String sentence(JsonProcessingException e) {

@@ -124,15 +124,15 @@ final class RowReader {
     }
 
     private void error(Column column, String message, String... words) {
-        say(true, column, message, words);
+        say(Diagnostic.Severity.ERROR, column, message, words);
     }
 
-    private void say(boolean error, Column column, String message, String... words) {
+    private void say(Diagnostic.Severity severity, Column column, String message, String... words) {
         Object[] clean = Arrays.stream(words)
                 .map(word -> word.replaceAll("\\p{Cntrl}", "?"))
                 .map(word -> word.length() > 80 ? word.substring(0, 80) + "…" : word)
                 .toArray();
-        diagnostics.add(new Diagnostic(row.line(), index(column) + 1, error, message.formatted(clean)));
+        diagnostics.add(new Diagnostic(row.line(), index(column) + 1, severity, message.formatted(clean)));
     }
 
     private String time() {
@@ -227,7 +227,7 @@ final class RowReader {
         }
         unknown.merge(text, 1, Integer::sum);
         say(
-                false,
+                Diagnostic.Severity.WARNING,
                 Column.WHAT,
                 "\"%s\" is not in the lexicon; it is kept as words%s",
                 text,
@@ -278,7 +278,11 @@ final class RowReader {
             fields.add("-> " + BoutFile.settled(new Settled(position.key(), top(position), false)));
         } else {
             unknown.merge(cell.get(), 1, Integer::sum);
-            say(false, Column.POSITION, "\"%s\" is no position of the lexicon; it is kept in the note", cell.get());
+            say(
+                    Diagnostic.Severity.WARNING,
+                    Column.POSITION,
+                    "\"%s\" is no position of the lexicon; it is kept in the note",
+                    cell.get());
             notes.add("Reached: " + cell.get() + ".");
         }
     }
@@ -300,7 +304,11 @@ final class RowReader {
             OwnedSide owned = new OwnedSide(theirs ? actor.get().other() : actor.get(), side.get());
             fields.add("side " + owned.owner() + " " + owned.side().label());
         } else {
-            say(false, Column.SIDE, "\"%s\" names no side of anybody here; it is kept in the note", cell.get());
+            say(
+                    Diagnostic.Severity.WARNING,
+                    Column.SIDE,
+                    "\"%s\" names no side of anybody here; it is kept in the note",
+                    cell.get());
             notes.add("Side: " + cell.get() + ".");
         }
     }

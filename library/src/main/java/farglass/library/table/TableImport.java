@@ -80,7 +80,7 @@ public final class TableImport {
         reading.diagnostics().stream().filter(Diagnostic::error).forEach(each -> {
             int index = each.line() - headerLines - 1;
             int source = index >= 0 && index < lines.size() ? lines.get(index).source() : 1;
-            diagnostics.add(new Diagnostic(source, 1, true, each.message()));
+            diagnostics.add(new Diagnostic(source, 1, Diagnostic.Severity.ERROR, each.message()));
         });
         return new Preview(reading.bout(), diagnostics, words);
     }

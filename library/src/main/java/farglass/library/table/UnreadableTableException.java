@@ -17,6 +17,6 @@ public final class UnreadableTableException extends RuntimeException {
     }
 
     public Diagnostic diagnostic() {
-        return new Diagnostic((int) line, 1, true, what);
+        return new Diagnostic((int) line, 1, Diagnostic.Severity.ERROR, what);
     }
 }
