@@ -89,9 +89,28 @@ public final class Naming {
             "switch",
             "start",
             "set",
-            "win",
             "put",
-            "keep");
+            "keep",
+            "throw",
+            "shoot",
+            "dig",
+            "sneak",
+            "drive",
+            "dive",
+            "apply",
+            "force",
+            "hunt",
+            "work",
+            "sink",
+            "attack",
+            "jump",
+            "snatch",
+            "lock",
+            "win",
+            "deliver");
+
+    /** Who catches, finds or locks a limb deals no blow with it. */
+    private static final Set<String> HOLDS = stems("catch", "hold", "grab", "grip", "find", "lock", "take");
 
     private static final Set<String> GRABS = stems("grab", "grip", "hold");
     /** What leads to where somebody is, and not to an act. */
@@ -171,6 +190,11 @@ public final class Naming {
     /** {@return whether the words say that somebody came to a place, and not how} */
     public boolean arrives(String phrase) {
         return arrived(Words.plain(phrase)).isPresent();
+    }
+
+    /** {@return whether the word is a verb that says little: "goes", "gets", "switches"} */
+    public static boolean isLight(String word) {
+        return LIGHT.contains(Stems.of1(Words.plain(word)));
     }
 
     /** "Opens the guard" is an act wherever it is told, and not "open guard". */
@@ -259,11 +283,22 @@ public final class Naming {
     private List<List<WordIndex.Meaning>> forms(String plain) {
         List<String> stems = Stems.of(plain);
         List<String> bare = bare(stems);
+        boolean holds = !stems.isEmpty() && HOLDS.contains(stems.get(0));
+        // "Locks the leg" is no leg lock, and who catches a knee gives none.
         return List.of(
                 index.stems(stems),
                 index.joined(plain.replace(" ", "")),
-                bare.size() < stems.size() ? index.stems(bare) : List.of(),
-                index.unordered(stems));
+                bare.size() < stems.size() ? withoutBlows(index.stems(bare), holds) : List.of(),
+                holds ? List.of() : index.unordered(stems));
+    }
+
+    private static List<WordIndex.Meaning> withoutBlows(List<WordIndex.Meaning> meanings, boolean holds) {
+        return holds
+                ? meanings.stream()
+                        .filter(meaning ->
+                                !(meaning.term() instanceof Technique technique && technique.kind() == Kind.STRIKE))
+                        .toList()
+                : meanings;
     }
 
     /** {@return everything that a phrase can stand for, wherever the two are: of its own words, else of the nearest form of them} */
@@ -326,7 +361,7 @@ public final class Naming {
      * earn nothing: "plants the knee beside the hip" is a placement. Empty where the words tell no kind.
      */
     public Optional<String> kind(String phrase, Here here) {
-        return FirstWords.kind(Words.plain(phrase), here.strikes())
+        return KindWords.kind(Words.plain(phrase), here.strikes())
                 .filter(key -> lexicon.technique(key).isPresent());
     }
 

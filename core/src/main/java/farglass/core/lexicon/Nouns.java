@@ -2,6 +2,7 @@ package farglass.core.lexicon;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 
 /** The nouns people add or leave out: every guard with and without "guard", every choke with and without "choke". */
@@ -60,6 +61,21 @@ final class Nouns {
             case PULL -> List.of("pull");
             default -> List.of();
         };
+    }
+
+    /** The last words of Japanese names, which people leave away where the rest is clear: "ouchi", "deashi", "okuri eri". */
+    private static final Set<String> JAPANESE =
+            Set.of("gari", "gake", "jime", "gatame", "nage", "goshi", "otoshi", "guruma", "barai");
+
+    private static final Set<String> NO_SHORT_NAMES = Set.of("kata", "koshi", "hiza", "hara", "mae hadaka", "kesa");
+
+    /** {@return a Japanese name without its last word, where that is how people say it} */
+    static Optional<String> shortOf(String name) {
+        int last = name.lastIndexOf(' ');
+        return Optional.of(name)
+                .filter(any -> last > 3 && JAPANESE.contains(name.substring(last + 1)))
+                .map(any -> name.substring(0, last))
+                .filter(rest -> !NO_SHORT_NAMES.contains(rest));
     }
 
     private static List<String> portuguese(Term term) {

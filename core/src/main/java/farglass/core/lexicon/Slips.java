@@ -37,7 +37,7 @@ final class Slips {
                     Stems.sound(joined),
                     plain.split(" ").length,
                     // Where every word is one of the mat's, none is a slip: the words only name nothing together.
-                    index.knows(stems) || stems.stream().allMatch(FirstWords::isVerb));
+                    index.knows(stems) || stems.stream().allMatch(KindWords::isVerb));
         }
     }
 

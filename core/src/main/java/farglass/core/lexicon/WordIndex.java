@@ -54,6 +54,8 @@ final class WordIndex {
             List.copyOf(claims.keySet()).forEach(name -> Nouns.besides(term, name)
                     .forEach(form -> claims.putIfAbsent(
                             form, Nouns.isPlainForm(term, name, form) ? Claim.WRITTEN : Claim.BY_RULE)));
+            List.copyOf(claims.keySet())
+                    .forEach(name -> Nouns.shortOf(name).ifPresent(form -> claims.putIfAbsent(form, Claim.BY_RULE)));
             Stream.concat(term.names().portuguese().stream(), Stream.of(term.label()))
                     .map(Words::plain)
                     .flatMap(name -> Stream.concat(

@@ -5,6 +5,7 @@ import farglass.core.bout.Deed;
 import farglass.core.bout.Header;
 import farglass.core.bout.Seat;
 import farglass.core.bout.Settled;
+import farglass.core.lexicon.Ends;
 import farglass.core.lexicon.Family;
 import farglass.core.lexicon.Here;
 import farglass.core.lexicon.Kind;
@@ -16,6 +17,7 @@ import farglass.core.lexicon.Technique;
 import farglass.core.lexicon.Term;
 import farglass.core.lexicon.Words;
 import farglass.core.state.Stand;
+import farglass.core.state.Whereabouts;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
@@ -103,6 +105,11 @@ public record Said(
         if (outcome.isPresent()) {
             return outcome.get();
         }
+        Optional<Said> ended =
+                found.isPresent() ? Optional.empty() : ended(phrase, actor, scene, became, hint, lexicon);
+        if (ended.isPresent()) {
+            return ended.get();
+        }
         Optional<Said> placed = found.isPresent() ? Optional.empty() : placed(phrase, actor, lexicon);
         if (placed.isPresent()) {
             return placed.get();
@@ -122,8 +129,7 @@ public record Said(
             String phrase, Optional<Seat> actor, Scene scene, Naming.Hint hint, Lexicon lexicon) {
         return OutcomeVerb.in(phrase).flatMap(verb -> {
             Said named = of(verb.named(), actor, scene, Optional.of(verb.became()), hint, lexicon);
-            boolean fits = named.deed() instanceof Deed.Did did
-                    && lexicon.technique(did.technique()).filter(verb::fits).isPresent();
+            boolean fits = technique(named, lexicon).filter(verb::fits).isPresent();
             return fits
                     ? Optional.of(new Said(
                             named.deed(),
@@ -134,6 +140,62 @@ public record Said(
                             Optional.of(verb.became())))
                     : Optional.empty();
         });
+    }
+
+    private static final List<String> TO = List.of(" straight to ", " into ", " to ");
+
+    /** "Passes to side control", "sweeps to mount": what was done, and where it ended. Not of what came to nothing. */
+    private static Optional<Said> ended(
+            String phrase,
+            Optional<Seat> actor,
+            Scene scene,
+            Optional<Became> became,
+            Naming.Hint hint,
+            Lexicon lexicon) {
+        if (actor.isEmpty() || became.isPresent() && !became.get().isSuccess()) {
+            return Optional.empty();
+        }
+        for (String to : TO) {
+            int at = phrase.toLowerCase(Locale.ROOT).lastIndexOf(to);
+            Optional<Position> place = at > 0 ? lexicon.place(phrase.substring(at + to.length())) : Optional.empty();
+            if (place.isPresent() && Naming.isLight(phrase.substring(0, at))) {
+                // "Switches to three quarter mount": whoever is on top stays there.
+                boolean top = scene.by(actor).role() == Role.TOP
+                        || !place.get().family().isGuard();
+                return Optional.of(
+                        reached(place.get(), top ? actor.get() : actor.get().other()));
+            }
+            if (place.isPresent()) {
+                Said done = of(phrase.substring(0, at), actor, scene, became, hint, lexicon);
+                return technique(done, lexicon)
+                        .filter(technique -> !technique.kind().movesNobody()
+                                && !technique.to().isEmpty())
+                        .flatMap(technique -> whereEnded(place.get(), technique, actor.get()))
+                        .map(where -> new Said(
+                                done.deed(),
+                                Optional.of(where),
+                                done.how(),
+                                done.others(),
+                                false,
+                                Optional.of(Became.HELD)));
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** {@return that place as the technique ends there; empty where the technique does not say who is on top of it} */
+    private static Optional<Settled> whereEnded(Position place, Technique technique, Seat actor) {
+        if (place.hasTop() == (technique.ends() != Ends.NOBODY)) {
+            return Optional.of(new Settled(place.key(), Whereabouts.top(technique, actor), false));
+        }
+        // Whoever escapes to a guard or to turtle is still underneath.
+        return technique.kind() == Kind.ESCAPE && place.hasTop()
+                ? Optional.of(new Settled(place.key(), Optional.of(actor.other()), false))
+                : Optional.empty();
+    }
+
+    private static Optional<Technique> technique(Said said, Lexicon lexicon) {
+        return said.deed() instanceof Deed.Did did ? lexicon.technique(did.technique()) : Optional.empty();
     }
 
     private static final List<String> FROM = List.of(" from the ", " from ", " in the ", " in ");
@@ -220,7 +282,7 @@ public record Said(
     private static Said reached(Position place, Seat top) {
         return new Said(
                 new Deed.Reached(),
-                Optional.of(new Settled(place.key(), Optional.of(top), false)),
+                Optional.of(new Settled(place.key(), Optional.of(top).filter(seat -> place.hasTop()), false)),
                 Optional.of(Naming.How.FORM),
                 List.of(),
                 false);

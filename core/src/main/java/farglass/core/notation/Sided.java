@@ -25,7 +25,8 @@ record Sided(String phrase, Side side, Optional<String> limb) {
 
     /** {@return what the phrase may be without the one side told in it; none where no side is told, or more than one} */
     static List<Sided> in(String phrase) {
-        List<String> words = List.of(phrase.strip().split("\\s+"));
+        // A comma before the side belongs to nothing.
+        List<String> words = List.of(phrase.strip().split("[\\s,]+"));
         int[] at = IntStream.range(0, words.size())
                 .filter(i -> side(words.get(i)).isPresent())
                 .toArray();

@@ -9,10 +9,10 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
- * Of what kind an action is that has no name, by the word with which people begin to tell it: who "plants" something places a limb, who
- * "circles" somewhere takes a step. Only kinds that move nobody and earn nothing are told so; a pass or a sweep has to be called one.
+ * Of what kind an action is that has no name, by the words with which people tell it: who "plants" something places a limb, who "circles"
+ * somewhere takes a step. A verb tells only kinds that move nobody and earn nothing; a pass or a sweep has to be called one: "tilt sweep".
  */
-final class FirstWords {
+final class KindWords {
     private static final Map<String, Set<String>> VERBS = new LinkedHashMap<>();
 
     static {
@@ -120,11 +120,36 @@ final class FirstWords {
             "near",
             "along");
 
+    /** What people call a thing of that kind, behind a name of their own. */
+    private static final Map<String, String> NOUNS = Map.ofEntries(
+            Map.entry("sweep", "sweep"),
+            Map.entry("pass", "pass"),
+            Map.entry("choke", "choke"),
+            Map.entry("strangle", "choke"),
+            Map.entry("takedown", "takedown"),
+            Map.entry("throw", "throw"),
+            Map.entry("trip", "trip"),
+            Map.entry("escape", "escape"),
+            Map.entry("armlock", "armlock"),
+            Map.entry("leglock", "leg-lock"),
+            Map.entry("submission", "submission"),
+            Map.entry("grip", "grip"),
+            Map.entry("frame", "frame"),
+            Map.entry("punch", "strike"),
+            Map.entry("kick", "kick"),
+            Map.entry("defence", "defence"),
+            Map.entry("defense", "defence"));
+
+    /** A name of more words is a sentence. */
+    private static final int LONGEST_NAME = 3;
+
+    private static final Set<String> NOT_DONE = Set.of("fake", "fakes", "feint", "no", "not", "without");
+
     private static final Set<String> GOES = stems("get", "go", "come");
     /** The forms of a verb that tell what somebody did. */
     private static final String ACTS = ".*(s|ed|ing)";
 
-    private FirstWords() {}
+    private KindWords() {}
 
     private static Set<String> stems(String... words) {
         return Stream.of(words).map(Stems::of1).collect(Collectors.toUnmodifiableSet());
@@ -138,6 +163,10 @@ final class FirstWords {
                 .toList();
         if (words.isEmpty()) {
             return Optional.empty();
+        }
+        Optional<String> called = called(words);
+        if (called.isPresent()) {
+            return called;
         }
         String first = Stems.of1(words.get(0));
         String second = words.size() > 1 ? Stems.of1(words.get(1)) : "";
@@ -163,6 +192,15 @@ final class FirstWords {
         }
         boolean told = acts || words.size() > 1 && !LIMBS.contains(first);
         return told ? ofVerb(first) : Optional.empty();
+    }
+
+    private static Optional<String> called(List<String> words) {
+        boolean name = words.size() > 1
+                && words.size() <= LONGEST_NAME
+                && words.stream().noneMatch(NOT_DONE::contains)
+                && words.subList(0, words.size() - 1).stream()
+                        .noneMatch(word -> word.matches(ACTS) || WHERE.contains(Stems.of1(word)));
+        return name ? Optional.ofNullable(NOUNS.get(words.get(words.size() - 1))) : Optional.empty();
     }
 
     /** {@return whether that is the stem of a verb with which people begin to tell what was done} */
