@@ -371,7 +371,7 @@ public final class ScribeLine {
                             .filter(reading -> reading.how().isPresent()
                                     && reading.proposal().deed() instanceof Deed.Did)
                             .map(reading -> new Reading.Alternative(
-                                    "%s by %s"
+                                    "%2$s: %1$s"
                                             .formatted(
                                                     lexicon.label(((Deed.Did) reading.proposal()
                                                                     .deed())

@@ -32,22 +32,15 @@ final class ImportPage extends VBox {
         this.preview = preview;
         this.lexicon = lexicon;
         setPrefWidth(620);
-        Map<String, Integer> unnamed = preview.unnamed();
-        if (!unnamed.isEmpty()) {
-            add("Words without a name; what they are can be said here, or later in the Lexicon:", "quiet");
-            Form form = new Form();
-            unnamed.entrySet().stream()
-                    .limit(MOST_WORDS)
-                    .forEach(word -> names.put(
-                            word.getKey(),
-                            form.text(
-                                    "%s (%d)".formatted(shortened(word.getKey()), word.getValue()),
-                                    "",
-                                    lexicon.nearest(word.getKey())
-                                            .map(near -> "is it " + near.label() + "?")
-                                            .orElse("a technique"))));
-            getChildren().add(form);
+        preview.items().stream().limit(MOST_FILES).forEach(this::file);
+        if (preview.items().size() > MOST_FILES) {
+            add("and %d more files".formatted(preview.items().size() - MOST_FILES), "strong");
         }
+        count();
+        words(preview.unnamed());
+    }
+
+    private void count() {
         long uncounted = preview.items().stream()
                 .flatMap(item -> item.bout().stream())
                 .filter(bout -> Counting.standing(bout) == Counting.Standing.NOT_WATCHED)
@@ -62,10 +55,25 @@ final class ImportPage extends VBox {
             watched.setId("count-watched");
             getChildren().add(watched);
         }
-        preview.items().stream().limit(MOST_FILES).forEach(this::file);
-        if (preview.items().size() > MOST_FILES) {
-            add("and %d more files".formatted(preview.items().size() - MOST_FILES), "strong");
+    }
+
+    private void words(Map<String, Integer> unnamed) {
+        if (unnamed.isEmpty()) {
+            return;
         }
+        add("Words without a name; what they are can be said here, or later in the Lexicon:", "quiet");
+        Form form = new Form();
+        unnamed.entrySet().stream()
+                .limit(MOST_WORDS)
+                .forEach(word -> names.put(
+                        word.getKey(),
+                        form.text(
+                                "%s (%d)".formatted(shortened(word.getKey()), word.getValue()),
+                                "",
+                                lexicon.nearest(word.getKey())
+                                        .map(near -> "is it " + near.label() + "?")
+                                        .orElse("a technique"))));
+        getChildren().add(form);
     }
 
     private static String shortened(String words) {
@@ -78,6 +86,14 @@ final class ImportPage extends VBox {
         item.messages().stream().limit(MOST_MESSAGES).forEach(message -> add(message, "quiet"));
         if (item.messages().size() > MOST_MESSAGES) {
             add("and %d more".formatted(item.messages().size() - MOST_MESSAGES), "quiet");
+        }
+        if (item.noted() > 0) {
+            add(
+                    item.noted() == 1
+                            ? "One phrase has no word; it is kept as it stands and counted by its kind."
+                            : "%d phrases have no word; they are kept as they stand and counted by their kind."
+                                    .formatted(item.noted()),
+                    "quiet");
         }
     }
 

@@ -53,8 +53,16 @@ public final class BoutImport {
         /** {@return every error and warning as one line of text each, with file, line and column} */
         public List<String> messages() {
             return diagnostics.stream()
+                    .filter(diagnostic -> diagnostic.severity() != Diagnostic.Severity.NOTED)
                     .map(diagnostic -> diagnostic.in(file.getFileName().toString()))
                     .toList();
+        }
+
+        /** {@return how many phrases without a word were kept and are counted by their kind} */
+        public int noted() {
+            return (int) diagnostics.stream()
+                    .filter(diagnostic -> diagnostic.severity() == Diagnostic.Severity.NOTED)
+                    .count();
         }
     }
 
@@ -177,14 +185,15 @@ public final class BoutImport {
         return !items.isEmpty() && items.stream().allMatch(item -> item.bout().isPresent());
     }
 
-    /** {@return the words of moments without a name, and how often they occur} */
+    /** {@return the words of moments that have neither a name nor a kind, and how often they occur} */
     public Map<String, Integer> unnamed() {
         Map<String, Integer> counts = new TreeMap<>();
         items.stream()
                 .flatMap(item -> item.bout().stream())
                 .flatMap(bout -> bout.moments().stream())
                 .forEach(moment -> {
-                    if (moment.deed() instanceof Deed.Unnamed unnamed) {
+                    if (moment.deed() instanceof Deed.Unnamed unnamed
+                            && unnamed.kind().isEmpty()) {
                         counts.merge(unnamed.words(), 1, Integer::sum);
                     }
                 });
