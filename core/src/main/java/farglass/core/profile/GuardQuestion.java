@@ -7,6 +7,7 @@ import farglass.core.estimate.Stay;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.Role;
 import farglass.core.lexicon.Words;
+import farglass.core.state.Stand;
 import farglass.core.state.Visit;
 import java.util.ArrayList;
 import java.util.List;
@@ -22,17 +23,17 @@ final class GuardQuestion {
 
     private GuardQuestion() {}
 
-    private static boolean plays(Visit visit, Seat seat) {
-        return visit.stand().position().family().isGuard() && visit.stand().roleOf(seat) == Role.BOTTOM;
+    private static boolean plays(Stand stand, Seat seat) {
+        return stand.position().family().isGuard() && stand.roleOf(seat) == Role.BOTTOM;
     }
 
     private static List<Evidence> guards(Watched watched, Seat seat) {
-        return watched.visits().stream()
-                .filter(visit -> plays(visit, seat))
-                .map(visit -> new Evidence(
+        return watched.arrivals().stream()
+                .filter(moment -> plays(watched.timeline().after(moment), seat))
+                .map(moment -> new Evidence(
                         watched.bout().id(),
-                        visit.openedBy(),
-                        visit.stand().position().key()))
+                        Optional.of(moment.id()),
+                        watched.timeline().after(moment).position().key()))
                 .toList();
     }
 
@@ -40,7 +41,7 @@ final class GuardQuestion {
         List<Stay> stays = new ArrayList<>();
         for (Watched watched : census.own()) {
             for (Visit visit : watched.visits()) {
-                if (plays(visit, census.seat(watched))
+                if (plays(visit.stand(), census.seat(watched))
                         && visit.stand().position().key().equals(position)) {
                     stays.add(new Stay(
                             visit.playedSeconds(),

@@ -13,6 +13,8 @@ import farglass.core.state.Timeline;
 import farglass.core.state.Visit;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * The part of a bout that counts: whole matches, and of these only the stretches whose story was watched. What was not
@@ -48,6 +50,20 @@ record Watched(Bout bout, Timeline timeline, Counting counting, Lexicon lexicon)
     List<Visit> visits() {
         return timeline.visits().stream()
                 .filter(visit -> !visit.openStart() && counting.seen(visit.fromMicros()))
+                .toList();
+    }
+
+    /**
+     * {@return the moments that led into another place, where that was watched} Without a time it is not known how long they stayed, but
+     * that they came there is.
+     */
+    List<Moment> arrivals() {
+        Set<String> opened =
+                visits().stream().flatMap(visit -> visit.openedBy().stream()).collect(Collectors.toSet());
+        return bout.moments().stream()
+                .filter(moment -> moment.atMicros().isPresent()
+                        ? opened.contains(moment.id())
+                        : counting.counts(moment) && !timeline.after(moment).equals(timeline.before(moment)))
                 .toList();
     }
 

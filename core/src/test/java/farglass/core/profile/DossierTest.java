@@ -132,6 +132,20 @@ class DossierTest {
     }
 
     @Test
+    void guardsToldWithoutATimeAreCountedAndNotTimed() {
+        Bout bout = Bouts.of(
+                "0:00 - mark",
+                "? A closed-guard-pull; held",
+                "? A scissor-sweep; held; -> half-guard, A on top",
+                "? A hip-escape; -> half-guard, B on top",
+                "5:00 - mark");
+        Answer guards = answer(GUARD, bout);
+        assertThat(figure(guards, "Closed guard").share().successes()).isEqualTo(1);
+        assertThat(figure(guards, "Half guard").share().chances()).isEqualTo(2);
+        assertThat(figure(guards, "Closed guard").note()).contains("cannot be said yet (0 of 0");
+    }
+
+    @Test
     void aFinishHasItsTriesAndItsTaps() {
         Bout bout = Bouts.of(
                 "0:10 A reached; -> mount, A on top",
