@@ -5,8 +5,6 @@ import farglass.core.bout.Deed;
 import farglass.core.bout.Header;
 import farglass.core.bout.Seat;
 import farglass.core.bout.Settled;
-import farglass.core.lexicon.Ends;
-import farglass.core.lexicon.Family;
 import farglass.core.lexicon.Here;
 import farglass.core.lexicon.Kind;
 import farglass.core.lexicon.Lexicon;
@@ -15,12 +13,9 @@ import farglass.core.lexicon.Position;
 import farglass.core.lexicon.Role;
 import farglass.core.lexicon.Technique;
 import farglass.core.lexicon.Term;
-import farglass.core.lexicon.Words;
 import farglass.core.state.Stand;
-import farglass.core.state.Whereabouts;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
@@ -96,26 +91,10 @@ public record Said(
         }
         Optional<Naming.Found> found = naming.read(phrase, here, hint).or(() -> naming.mended(phrase, here, hint));
         if (found.isEmpty()) {
-            Optional<String> bare = fromHere(phrase, here, lexicon);
-            if (bare.isPresent()) {
-                return of(bare.get(), actor, scene, became, hint, lexicon);
-            }
-        }
-        Optional<Said> outcome = found.isPresent() ? Optional.empty() : outcome(phrase, actor, scene, hint, lexicon);
-        if (outcome.isPresent()) {
-            return outcome.get();
-        }
-        Optional<Said> ended =
-                found.isPresent() ? Optional.empty() : ended(phrase, actor, scene, became, hint, lexicon);
-        if (ended.isPresent()) {
-            return ended.get();
-        }
-        Optional<Said> placed = found.isPresent() ? Optional.empty() : placed(phrase, actor, lexicon);
-        if (placed.isPresent()) {
-            return placed.get();
-        }
-        if (found.isEmpty()) {
-            return kept(phrase, naming.near(phrase, here, MOST_OTHERS), false, naming.kind(phrase, here));
+            return new Around(phrase, actor, scene, became, hint, lexicon)
+                    .said()
+                    .orElseGet(() ->
+                            kept(phrase, naming.near(phrase, here, MOST_OTHERS), false, naming.kind(phrase, here)));
         }
         if (found.get().clear().isEmpty()) {
             List<Term> terms = found.get().terms();
@@ -124,168 +103,18 @@ public record Said(
         return meant(found.get().clear().get(), phrase, found.get().how(), actor, here, became, lexicon);
     }
 
-    /** "Loses the underhook": the name behind a verb that says what became of it. */
-    private static Optional<Said> outcome(
-            String phrase, Optional<Seat> actor, Scene scene, Naming.Hint hint, Lexicon lexicon) {
-        return OutcomeVerb.in(phrase).flatMap(verb -> {
-            Said named = of(verb.named(), actor, scene, Optional.of(verb.became()), hint, lexicon);
-            boolean fits = technique(named, lexicon).filter(verb::fits).isPresent();
-            return fits
-                    ? Optional.of(new Said(
-                            named.deed(),
-                            named.settled(),
-                            named.how(),
-                            named.others(),
-                            false,
-                            Optional.of(verb.became())))
-                    : Optional.empty();
-        });
-    }
-
-    private static final List<String> TO = List.of(" straight to ", " into ", " to ");
-
-    /** "Passes to side control", "sweeps to mount": what was done, and where it ended. Not of what came to nothing. */
-    private static Optional<Said> ended(
-            String phrase,
-            Optional<Seat> actor,
-            Scene scene,
-            Optional<Became> became,
-            Naming.Hint hint,
-            Lexicon lexicon) {
-        if (actor.isEmpty() || became.isPresent() && !became.get().isSuccess()) {
-            return Optional.empty();
-        }
-        for (String to : TO) {
-            int at = phrase.toLowerCase(Locale.ROOT).lastIndexOf(to);
-            Optional<Position> place = at > 0 ? lexicon.place(phrase.substring(at + to.length())) : Optional.empty();
-            if (place.isPresent() && Naming.isLight(phrase.substring(0, at))) {
-                // "Switches to three quarter mount": whoever is on top stays there.
-                boolean top = scene.by(actor).role() == Role.TOP
-                        || !place.get().family().isGuard();
-                return Optional.of(
-                        reached(place.get(), top ? actor.get() : actor.get().other()));
-            }
-            if (place.isPresent()) {
-                Said done = of(phrase.substring(0, at), actor, scene, became, hint, lexicon);
-                return technique(done, lexicon)
-                        .filter(technique -> !technique.kind().movesNobody()
-                                && !technique.to().isEmpty())
-                        .flatMap(technique -> whereEnded(place.get(), technique, actor.get()))
-                        .map(where -> new Said(
-                                done.deed(),
-                                Optional.of(where),
-                                done.how(),
-                                done.others(),
-                                false,
-                                Optional.of(Became.HELD)));
-            }
-        }
-        return Optional.empty();
-    }
-
-    /** {@return that place as the technique ends there; empty where the technique does not say who is on top of it} */
-    private static Optional<Settled> whereEnded(Position place, Technique technique, Seat actor) {
-        if (place.hasTop() == (technique.ends() != Ends.NOBODY)) {
-            return Optional.of(new Settled(place.key(), Whereabouts.top(technique, actor), false));
-        }
-        // Whoever escapes to a guard or to turtle is still underneath.
-        return technique.kind() == Kind.ESCAPE && place.hasTop()
-                ? Optional.of(new Settled(place.key(), Optional.of(actor.other()), false))
-                : Optional.empty();
-    }
-
-    private static Optional<Technique> technique(Said said, Lexicon lexicon) {
-        return said.deed() instanceof Deed.Did did ? lexicon.technique(did.technique()) : Optional.empty();
-    }
-
-    private static final List<String> FROM = List.of(" from the ", " from ", " in the ", " in ");
-    /** Said behind a phrase, and telling nothing that the order of moments does not. */
-    private static final List<String> AGAIN = List.of(" again", " once more", " now");
-
-    /** Families whose places people call by one name: "from the back" is said of every way to have it. */
-    private static final Set<Family> ONE_NAME = EnumSet.of(Family.BACK, Family.HALF, Family.TURTLE, Family.LEGS);
-
-    /** "Kimura from half guard", said in half guard: {@return the words without what is known: the place, the role in it, "again"} */
-    private static Optional<String> fromHere(String phrase, Here here, Lexicon lexicon) {
-        String lower = phrase.toLowerCase(Locale.ROOT);
-        for (String again : AGAIN) {
-            if (lower.endsWith(again)) {
-                return Optional.of(phrase.substring(0, phrase.length() - again.length()));
-            }
-        }
-        for (String from : FROM) {
-            int at = lower.lastIndexOf(from);
-            if (at > 0 && isHere(lower.substring(at + from.length()), here, lexicon)) {
-                return Optional.of(phrase.substring(0, at));
-            }
-        }
-        return Optional.empty();
-    }
-
-    private static boolean isHere(String place, Here here, Lexicon lexicon) {
-        if (ON_TOP.contains(place) || UNDERNEATH.contains(place)) {
-            return here.role() == (ON_TOP.contains(place) ? Role.TOP : Role.BOTTOM);
-        }
-        return lexicon.place(place)
-                .filter(named -> named.equals(here.position())
-                        || named.family() == here.position().family() && ONE_NAME.contains(named.family()))
-                .isPresent();
-    }
-
-    private static final List<String> ON_TOP = List.of("on top", "on the top", "top");
-    private static final List<String> UNDERNEATH =
-            List.of("underneath", "under", "on the bottom", "on bottom", "bottom");
-    private static final List<String> WITHIN = List.of(" in the ", " in ", " of ", " from ");
-    private static final List<String> IN_THE_OTHERS =
-            List.of("in her ", "in his ", "in their ", "inside her ", "inside his ", "inside their ");
-    private static final String ON_THE_GROUND = "ground-not-told";
-
-    /** "Half guard on top", "on top in mount" and "mount underneath": a place, and where whoever is named is in it. */
-    private static Optional<Said> placed(String phrase, Optional<Seat> actor, Lexicon lexicon) {
-        String plain = Words.plain(phrase);
-        if (actor.isEmpty()) {
-            return Optional.empty();
-        }
-        for (String in : IN_THE_OTHERS) {
-            if (plain.startsWith(in)) {
-                return lexicon.place(plain.substring(in.length()))
-                        .filter(Position::hasTop)
-                        .map(place -> reached(place, actor.get()));
-            }
-        }
-        return within(plain, ON_TOP, lexicon)
-                .map(place -> reached(place, actor.get()))
-                .or(() -> within(plain, UNDERNEATH, lexicon)
-                        .map(place -> reached(place, actor.get().other())));
-    }
-
-    /** {@return the place of which the words say that somebody is so in it} */
-    private static Optional<Position> within(String plain, List<String> wheres, Lexicon lexicon) {
-        for (String where : wheres) {
-            if (plain.equals(where)) {
-                return lexicon.position(ON_THE_GROUND);
-            }
-            if (plain.endsWith(" " + where)) {
-                return lexicon.place(plain.substring(0, plain.length() - where.length() - 1))
-                        .filter(Position::hasTop);
-            }
-            for (String in : WITHIN) {
-                if (plain.startsWith(where + in)) {
-                    return lexicon.place(plain.substring(where.length() + in.length()))
-                            .filter(Position::hasTop);
-                }
-            }
-        }
-        return Optional.empty();
-    }
-
-    private static Said reached(Position place, Seat top) {
+    static Said reached(Position place, Seat top) {
         return new Said(
                 new Deed.Reached(),
                 Optional.of(new Settled(place.key(), Optional.of(top).filter(seat -> place.hasTop()), false)),
                 Optional.of(Naming.How.FORM),
                 List.of(),
                 false);
+    }
+
+    /** {@return the same, with where it ended and what became of it} */
+    Said with(Optional<Settled> where, Became came) {
+        return new Said(deed, where, how, others, unclear, Optional.of(came));
     }
 
     /** @param kind the general entry for what it was, if that much is clear: a sweep, though not which */
