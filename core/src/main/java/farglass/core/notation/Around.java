@@ -39,6 +39,9 @@ record Around(
     /** Said behind a phrase, and telling nothing that the order of moments does not. */
     private static final List<String> AGAIN = List.of(" again", " once more", " now");
 
+    private static final List<String> FEINTS = List.of("fakes", "faked", "feints", "feinted", "fake", "feint");
+    private static final List<String> FEINT = List.of("fake", "feint");
+
     private static final List<String> TO = List.of(" straight to ", " into ", " to ");
     /** Families whose places people call by one name: "from the back" is said of every way to have it. */
     private static final Set<Family> ONE_NAME = EnumSet.of(Family.BACK, Family.HALF, Family.TURTLE, Family.LEGS);
@@ -55,7 +58,7 @@ record Around(
     Optional<Said> said() {
         return phrase.length() > LONGEST
                 ? Optional.empty()
-                : bare().or(this::outcome).or(this::ended).or(this::placed);
+                : bare().or(this::feint).or(this::outcome).or(this::ended).or(this::placed);
     }
 
     private Said read(String part, Optional<Became> of) {
@@ -93,6 +96,21 @@ record Around(
                 .filter(named -> named.equals(here.position())
                         || named.family() == here.position().family() && ONE_NAME.contains(named.family()))
                 .isPresent();
+    }
+
+    /** "Fakes the knee cut" and "toreando fake": what was only shown, so that the other moves. */
+    private Optional<Said> feint() {
+        String[] first = phrase.strip().split("\\s+", 2);
+        int last = phrase.lastIndexOf(' ');
+        Optional<String> shown = first.length == 2 && FEINTS.contains(first[0].toLowerCase(Locale.ROOT))
+                ? Optional.of(first[1])
+                : Optional.of(phrase)
+                        .filter(any -> last > 0
+                                && FEINT.contains(any.substring(last + 1).toLowerCase(Locale.ROOT)))
+                        .map(any -> any.substring(0, last));
+        return shown.map(act -> read(act, Optional.of(Became.SHOWN)))
+                .filter(said -> technique(said).isPresent())
+                .map(Said::feinted);
     }
 
     /** "Loses the underhook": the name behind a verb that says what became of it. */

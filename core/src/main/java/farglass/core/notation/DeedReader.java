@@ -16,6 +16,7 @@ final class DeedReader {
     private Optional<Settled> settled = Optional.empty();
     private Optional<OwnedSide> side = Optional.empty();
     private Optional<Became> became = Optional.empty();
+    private boolean feint;
 
     DeedReader(Cursor cursor, Words words) {
         this.cursor = cursor;
@@ -35,6 +36,11 @@ final class DeedReader {
     /** {@return what became of it, where the deed itself says so, as in "A loses the underhook"} */
     Optional<Became> became() {
         return became;
+    }
+
+    /** {@return whether the deed itself says that it was only feinted, as in "A fakes the knee cut"} */
+    boolean feint() {
+        return feint;
     }
 
     Deed read(Optional<Seat> actor, Said.Scene scene) throws Cursor.Wrong {
@@ -60,6 +66,7 @@ final class DeedReader {
                 settled = sentence.said().settled();
                 side = sentence.side();
                 became = sentence.said().became();
+                feint = sentence.said().feint();
                 yield sentence.said().deed();
             }
         };

@@ -48,6 +48,7 @@ final class MomentReader {
         settled = deeds.settled();
         told = deeds.side().map(told::withSide).orElse(told);
         told = deeds.became().map(told::withBecame).orElse(told);
+        told = deeds.feint() ? told.withMotive(Motive.FEINT) : told;
         bareOwner = owner(deed, actor);
         while (!cursor.atEnd()) {
             if (!cursor.take(";")) {

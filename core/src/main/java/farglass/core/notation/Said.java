@@ -30,6 +30,7 @@ import java.util.function.Function;
  * @param others what it could mean where it could mean several things, else what is near; the likeliest first
  * @param unclear whether it means several things, of which a person has to choose
  * @param became what the phrase itself says of what became of it: "loses the underhook"; empty for most
+ * @param feint whether the phrase itself says that it was only feinted: "fakes the knee cut"
  */
 public record Said(
         Deed deed,
@@ -37,7 +38,8 @@ public record Said(
         Optional<Naming.How> how,
         List<Term> others,
         boolean unclear,
-        Optional<Became> became) {
+        Optional<Became> became,
+        boolean feint) {
     /** So many other meanings are worth reading. */
     private static final int MOST_OTHERS = 5;
 
@@ -50,7 +52,7 @@ public record Said(
     }
 
     Said(Deed deed, Optional<Settled> settled, Optional<Naming.How> how, List<Term> others, boolean unclear) {
-        this(deed, settled, how, others, unclear, Optional.empty());
+        this(deed, settled, how, others, unclear, Optional.empty(), false);
     }
 
     /**
@@ -114,7 +116,12 @@ public record Said(
 
     /** {@return the same, with where it ended and what became of it} */
     Said with(Optional<Settled> where, Became came) {
-        return new Said(deed, where, how, others, unclear, Optional.of(came));
+        return new Said(deed, where, how, others, unclear, Optional.of(came), feint);
+    }
+
+    /** {@return the same, only feinted} */
+    Said feinted() {
+        return new Said(deed, settled, how, others, unclear, became, true);
     }
 
     /** @param kind the general entry for what it was, if that much is clear: a sweep, though not which */
