@@ -58,14 +58,16 @@ public final class Likeness {
     }
 
     /**
-     * {@return by how much chances are overcounted: 1 + (m - 1) × likeness, m the mean chances of a bout that has any}
+     * {@return by how much chances are overcounted: 1 + (m - 1) × likeness, m the size-weighted mean Σm²/Σm of chances per bout, at least
+     * 1} With bouts of uneven length the plain mean is too small: most moments lie in the long bouts.
      */
     public static double designEffect(List<BoutCount> bouts, double likeness) {
-        double mean = bouts.stream()
-                .filter(bout -> bout.chances() > 0)
-                .mapToInt(BoutCount::chances)
-                .average()
-                .orElse(1);
-        return 1 + (mean - 1) * likeness;
+        double chances = 0;
+        double squares = 0;
+        for (BoutCount bout : bouts) {
+            chances += bout.weight() * bout.chances();
+            squares += bout.weight() * bout.chances() * bout.chances();
+        }
+        return chances == 0 ? 1 : 1 + (squares / chances - 1) * likeness;
     }
 }

@@ -2,9 +2,8 @@ package farglass.core.estimate;
 
 import java.util.List;
 import java.util.OptionalDouble;
-import org.apache.commons.statistics.distribution.BetaDistribution;
 
-/** Estimates shares: beta-binomial for yes or no, Dirichlet-multinomial (by its beta margins) among options. */
+/** Estimates shares of yes or no; shares of several options are {@link OptionShares}. */
 public final class Shares {
     private Shares() {}
 
@@ -15,75 +14,59 @@ public final class Shares {
      * @param likeness of moments of one bout, in [0, 1)
      */
     public static Share yesOrNo(List<BoutCount> bouts, Prior prior, double likeness) {
-        return share(bouts, prior, likeness, true);
-    }
-
-    /**
-     * {@return the share of one option among several, its point the posterior mean, so that all add up to one}
-     *
-     * @param bouts successes are chances at which this option was taken
-     * @param prior its mean is the option's own; all options of one question must share one strength
-     */
-    public static Share option(List<BoutCount> bouts, Prior prior, double likeness) {
-        return share(bouts, prior, likeness, false);
-    }
-
-    private static Share share(List<BoutCount> bouts, Prior prior, double likeness, boolean median) {
-        double effect = Likeness.designEffect(bouts, likeness);
-        double chances = 0;
-        double successes = 0;
-        int rawChances = 0;
-        int rawSuccesses = 0;
-        int used = 0;
-        for (BoutCount bout : bouts) {
-            chances += bout.weight() * bout.chances() / effect;
-            successes += bout.weight() * bout.successes() / effect;
-            rawChances += bout.chances();
-            rawSuccesses += bout.successes();
-            used += bout.chances() > 0 ? 1 : 0;
-        }
-        double alpha = prior.mean() * prior.strength() + successes;
-        double beta = (1 - prior.mean()) * prior.strength() + Math.max(0, chances - successes);
-        BetaDistribution posterior = BetaDistribution.of(alpha, beta);
-        double low95 = posterior.inverseCumulativeProbability(0.025);
-        double low80 = posterior.inverseCumulativeProbability(0.10);
-        double high80 = posterior.inverseCumulativeProbability(0.90);
-        double high95 = posterior.inverseCumulativeProbability(0.975);
-        double point = median ? posterior.inverseCumulativeProbability(0.5) : posterior.getMean();
-        // A mean may lie outside the middle 80 % of a very skewed posterior; the interval then reaches to it.
-        return new Share(
-                Math.min(low95, point),
-                Math.min(low80, point),
-                point,
-                Math.max(high80, point),
-                Math.max(high95, point),
-                rawSuccesses,
-                rawChances,
-                used,
-                chances,
+        Posterior posterior = posterior(bouts, prior, likeness);
+        return share(
+                bouts,
+                posterior,
+                posterior.quantile(0.5),
+                likeness,
                 prior.comparable() ? OptionalDouble.of(prior.mean()) : OptionalDouble.empty(),
                 prior.others());
     }
 
-    /**
-     * {@return the posterior probability that the share lies above a value} For a side preference that value is one
-     * half, or the population's own share.
-     *
-     * @param above in (0, 1)
-     */
-    public static double probabilityAbove(double above, List<BoutCount> bouts, Prior prior, double likeness) {
-        double effect = Likeness.designEffect(bouts, likeness);
-        double chances = bouts.stream()
-                        .mapToDouble(bout -> bout.weight() * bout.chances())
-                        .sum()
-                / effect;
-        double successes = bouts.stream()
-                        .mapToDouble(bout -> bout.weight() * bout.successes())
-                        .sum()
-                / effect;
-        return BetaDistribution.of(
-                        prior.mean() * prior.strength() + successes,
-                        (1 - prior.mean()) * prior.strength() + Math.max(0, chances - successes))
-                .survivalProbability(above);
+    /** {@return what is believed of the share once these bouts were seen} */
+    public static Posterior posterior(List<BoutCount> bouts, Prior prior, double likeness) {
+        Discounted seen = Discounted.of(bouts, likeness);
+        return prior.belief().after(seen.successes(), seen.chances() - seen.successes());
+    }
+
+    static Share share(
+            List<BoutCount> bouts,
+            Posterior posterior,
+            double point,
+            double likeness,
+            OptionalDouble population,
+            int others) {
+        // A mean may lie outside the middle 80 % of a very skewed posterior; the interval then reaches to it. And each
+        // quantile is found by itself: where they are nearly one, their last digits must not change their order.
+        double low80 = Math.min(posterior.quantile(0.10), point);
+        double high80 = Math.max(posterior.quantile(0.90), point);
+        return new Share(
+                Math.min(posterior.quantile(0.025), low80),
+                low80,
+                point,
+                high80,
+                Math.max(posterior.quantile(0.975), high80),
+                bouts.stream().mapToInt(BoutCount::successes).sum(),
+                bouts.stream().mapToInt(BoutCount::chances).sum(),
+                (int) bouts.stream().filter(bout -> bout.chances() > 0).count(),
+                Discounted.of(bouts, likeness).chances(),
+                population,
+                others);
+    }
+
+    /** Chances and successes, as many as they are worth after weights and the likeness within bouts. */
+    record Discounted(double successes, double chances) {
+        static Discounted of(List<BoutCount> bouts, double likeness) {
+            double effect = Likeness.designEffect(bouts, likeness);
+            double chances = 0;
+            double successes = 0;
+            for (BoutCount bout : bouts) {
+                chances += bout.weight() * bout.chances() / effect;
+                successes += bout.weight() * bout.successes() / effect;
+            }
+            // Rounding must not leave fewer chances than successes.
+            return new Discounted(successes, Math.max(chances, successes));
+        }
     }
 }

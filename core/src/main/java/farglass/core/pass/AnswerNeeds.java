@@ -24,7 +24,7 @@ public final class AnswerNeeds {
     /** Half the width of the 80 % interval at which a question is settled. */
     static final double SETTLED_WITHIN = 0.10;
 
-    private static final Prior WEAK = new Prior(0.5, Prior.WEAK, 0, false);
+    private static final Prior WEAK = Prior.weak(0.5);
 
     private AnswerNeeds() {}
 

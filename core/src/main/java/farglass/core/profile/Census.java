@@ -4,6 +4,7 @@ import farglass.core.bout.Bout;
 import farglass.core.bout.Seat;
 import farglass.core.estimate.BoutCount;
 import farglass.core.estimate.Likeness;
+import farglass.core.estimate.OptionShares;
 import farglass.core.estimate.Prior;
 import farglass.core.estimate.Share;
 import farglass.core.estimate.Shares;
@@ -79,30 +80,27 @@ final class Census {
         List<Evidence> own = all.get(athlete).stream().flatMap(List::stream).toList();
         Set<String> options = new LinkedHashSet<>();
         all.values().forEach(bouts -> bouts.forEach(bout -> bout.forEach(each -> options.add(each.option()))));
-        Map<String, Prior> priors = new LinkedHashMap<>();
-        options.forEach(option -> priors.put(option, Prior.learned(others(all, option), 1.0 / options.size())));
-        // One strength for all options makes it one Dirichlet prior; the weakest of them claims least.
-        double strength =
-                priors.values().stream().mapToDouble(Prior::strength).min().orElse(Prior.WEAK);
-        double total = priors.values().stream().mapToDouble(Prior::mean).sum();
+        List<List<List<String>>> others = new ArrayList<>();
+        all.forEach((name, bouts) -> {
+            if (!name.equals(athlete)) {
+                others.add(taken(bouts));
+            }
+        });
+        // Moments of a bout are as alike as all options together say.
+        double likeness = Likeness.pooled(
+                options.stream().flatMap(option -> counts(all, option).stream()).toList());
+        Map<String, Share> estimated = new OptionShares(others, List.copyOf(options), likeness, Prior.SHOWN)
+                .of(
+                        taken(all.get(athlete)),
+                        own().stream()
+                                .map(bout -> weighing.of(bout.bout().header()))
+                                .toList());
         Map<String, Share> shares = new LinkedHashMap<>();
-        options.stream()
-                .filter(option -> own.stream().anyMatch(each -> each.option().equals(option)))
-                .sorted(Comparator.comparingLong((String option) -> own.stream()
-                                .filter(each -> each.option().equals(option))
-                                .count())
+        estimated.entrySet().stream()
+                .sorted(Comparator.comparingInt((Map.Entry<String, Share> share) ->
+                                share.getValue().successes())
                         .reversed())
-                .forEach(option -> {
-                    Prior prior = priors.get(option);
-                    // The means of several separate fits add up to one only after this; 0.999 keeps a lone option open.
-                    double mean = Math.min(0.999, prior.mean() / total);
-                    shares.put(
-                            option,
-                            Shares.option(
-                                    counts(all.get(athlete), own(), option),
-                                    new Prior(mean, strength, prior.others(), prior.comparable()),
-                                    likeness(all, option)));
-                });
+                .forEach(share -> shares.put(share.getKey(), share.getValue()));
         return new Count(own, shares);
     }
 
@@ -110,19 +108,24 @@ final class Census {
     Count yesOrNo(Tally tally, String yes) {
         Map<String, List<List<Evidence>>> all = put(tally);
         List<Evidence> own = all.get(athlete).stream().flatMap(List::stream).toList();
+        double likeness = Likeness.pooled(counts(all, yes));
         Share share = Shares.yesOrNo(
-                counts(all.get(athlete), own(), yes), Prior.learned(others(all, yes), 0.5), likeness(all, yes));
+                counts(all.get(athlete), own(), yes),
+                Prior.learned(others(all, yes), 0.5, likeness, Prior.SHOWN),
+                likeness);
         return new Count(own, Map.of(yes, share));
     }
 
     /** {@return the posterior probability that the option's share is above that value} */
     double probabilityAbove(double value, Tally tally, String option) {
         Map<String, List<List<Evidence>>> all = put(tally);
-        return Shares.probabilityAbove(
-                value,
-                counts(all.get(athlete), own(), option),
-                Prior.learned(others(all, option), 0.5),
-                likeness(all, option));
+        double likeness = Likeness.pooled(counts(all, option));
+        return 1
+                - Shares.posterior(
+                                counts(all.get(athlete), own(), option),
+                                Prior.learned(others(all, option), 0.5, likeness, Prior.SHOWN),
+                                likeness)
+                        .below(value);
     }
 
     private Map<String, List<List<Evidence>>> put(Tally tally) {
@@ -149,10 +152,16 @@ final class Census {
         return others;
     }
 
-    private static double likeness(Map<String, List<List<Evidence>>> all, String option) {
-        return Likeness.pooled(all.values().stream()
+    private static List<List<BoutCount>> counts(Map<String, List<List<Evidence>>> all, String option) {
+        return all.values().stream()
                 .map(bouts -> bouts.stream().map(bout -> count(bout, 1, option)).toList())
-                .toList());
+                .toList();
+    }
+
+    private static List<List<String>> taken(List<List<Evidence>> bouts) {
+        return bouts.stream()
+                .map(bout -> bout.stream().map(Evidence::option).toList())
+                .toList();
     }
 
     private List<BoutCount> counts(List<List<Evidence>> evidence, List<Watched> bouts, String option) {

@@ -16,16 +16,19 @@ import java.util.SplittableRandom;
 /**
  * Prints how often the intervals hold the truth, where it is known: by how many bouts were seen, how uneven the chances are, how unusual
  * the athlete is. {@code CoverageTest} runs a short form of it.
- * <p>mvn -q -B -pl core test-compile, then java -cp ... farglass.core.coverage.CoverageRun 40
+ * <p>mvn -q -B -pl core test-compile, then java -cp ... farglass.core.coverage.CoverageRun 40, and another weight of the weak belief behind it
  */
 public final class CoverageRun {
     private static final long SEED = 20261125;
     static final int ATHLETES = 20;
 
+    private static double weakShare = Prior.SHOWN;
+
     private CoverageRun() {}
 
     public static void main(String[] arguments) {
         int libraries = arguments.length > 0 ? Integer.parseInt(arguments[0]) : 40;
+        weakShare = arguments.length > 1 ? Double.parseDouble(arguments[1]) : Prior.SHOWN;
         print("Shares: 80 % and 95 % intervals, (mean width of the 80 %, how many)", shares(libraries));
         print("Options that one to five bouts of the whole library tell of", small(libraries * 40));
     }
@@ -38,7 +41,8 @@ public final class CoverageRun {
     private static Share share(List<BoutCount> own, List<List<BoutCount>> others) {
         List<List<BoutCount>> all = new ArrayList<>(others);
         all.add(own);
-        return Shares.yesOrNo(own, Prior.learned(others, 0.5), Likeness.pooled(all));
+        double likeness = Likeness.pooled(all);
+        return Shares.yesOrNo(own, Prior.learned(others, 0.5, likeness, weakShare), likeness);
     }
 
     /** {@return coverage by bouts and chances, all and in parts} */

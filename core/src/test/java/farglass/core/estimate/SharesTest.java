@@ -12,7 +12,7 @@ import java.util.SplittableRandom;
 import org.junit.jupiter.api.Test;
 
 class SharesTest {
-    private static final Prior UNIFORM = new Prior(0.5, 2, 0, false);
+    private static final Prior UNIFORM = Prior.weak(0.5);
 
     private static List<BoutCount> single(int successes, int chances) {
         List<BoutCount> bouts = new ArrayList<>(Collections.nCopies(successes, new BoutCount(1, 1, 1)));
@@ -52,17 +52,55 @@ class SharesTest {
     }
 
     @Test
-    void theOptionsOfOneQuestionAddUpToOne() {
-        List<BoutCount> a = List.of(new BoutCount(1, 3, 6), new BoutCount(0.4, 1, 2));
-        List<BoutCount> b = List.of(new BoutCount(1, 2, 6), new BoutCount(0.4, 1, 2));
-        List<BoutCount> c = List.of(new BoutCount(1, 1, 6), new BoutCount(0.4, 0, 2));
-        double sum = 0;
-        double[] means = {0.2, 0.5, 0.3};
-        int i = 0;
-        for (List<BoutCount> option : List.of(a, b, c)) {
-            sum += Shares.option(option, new Prior(means[i++], 3, 9, true), 0.2).point();
+    void theOptionsOfOneQuestionAddUpToOneWithTheOneNeverSeen() {
+        List<List<List<String>>> others =
+                Collections.nCopies(9, List.of(List.of("a", "b", "b", "c"), List.of("b", "c", "a", "a")));
+        List<List<String>> own = List.of(List.of("a", "a", "b"), List.of("c", "a"));
+        var shares = new OptionShares(others, List.of("a", "b", "c"), 0.2, Prior.SHOWN).of(own, List.of(1.0, 0.4));
+        double sum = shares.values().stream().mapToDouble(Share::point).sum();
+        assertThat(shares.keySet()).containsExactly("a", "b", "c");
+        assertThat(sum).isBetween(0.9, 0.999);
+        assertThat(shares.get("a").population()).isPresent();
+        assertThat(shares.get("a").point()).isGreaterThan(shares.get("c").point());
+    }
+
+    @Test
+    void aLoneOptionIsNoCertainty() {
+        Share one = new OptionShares(List.of(), List.of("a"), 0.1, Prior.SHOWN)
+                .of(List.of(List.of("a")), List.of(1.0))
+                .get("a");
+        // Half a belief for what was never seen: Beta(2, 1), whose quantiles are square roots.
+        assertThat(one.low80()).isCloseTo(Math.sqrt(0.1), within(1e-8));
+        assertThat(one.high80()).isCloseTo(Math.sqrt(0.9), within(1e-8));
+        assertThat(one.population()).isEmpty();
+    }
+
+    @Test
+    void aMixtureIsWeighedByHowWellItsPartsForesawTheCounts() {
+        Posterior prior = new Posterior(List.of(new Posterior.Part(0.5, 2, 38), new Posterior.Part(0.5, 1, 1)));
+        Posterior after = prior.after(9, 1);
+        // Beta-binomial likelihoods up to the same factor: B(11, 39) / B(2, 38) and B(10, 2) / B(1, 1).
+        double learned = beta(11, 39) / beta(2, 38);
+        double weak = beta(10, 2);
+        assertThat(after.parts().get(1).weight()).isCloseTo(weak / (weak + learned), within(1e-9));
+        assertThat(after.below(after.quantile(0.1))).isCloseTo(0.1, within(1e-7));
+        assertThat(after.below(after.quantile(0.975))).isCloseTo(0.975, within(1e-7));
+    }
+
+    /** For whole numbers: (a - 1)! (b - 1)! / (a + b - 1)!. */
+    private static double beta(int a, int b) {
+        double value = 1.0 / (a + b - 1);
+        for (int i = 1; i < a; i++) {
+            value *= (double) i / (b - 1 + i);
         }
-        assertThat(sum).isCloseTo(1, within(1e-9));
+        return value;
+    }
+
+    @Test
+    void longBoutsWeighMoreInWhatMomentsOfOneBoutAreWorth() {
+        List<BoutCount> uneven = List.of(new BoutCount(1, 1, 1), new BoutCount(1, 5, 9));
+        // (1 + 81) / 10 = 8.2 chances round a chance, and not 5.
+        assertThat(Likeness.designEffect(uneven, 0.1)).isCloseTo(1 + 7.2 * 0.1, within(1e-12));
     }
 
     @Test
@@ -89,9 +127,9 @@ class SharesTest {
 
     @Test
     void theSidePreferenceIsTheMassOnTheOneSide() {
-        assertThat(Shares.probabilityAbove(0.5, single(5, 10), UNIFORM, 0)).isCloseTo(0.5, within(1e-9));
-        // P(Beta(2, 1) > 1/2) = 1 - 1/4.
-        assertThat(Shares.probabilityAbove(0.5, single(1, 1), UNIFORM, 0)).isCloseTo(0.75, within(1e-9));
+        assertThat(Shares.posterior(single(5, 10), UNIFORM, 0).below(0.5)).isCloseTo(0.5, within(1e-9));
+        // P(Beta(2, 1) < 1/2) = 1/4.
+        assertThat(Shares.posterior(single(1, 1), UNIFORM, 0).below(0.5)).isCloseTo(0.25, within(1e-9));
     }
 
     @Test
@@ -113,13 +151,18 @@ class SharesTest {
     }
 
     @Test
-    void fewOthersGiveAWeakPriorAndManyAlikeOnesTheCap() {
-        List<List<BoutCount>> seven = Collections.nCopies(7, single(5, 10));
-        assertThat(Prior.learned(seven, 0.25)).isEqualTo(new Prior(0.25, Prior.WEAK, 7, false));
-        Prior alike = Prior.learned(Collections.nCopies(30, single(3, 10)), 0.5);
+    void fewOthersGiveTheWeakBeliefAlone() {
+        List<List<BoutCount>> seven = Collections.nCopies(7, single(2, 10));
+        Prior few = Prior.learned(seven, 0.5, 0, Prior.SHOWN);
+        assertThat(few.comparable()).isFalse();
+        assertThat(few.belief().parts()).hasSize(1);
+        assertThat(few.belief().mean()).isCloseTo((few.mean() + 0.5) / 2, within(1e-12));
+        Prior alike = Prior.learned(Collections.nCopies(30, single(3, 10)), 0.5, 0, Prior.SHOWN);
         assertThat(alike.comparable()).isTrue();
         assertThat(alike.mean()).isCloseTo(0.3, within(0.01));
-        assertThat(alike.strength()).isEqualTo(Prior.CAP);
+        assertThat(alike.belief().parts().get(0).successes()
+                        + alike.belief().parts().get(0).failures())
+                .isCloseTo(Spread.MOST, within(1e-9));
     }
 
     @Test
@@ -135,9 +178,9 @@ class SharesTest {
             }
             athletes.add(single(successes, 12));
         }
-        Prior prior = Prior.learned(athletes, 0.5);
-        assertThat(prior.mean()).isCloseTo(0.5, within(0.02));
-        assertThat(prior.strength()).isCloseTo(2, within(0.15));
+        Spread spread = Spread.of(athletes, 0);
+        assertThat(spread.mean()).isCloseTo(0.5, within(0.02));
+        assertThat(spread.strength()).isCloseTo(2, within(0.15));
     }
 
     @Test
