@@ -1,88 +1,115 @@
 package farglass.core.estimate;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
-import java.util.LinkedHashMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
-import java.util.random.RandomGenerator;
+import org.apache.commons.statistics.distribution.TDistribution;
 
 /**
- * How long a stay usually lasts: the Kaplan-Meier median, and its spread when whole bouts are drawn anew.
- * <p>Source: E. L. Kaplan and P. Meier, "Nonparametric estimation from incomplete observations", Journal of the American
- * Statistical Association 53 (1958), pp. 457-481.
+ * How long a stay usually lasts: the Kaplan-Meier median, and the lengths that it may well be, from the band round the curve. Below five
+ * bouts or eight endings nothing but the count.
+ * <p>Sources: E. L. Kaplan and P. Meier, "Nonparametric estimation from incomplete observations", Journal of the American Statistical
+ * Association 53 (1958), pp. 457-481; R. Brookmeyer and J. Crowley, "A confidence interval for the median survival time", Biometrics 38
+ * (1982), pp. 29-41, on the scale log(-log S); the variance is that between bouts, where it is larger: Z. Ying and L. J. Wei, "The
+ * Kaplan-Meier estimate for dependent failure time observations", Journal of Multivariate Analysis 50 (1994), pp. 17-29.
  *
- * @param median seconds; empty if fewer than half the stays were seen to end
- * @param low80 lower end of the 80 % bootstrap interval, seconds; empty with fewer than three bouts
- * @param high80 its upper end; infinite if many draws have no median
+ * @param median seconds; empty where there is too little, or fewer than half the stays were seen to end
+ * @param low80 lower end of the 80 % interval, seconds
+ * @param high80 its upper end; infinite where the curve does not fall far enough
+ * @param stays how many were seen
+ * @param ended how many of them were seen to end
  */
 public record Durations(OptionalDouble median, OptionalDouble low80, OptionalDouble high80, int stays, int ended) {
-    private static final int DRAWS = 400;
-    private static final int FEWEST_BOUTS = 3;
+    public static final int FEWEST_BOUTS = 5;
+    public static final int FEWEST_ENDINGS = 8;
+    private static final double HALF = 0.5;
 
     /** {@return the durations of these stays} */
-    public static Durations of(List<Stay> stays, RandomGenerator random) {
-        Map<String, List<Stay>> byBout = new LinkedHashMap<>();
-        stays.forEach(stay ->
-                byBout.computeIfAbsent(stay.bout(), bout -> new ArrayList<>()).add(stay));
+    public static Durations of(List<Stay> stays) {
         int ended = (int) stays.stream().filter(Stay::ended).count();
-        OptionalDouble median = median(stays);
-        if (byBout.size() < FEWEST_BOUTS || median.isEmpty()) {
-            return new Durations(median, OptionalDouble.empty(), OptionalDouble.empty(), stays.size(), ended);
+        int bouts = (int) stays.stream().map(Stay::bout).distinct().count();
+        if (bouts < FEWEST_BOUTS || ended < FEWEST_ENDINGS) {
+            return new Durations(
+                    OptionalDouble.empty(), OptionalDouble.empty(), OptionalDouble.empty(), stays.size(), ended);
         }
-        List<List<Stay>> bouts = List.copyOf(byBout.values());
-        double[] medians = new double[DRAWS];
-        for (int draw = 0; draw < DRAWS; draw++) {
-            List<Stay> drawn = new ArrayList<>();
-            for (int i = 0; i < bouts.size(); i++) {
-                drawn.addAll(bouts.get(random.nextInt(bouts.size())));
-            }
-            medians[draw] = median(drawn).orElse(Double.POSITIVE_INFINITY);
-        }
-        Arrays.sort(medians);
-        return new Durations(
-                median,
-                OptionalDouble.of(medians[DRAWS / 10]),
-                OptionalDouble.of(medians[DRAWS * 9 / 10]),
-                stays.size(),
-                ended);
-    }
-
-    private static OptionalDouble median(List<Stay> stays) {
+        double quantile = TDistribution.of(bouts - 1.0).inverseCumulativeProbability(0.9);
+        double few = bouts / (bouts - 1.0);
+        double median = Double.POSITIVE_INFINITY;
+        double low = Double.POSITIVE_INFINITY;
+        double high = Double.POSITIVE_INFINITY;
         for (Step step : survival(stays)) {
             // A product of fractions may miss one half by its last digit.
-            if (step.surviving() <= 0.5 + 1e-12) {
-                return OptionalDouble.of(step.seconds());
+            if (step.surviving() <= HALF + 1e-12) {
+                median = Math.min(median, step.seconds());
+            }
+            double hazard = -Math.log(step.surviving());
+            double away = quantile * Math.sqrt(few * step.variance()) / hazard;
+            boolean gone = step.surviving() <= 0;
+            if (gone || Math.pow(step.surviving(), Math.exp(away)) <= HALF) {
+                low = Math.min(low, step.seconds());
+            }
+            if (gone || Math.pow(step.surviving(), Math.exp(-away)) < HALF) {
+                high = Math.min(high, step.seconds());
             }
         }
-        return OptionalDouble.empty();
+        return Double.isInfinite(median)
+                ? new Durations(
+                        OptionalDouble.empty(), OptionalDouble.empty(), OptionalDouble.empty(), stays.size(), ended)
+                : new Durations(
+                        OptionalDouble.of(median),
+                        OptionalDouble.of(low),
+                        OptionalDouble.of(high),
+                        stays.size(),
+                        ended);
     }
 
-    /** @param surviving share of stays that last longer than so many seconds, in [0, 1] */
-    public record Step(double seconds, double surviving) {}
+    /**
+     * One step of the survival curve.
+     *
+     * @param surviving share of stays that last longer than so many seconds, in [0, 1]
+     * @param variance of the cumulative hazard up to there: Greenwood's, or that between bouts if it is larger
+     */
+    public record Step(double seconds, double surviving, double variance) {}
 
     /** {@return the survival curve: one step at each duration at which a stay ended} */
     public static List<Step> survival(List<Stay> stays) {
         List<Stay> inOrder =
                 stays.stream().sorted(Comparator.comparingDouble(Stay::seconds)).toList();
+        Map<String, Integer> left = new HashMap<>();
+        stays.forEach(stay -> left.merge(stay.bout(), 1, Integer::sum));
+        // What each bout adds to the cumulative hazard beyond what all stays at risk would have led one to expect.
+        Map<String, Double> excess = new HashMap<>();
         List<Step> steps = new ArrayList<>();
         double surviving = 1;
-        int atRisk = inOrder.size();
+        double greenwood = 0;
+        double atRisk = inOrder.size();
         for (int i = 0; i < inOrder.size(); ) {
             double now = inOrder.get(i).seconds();
+            int from = i;
             int ends = 0;
-            int leave = 0;
             for (; i < inOrder.size() && inOrder.get(i).seconds() == now; i++) {
                 ends += inOrder.get(i).ended() ? 1 : 0;
-                leave++;
             }
+            List<Stay> leaving = inOrder.subList(from, i);
             if (ends > 0) {
-                surviving *= 1 - (double) ends / atRisk;
-                steps.add(new Step(now, surviving));
+                surviving *= 1 - ends / atRisk;
+                greenwood += atRisk > ends ? ends / (atRisk * (atRisk - ends)) : 0;
+                for (Map.Entry<String, Integer> bout : left.entrySet()) {
+                    excess.merge(bout.getKey(), -bout.getValue() * ends / (atRisk * atRisk), Double::sum);
+                }
+                for (Stay stay : leaving) {
+                    excess.merge(stay.bout(), (stay.ended() ? 1 : 0) / atRisk, Double::sum);
+                }
+                double between = excess.values().stream()
+                        .mapToDouble(each -> each * each)
+                        .sum();
+                steps.add(new Step(now, surviving, Math.max(greenwood, between)));
             }
-            atRisk -= leave;
+            leaving.forEach(stay -> left.merge(stay.bout(), -1, Integer::sum));
+            atRisk -= leaving.size();
         }
         return steps;
     }

@@ -14,12 +14,9 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.SplittableRandom;
 
 /** Which guards does she play, and for how long? One visit, one count. */
 final class GuardQuestion {
-    /** The draws need a seed, not chance: the same film must give the same page. */
-    private static final long SEED = 20260314;
 
     private GuardQuestion() {}
 
@@ -65,7 +62,7 @@ final class GuardQuestion {
         }
         List<Figure> figures = new ArrayList<>();
         for (Map.Entry<String, Share> option : count.shares().entrySet()) {
-            Durations durations = Durations.of(stays(census, option.getKey()), new SplittableRandom(SEED));
+            Durations durations = Durations.of(stays(census, option.getKey()));
             figures.add(new Figure(
                     lexicon.label(option.getKey()),
                     option.getValue(),

@@ -1,8 +1,12 @@
 package farglass.core.coverage;
 
 import farglass.core.estimate.BoutCount;
+import farglass.core.estimate.BoutRate;
+import farglass.core.estimate.Durations;
 import farglass.core.estimate.Likeness;
 import farglass.core.estimate.Prior;
+import farglass.core.estimate.Rate;
+import farglass.core.estimate.Rates;
 import farglass.core.estimate.Share;
 import farglass.core.estimate.Shares;
 import java.util.ArrayList;
@@ -31,6 +35,8 @@ public final class CoverageRun {
         weakShare = arguments.length > 1 ? Double.parseDouble(arguments[1]) : Prior.SHOWN;
         print("Shares: 80 % and 95 % intervals, (mean width of the 80 %, how many)", shares(libraries));
         print("Options that one to five bouts of the whole library tell of", small(libraries * 40));
+        print("Rates per minute", rates(libraries * 5));
+        print("Durations, 80 % twice, width in seconds", durations(libraries * 10));
     }
 
     static void print(String title, Map<String, Coverage> rows) {
@@ -114,5 +120,78 @@ public final class CoverageRun {
             }
         }
         return rows;
+    }
+
+    /** {@return coverage of the usual length of a stay, 80 % only; runs in which nothing but a count is said are left out} */
+    static Map<String, Coverage> durations(int draws) {
+        Map<String, Coverage> rows = new LinkedHashMap<>();
+        SplittableRandom random = new SplittableRandom(SEED);
+        for (int bouts : new int[] {5, 8, 20}) {
+            for (double chances : new double[] {6, 1.5}) {
+                for (double shape : new double[] {0.8, 1.4}) {
+                    for (double form : new double[] {0.3, 0.6}) {
+                        for (int i = 0; i < draws; i++) {
+                            MadeUpStays made =
+                                    MadeUpStays.of(new MadeUpStays.Plan(bouts, chances, shape, form), random);
+                            Durations durations = Durations.of(made.stays());
+                            if (durations.low80().isPresent()) {
+                                double low = durations.low80().getAsDouble();
+                                double high = durations.high80().getAsDouble();
+                                for (String part : List.of("all", "%d bouts, %.1f stays".formatted(bouts, chances))) {
+                                    rows.computeIfAbsent(part, any -> new Coverage())
+                                            .add(low, low, high, high, made.median());
+                                }
+                            }
+                        }
+                    }
+                }
+            }
+        }
+        return rows;
+    }
+
+    /** {@return coverage of rates per minute, by bouts and how often it happens} */
+    static Map<String, Coverage> rates(int libraries) {
+        Map<String, Coverage> rows = new LinkedHashMap<>();
+        SplittableRandom random = new SplittableRandom(SEED);
+        for (int bouts : new int[] {3, 8, 20}) {
+            for (double mean : new double[] {0.05, 0.3, 1}) {
+                for (double between : new double[] {0.4, 0.8}) {
+                    for (double form : new double[] {0.3, 0.6}) {
+                        for (int i = 0; i < libraries; i++) {
+                            List<List<BoutRate>> all = new ArrayList<>();
+                            double truth = 0;
+                            for (int athlete = 0; athlete < ATHLETES; athlete++) {
+                                double habit = mean * Math.exp(between * random.nextGaussian());
+                                // The mean of a lognormal form of the day.
+                                truth = athlete == 0 ? habit * Math.exp(form * form / 2) : truth;
+                                all.add(bouts(bouts, habit, form, random));
+                            }
+                            Rate rate = Rates.of(all.get(0), all.subList(1, all.size()), 0.1);
+                            for (String part : List.of(
+                                    "all", bouts + " bouts", String.format(Locale.ROOT, "mean %.2f a minute", mean))) {
+                                rows.computeIfAbsent(part, any -> new Coverage())
+                                        .add(rate.low95(), rate.low80(), rate.high80(), rate.high95(), truth);
+                            }
+                        }
+                    }
+                }
+            }
+        }
+        return rows;
+    }
+
+    private static List<BoutRate> bouts(int many, double habit, double form, SplittableRandom random) {
+        List<BoutRate> bouts = new ArrayList<>();
+        for (int i = 0; i < many; i++) {
+            double minutes = 0.05 + 3 * random.nextExponential();
+            double rate = habit * Math.exp(form * random.nextGaussian());
+            int times = 0;
+            for (double at = random.nextExponential() / rate; at < minutes; at += random.nextExponential() / rate) {
+                times++;
+            }
+            bouts.add(new BoutRate(1, times, minutes));
+        }
+        return bouts;
     }
 }

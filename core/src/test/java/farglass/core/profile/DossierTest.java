@@ -120,13 +120,18 @@ class DossierTest {
 
     @Test
     void guardsAreCountedByVisitAndTimedWithoutStoppages() {
-        Bout bout = Bouts.of(
-                "0:10 A closed-guard-pull; held",
-                "0:30 - stop edge",
-                "0:50 - restart; -> closed-guard, B on top",
-                "1:00 A hip-bump-sweep; held");
-        Figure closed = figure(answer(GUARD, bout), "Closed guard");
-        assertThat(closed.share().chances()).isEqualTo(1);
+        // Eight bouts, since below five bouts or eight endings no length is told.
+        List<Bout> bouts = new ArrayList<>();
+        for (int i = 0; i < 8; i++) {
+            Bout bout = Bouts.of(
+                    "0:10 A closed-guard-pull; held",
+                    "0:30 - stop edge",
+                    "0:50 - restart; -> closed-guard, B on top",
+                    "1:00 A hip-bump-sweep; held");
+            bouts.add(new Bout("b" + i, bout.header(), bout.moments(), List.of()));
+        }
+        Figure closed = figure(answer(GUARD, bouts.toArray(Bout[]::new)), "Closed guard");
+        assertThat(closed.share().chances()).isEqualTo(8);
         assertThat(closed.note()).contains("30 s");
         assertThat(closed.evidence().get(0).moment()).contains("m1");
     }

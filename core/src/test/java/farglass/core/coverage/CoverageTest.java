@@ -1,0 +1,27 @@
+package farglass.core.coverage;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+
+/** The short form of {@link CoverageRun}: its bounds are wider than the goals by what so few draws vary. */
+class CoverageTest {
+    @Test
+    void sharesHoldTheTruthAsOftenAsTheySay() {
+        Map<String, Coverage> rows = CoverageRun.shares(6);
+        assertThat(rows.get("all").seen()).isGreaterThan(3000);
+        assertThat(rows.get("all").in80()).isBetween(77.0, 85.0);
+        assertThat(rows.get("all").in95()).isBetween(93.0, 97.5);
+        assertThat(rows.get("none seen").in80()).isGreaterThan(75);
+        assertThat(rows.get("none seen").in95()).isGreaterThan(93);
+        assertThat(rows.get("unusual").in80()).isGreaterThan(64);
+        assertThat(CoverageRun.small(800).get("all").in80()).isBetween(77.0, 87.0);
+    }
+
+    @Test
+    void ratesAndDurationsDoToo() {
+        assertThat(CoverageRun.rates(25).get("all").in80()).isBetween(76.0, 84.0);
+        assertThat(CoverageRun.durations(60).get("all").in80()).isBetween(77.0, 87.0);
+    }
+}
