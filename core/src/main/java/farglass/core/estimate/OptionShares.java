@@ -1,6 +1,7 @@
 package farglass.core.estimate;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -43,6 +44,8 @@ public final class OptionShares {
     private final List<Part> parts = new ArrayList<>();
     private final double likeness;
     private final int others;
+    /** How many chances the knowledge of the others' means is worth. */
+    private final double worth;
 
     /**
      * Learns from the other athletes.
@@ -83,6 +86,10 @@ public final class OptionShares {
         }
         double unseen = 0.5 / (chances + 0.5 * all);
         double strength = moments.strength();
+        this.worth = effective.values().stream()
+                .findFirst()
+                .map(each -> Spread.worth(each, strength))
+                .orElse(1.0);
         double[] learned = new double[all];
         double[] weak = new double[all];
         for (int i = 0; i < all; i++) {
@@ -117,26 +124,47 @@ public final class OptionShares {
      * @param weights of these bouts, each in (0, 1]
      */
     public Map<String, Share> of(List<List<String>> own, List<Double> weights) {
-        double[] counts = new double[options.size() + 1];
-        Map<String, List<BoutCount>> bouts = new LinkedHashMap<>();
-        for (int i = 0; i < options.size(); i++) {
-            bouts.put(options.get(i), counts(own, options.get(i), weights::get));
-            counts[i] =
-                    Shares.Discounted.of(bouts.get(options.get(i)), likeness).successes();
-        }
-        double seen = 0;
-        for (double count : counts) {
-            seen += count;
-        }
+        double[] counts = counts(own, weights);
+        double seen = Arrays.stream(counts).sum();
         List<Part> after = weighed(counts);
         Map<String, Share> shares = new LinkedHashMap<>();
         for (int i = 0; i < options.size(); i++) {
             String option = options.get(i);
-            if (bouts.get(option).stream().anyMatch(bout -> bout.successes() > 0)) {
-                shares.put(option, share(bouts.get(option), margin(after, i, counts[i], seen), option));
+            List<BoutCount> bouts = counts(own, option, weights::get);
+            if (bouts.stream().anyMatch(bout -> bout.successes() > 0)) {
+                shares.put(option, share(bouts, margin(after, i, counts[i], seen), option));
             }
         }
         return shares;
+    }
+
+    /** {@return each option's share held against the others'; none where too few others had such chances} */
+    public Map<String, Comparison> comparisons(List<List<String>> own, List<Double> weights) {
+        Map<String, Comparison> comparisons = new LinkedHashMap<>();
+        if (comparable()) {
+            double[] counts = counts(own, weights);
+            double seen = Arrays.stream(counts).sum();
+            List<Part> after = weighed(counts);
+            for (int i = 0; i < options.size(); i++) {
+                double mean = means.get(options.get(i));
+                comparisons.put(
+                        options.get(i),
+                        new Comparison(
+                                margin(after, i, counts[i], seen),
+                                new Posterior(List.of(new Posterior.Part(1, mean * worth, (1 - mean) * worth)))));
+            }
+        }
+        return comparisons;
+    }
+
+    /** {@return how often each option was taken, after weights and the likeness within bouts; none of the one never seen} */
+    private double[] counts(List<List<String>> own, List<Double> weights) {
+        double[] counts = new double[options.size() + 1];
+        for (int i = 0; i < options.size(); i++) {
+            counts[i] = Shares.Discounted.of(counts(own, options.get(i), weights::get), likeness)
+                    .successes();
+        }
+        return counts;
     }
 
     private Share share(List<BoutCount> bouts, Posterior margin, String option) {

@@ -1,6 +1,8 @@
 package farglass.core.estimate;
 
+import java.util.Collection;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 
 /** Estimates shares of yes or no; shares of several options are {@link OptionShares}. */
@@ -22,6 +24,21 @@ public final class Shares {
                 likeness,
                 prior.comparable() ? OptionalDouble.of(prior.mean()) : OptionalDouble.empty(),
                 prior.others());
+    }
+
+    /**
+     * {@return the athlete's share held against the others'; empty where too few others had such chances}
+     *
+     * @param others one collection of bouts per other athlete, unweighted
+     */
+    public static Optional<Comparison> comparison(
+            List<BoutCount> bouts, Collection<List<BoutCount>> others, double likeness) {
+        Prior prior = Prior.learned(others, 0.5, likeness, Comparison.WEAK);
+        return prior.comparable()
+                ? Optional.of(new Comparison(
+                        posterior(bouts, prior, likeness),
+                        Spread.of(others, likeness).ofMean()))
+                : Optional.empty();
     }
 
     /** {@return what is believed of the share once these bouts were seen} */

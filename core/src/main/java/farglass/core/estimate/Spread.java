@@ -8,9 +8,10 @@ import java.util.List;
  *
  * @param mean in (0, 1)
  * @param strength of the beta distribution round the mean from which athletes seem drawn, in [{@link #LEAST}, {@link #MOST}]
+ * @param worth how many chances the knowledge of the mean itself is worth, above 0
  * @param athletes how many had chances
  */
-record Spread(double mean, double strength, int athletes) {
+record Spread(double mean, double strength, double worth, int athletes) {
     /** Even a very mixed population says something. */
     static final double LEAST = 1;
     /** However alike athletes seem, they are not the same. */
@@ -52,7 +53,27 @@ record Spread(double mean, double strength, int athletes) {
         double successes = all.stream().mapToDouble(Effective::successes).sum();
         // Half a chance each way keeps a mean of exactly 0 or 1 from ruling the other out.
         double mean = (successes + 0.5) / (chances + 1);
-        return new Spread(mean, moments(all, mean).strength(), all.size());
+        double strength = moments(all, mean).strength();
+        return new Spread(mean, strength, worth(all, strength), all.size());
+    }
+
+    /**
+     * {@return how many chances the knowledge of the mean is worth} The variance of a mean of beta-binomial counts is mean × (1 - mean) ×
+     * Σ n (1 + (n - 1) / (strength + 1)) / (Σ n)²; of a beta of that worth it is mean × (1 - mean) / (worth + 1).
+     */
+    static double worth(List<Effective> athletes, double strength) {
+        double chances = 0;
+        double weighed = 0;
+        for (Effective athlete : athletes) {
+            chances += athlete.chances();
+            weighed += athlete.chances() * (1 + Math.max(0, athlete.chances() - 1) / (strength + 1));
+        }
+        return chances == 0 ? 1 : Math.max(1, chances * chances / weighed - 1);
+    }
+
+    /** {@return what is believed of the mean} */
+    Posterior ofMean() {
+        return new Posterior(List.of(new Posterior.Part(1, mean * worth, (1 - mean) * worth)));
     }
 
     static Moments moments(List<Effective> athletes, double mean) {

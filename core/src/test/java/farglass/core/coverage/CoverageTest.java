@@ -24,4 +24,13 @@ class CoverageTest {
         assertThat(CoverageRun.rates(25).get("all").in80()).isBetween(76.0, 84.0);
         assertThat(CoverageRun.durations(60).get("all").in80()).isBetween(77.0, 87.0);
     }
+
+    @Test
+    void anAthleteLikeAllOthersIsSeldomCalledDifferentAndADifferentOneIsFound() {
+        assertThat(ClaimsRun.run(60, 0, 8, false).pagesWithAny()).isLessThan(5);
+        assertThat(ClaimsRun.sides(60, 0, 8, false).pagesWithAny()).isLessThan(5);
+        ClaimsRun.Tally different = ClaimsRun.run(60, 0.6, 20, false);
+        assertThat(different.wrongShare()).isLessThan(6);
+        assertThat(different.foundShare()).isGreaterThan(50);
+    }
 }

@@ -22,7 +22,8 @@ record MadeUpLibrary(double[] truths, double[] unusual, List<List<BoutCount>> bo
      * @param between standard deviation between athletes, in logits
      * @param form standard deviation between the bouts of one athlete, in logits
      * @param bouts of each athlete
-     * @param chances mean number of chances of a bout, exponentially distributed: many bouts have none
+     * @param chances mean number of chances of a bout, exponentially distributed, so that many bouts have none; below 0 just as many, less
+     *     the sign, in each
      */
     record Plan(int athletes, double mean, double between, double form, int bouts, double chances) {}
 
@@ -37,7 +38,8 @@ record MadeUpLibrary(double[] truths, double[] unusual, List<List<BoutCount>> bo
             List<BoutCount> own = new ArrayList<>();
             for (int bout = 0; bout < plan.bouts(); bout++) {
                 double share = share(habit + plan.form() * random.nextGaussian());
-                int chances = (int) Math.round(random.nextExponential() * plan.chances());
+                double many = plan.chances() < 0 ? -plan.chances() : random.nextExponential() * plan.chances();
+                int chances = (int) Math.round(many);
                 own.add(new BoutCount(1, binomial(chances, share, random), chances));
             }
             bouts.add(own);
@@ -58,6 +60,13 @@ record MadeUpLibrary(double[] truths, double[] unusual, List<List<BoutCount>> bo
             successes += random.nextDouble() < share ? 1 : 0;
         }
         return successes;
+    }
+
+    /** {@return the mean share of all athletes that such a library could hold} */
+    static double populationMean(Plan plan) {
+        // The sum of two normal distributions is one.
+        double both = Math.sqrt(plan.between() * plan.between() + plan.form() * plan.form());
+        return overAllForms(Math.log(plan.mean() / (1 - plan.mean())), both);
     }
 
     private static double share(double logit) {

@@ -1,0 +1,44 @@
+package farglass.core.estimate;
+
+import java.util.List;
+
+/**
+ * An athlete's share held against the others'.
+ *
+ * @param own what is believed of the athlete's share, with the weak belief weighing less than in intervals that are shown
+ * @param others what is believed of the others' mean, itself uncertain
+ */
+public record Comparison(Posterior own, Posterior others) {
+    /**
+     * How much of the belief is the weak one where claims are made, measured by {@code ClaimsRun}: with more, an athlete like all others is
+     * more often called different.
+     */
+    public static final double WEAK = 0.10;
+
+    private static final double CERTAIN = 1e7;
+    private static final int POINTS = 15;
+
+    /** {@return the share held against a value that is certain, such as one half for a side} @param value in (0, 1) */
+    public static Comparison with(Posterior own, double value) {
+        return new Comparison(
+                own, new Posterior(List.of(new Posterior.Part(1, value * CERTAIN, (1 - value) * CERTAIN))));
+    }
+
+    /** {@return the probability that the share is not more than so much above the others' mean, by the midpoint rule over that mean} */
+    public double notAbove(double margin) {
+        double sum = 0;
+        for (int i = 0; i < POINTS; i++) {
+            sum += own.below(others.quantile((i + 0.5) / POINTS) + margin);
+        }
+        return sum / POINTS;
+    }
+
+    /** {@return the probability that the share is not more than so much below the others' mean} */
+    public double notBelow(double margin) {
+        double sum = 0;
+        for (int i = 0; i < POINTS; i++) {
+            sum += 1 - own.below(others.quantile((i + 0.5) / POINTS) - margin);
+        }
+        return sum / POINTS;
+    }
+}
