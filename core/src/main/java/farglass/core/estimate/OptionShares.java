@@ -138,23 +138,26 @@ public final class OptionShares {
         return shares;
     }
 
-    /** {@return each option's share held against the others'; none where too few others had such chances} */
-    public Map<String, Comparison> comparisons(List<List<String>> own, List<Double> weights) {
-        Map<String, Comparison> comparisons = new LinkedHashMap<>();
-        if (comparable()) {
-            double[] counts = counts(own, weights);
-            double seen = Arrays.stream(counts).sum();
-            List<Part> after = weighed(counts);
-            for (int i = 0; i < options.size(); i++) {
-                double mean = means.get(options.get(i));
-                comparisons.put(
-                        options.get(i),
-                        new Comparison(
-                                margin(after, i, counts[i], seen),
-                                new Posterior(List.of(new Posterior.Part(1, mean * worth, (1 - mean) * worth)))));
-            }
+    /** {@return what is believed of each option's share once these bouts were seen} */
+    public Map<String, Posterior> posteriors(List<List<String>> own, List<Double> weights) {
+        double[] counts = counts(own, weights);
+        double seen = Arrays.stream(counts).sum();
+        List<Part> after = weighed(counts);
+        Map<String, Posterior> posteriors = new LinkedHashMap<>();
+        for (int i = 0; i < options.size(); i++) {
+            posteriors.put(options.get(i), margin(after, i, counts[i], seen));
         }
-        return comparisons;
+        return posteriors;
+    }
+
+    /** {@return what is believed of the others' mean share of each option; none where too few others had such chances} */
+    public Map<String, Posterior> others() {
+        Map<String, Posterior> others = new LinkedHashMap<>();
+        if (comparable()) {
+            means.forEach((option, mean) -> others.put(
+                    option, new Posterior(List.of(new Posterior.Part(1, mean * worth, (1 - mean) * worth)))));
+        }
+        return others;
     }
 
     /** {@return how often each option was taken, after weights and the likeness within bouts; none of the one never seen} */

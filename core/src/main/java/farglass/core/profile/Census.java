@@ -3,8 +3,10 @@ package farglass.core.profile;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Seat;
 import farglass.core.estimate.BoutCount;
+import farglass.core.estimate.Comparison;
 import farglass.core.estimate.Likeness;
 import farglass.core.estimate.OptionShares;
+import farglass.core.estimate.Posterior;
 import farglass.core.estimate.Prior;
 import farglass.core.estimate.Share;
 import farglass.core.estimate.Shares;
@@ -13,6 +15,7 @@ import farglass.core.state.Counting;
 import farglass.core.study.Weighing;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -61,8 +64,13 @@ final class Census {
         return bout.bout().header().seatOf(athlete).orElseThrow();
     }
 
-    /** One question's result: shares of its options, the most frequent first. */
-    record Count(List<Evidence> evidence, Map<String, Share> shares) {
+    /**
+     * One question's result.
+     *
+     * @param shares of its options, the most frequent first
+     * @param compared the same held against the others', where enough of them had such chances
+     */
+    record Count(List<Evidence> evidence, Map<String, Share> shares, Map<String, Compared> compared) {
         int chances() {
             return evidence.size();
         }
@@ -89,19 +97,35 @@ final class Census {
         // Moments of a bout are as alike as all options together say.
         double likeness = Likeness.pooled(
                 options.stream().flatMap(option -> counts(all, option).stream()).toList());
+        List<Double> weights =
+                own().stream().map(bout -> weighing.of(bout.bout().header())).toList();
         Map<String, Share> estimated = new OptionShares(others, List.copyOf(options), likeness, Prior.SHOWN)
-                .of(
-                        taken(all.get(athlete)),
-                        own().stream()
-                                .map(bout -> weighing.of(bout.bout().header()))
-                                .toList());
+                .of(taken(all.get(athlete)), weights);
         Map<String, Share> shares = new LinkedHashMap<>();
         estimated.entrySet().stream()
                 .sorted(Comparator.comparingInt((Map.Entry<String, Share> share) ->
                                 share.getValue().successes())
                         .reversed())
                 .forEach(share -> shares.put(share.getKey(), share.getValue()));
-        return new Count(own, shares);
+        OptionShares claiming = new OptionShares(others, List.copyOf(options), likeness, Comparison.WEAK);
+        return new Count(own, shares, compared(claiming, taken(all.get(athlete)), weights, others));
+    }
+
+    private static Map<String, Compared> compared(
+            OptionShares shares, List<List<String>> own, List<Double> weights, List<List<List<String>>> others) {
+        Map<String, Posterior> posteriors = shares.posteriors(own, weights);
+        List<Map<String, Posterior>> each = others.stream()
+                .filter(bouts -> bouts.stream().anyMatch(bout -> !bout.isEmpty()))
+                .map(bouts -> shares.posteriors(bouts, Collections.nCopies(bouts.size(), 1.0)))
+                .toList();
+        Map<String, Compared> compared = new LinkedHashMap<>();
+        shares.others()
+                .forEach((option, mean) -> compared.put(
+                        option,
+                        new Compared(
+                                new Comparison(posteriors.get(option), mean),
+                                each.stream().map(other -> other.get(option)).toList())));
+        return compared;
     }
 
     /** A question of yes or no; {@code yes} is the option that counts as success. */
@@ -113,19 +137,29 @@ final class Census {
                 counts(all.get(athlete), own(), yes),
                 Prior.learned(others(all, yes), 0.5, likeness, Prior.SHOWN),
                 likeness);
-        return new Count(own, Map.of(yes, share));
+        return new Count(own, Map.of(yes, share), compared(all, yes, likeness));
     }
 
-    /** {@return the posterior probability that the option's share is above that value} */
-    double probabilityAbove(double value, Tally tally, String option) {
+    private Map<String, Compared> compared(Map<String, List<List<Evidence>>> all, String yes, double likeness) {
+        List<List<BoutCount>> others = others(all, yes);
+        Prior prior = Prior.learned(others, 0.5, likeness, Comparison.WEAK);
+        List<Posterior> each = others.stream()
+                .filter(bouts -> bouts.stream().anyMatch(bout -> bout.chances() > 0))
+                .map(bouts -> Shares.posterior(bouts, prior, likeness))
+                .toList();
+        return Shares.comparison(counts(all.get(athlete), own(), yes), others, likeness)
+                .map(comparison -> Map.of(yes, new Compared(comparison, each)))
+                .orElse(Map.of());
+    }
+
+    /** {@return what is believed of the option's share where claims are made, others or none} */
+    Posterior posterior(Tally tally, String option) {
         Map<String, List<List<Evidence>>> all = put(tally);
         double likeness = Likeness.pooled(counts(all, option));
-        return 1
-                - Shares.posterior(
-                                counts(all.get(athlete), own(), option),
-                                Prior.learned(others(all, option), 0.5, likeness, Prior.SHOWN),
-                                likeness)
-                        .below(value);
+        return Shares.posterior(
+                counts(all.get(athlete), own(), option),
+                Prior.learned(others(all, option), 0.5, likeness, Comparison.WEAK),
+                likeness);
     }
 
     private Map<String, List<List<Evidence>>> put(Tally tally) {

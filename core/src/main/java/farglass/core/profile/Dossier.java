@@ -1,10 +1,14 @@
 package farglass.core.profile;
 
 import farglass.core.bout.Bout;
+import farglass.core.estimate.Comparison;
 import farglass.core.lexicon.Lexicon;
+import farglass.core.question.Claims;
 import farglass.core.study.Weighing;
 import java.util.Collection;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 
 /**
  * One athlete as the questions a coach asks.
@@ -32,15 +36,19 @@ public record Dossier(String athlete, int known, int watched, List<Answer> answe
                 .filter(bout -> bout.header().seatOf(athlete).isPresent())
                 .filter(bout -> !bout.header().isSecondCoding())
                 .count();
+        List<Draft> drafts = List.of(
+                StartQuestion.draft(athlete, census),
+                GuardQuestion.draft(athlete, census, lexicon),
+                PassQuestion.draft(athlete, census, lexicon),
+                FinishQuestion.draft(athlete, census, lexicon));
+        Map<String, Comparison> family = new LinkedHashMap<>();
+        drafts.forEach(draft -> family.putAll(draft.family()));
+        Claims claims = Claims.of(family);
         return new Dossier(
                 athlete,
                 known,
                 census.own().size(),
-                List.of(
-                        StartQuestion.answer(athlete, census),
-                        GuardQuestion.answer(athlete, census, lexicon),
-                        PassQuestion.answer(athlete, census, lexicon),
-                        FinishQuestion.answer(athlete, census, lexicon)),
+                drafts.stream().map(draft -> draft.answer().apply(claims)).toList(),
                 Asides.of(athlete, bouts, lexicon));
     }
 }

@@ -6,6 +6,7 @@ import farglass.core.lexicon.Kind;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.Technique;
 import farglass.core.lexicon.Words;
+import farglass.core.question.Claims;
 import farglass.core.state.Attempt;
 import java.util.ArrayList;
 import java.util.List;
@@ -16,6 +17,8 @@ import java.util.stream.Collectors;
 
 /** What does she finish with? Tries at a submission, which they are, and how many of each end in a tap. */
 final class FinishQuestion {
+    private static final String ID = "finish";
+    private static final String QUESTION = "What do they finish with?";
     private static final String TAP = "tap";
 
     private FinishQuestion() {}
@@ -83,26 +86,28 @@ final class FinishQuestion {
         return told.isEmpty() ? "" : "; of these " + told;
     }
 
-    static Answer answer(String athlete, Census census, Lexicon lexicon) {
-        String question = "What do they finish with?";
-        String name = Saying.firstName(athlete);
+    static Draft draft(String athlete, Census census, Lexicon lexicon) {
         Census.Count which = census.options(which(lexicon));
-        if (which.chances() == 0) {
-            return new Answer(
-                    question,
-                    "Too little film: %s has not been seen trying a submission. That is not the same as never."
-                            .formatted(name),
-                    List.of());
-        }
-        List<Figure> figures = new ArrayList<>();
         Census.Count taps = census.yesOrNo(ends(), TAP);
+        return which.chances() == 0
+                ? Draft.of(new Answer(
+                        QUESTION,
+                        "Too little film: %s has not been seen trying a submission. That is not the same as never."
+                                .formatted(Saying.firstName(athlete)),
+                        List.of()))
+                : new Draft(Saying.family(taps, ID), claims -> answer(athlete, census, lexicon, which, taps, claims));
+    }
+
+    private static Answer answer(
+            String athlete, Census census, Lexicon lexicon, Census.Count which, Census.Count taps, Claims claims) {
+        List<Figure> figures = new ArrayList<>();
         Share tapped = taps.shares().get(TAP);
         figures.add(new Figure(
                 "Tries that end in a tap",
                 tapped,
                 "tries at a submission",
                 taps.evidence(TAP),
-                Saying.comparedWithOthers(tapped).orElse("")));
+                Saying.comparedWithOthers(taps, TAP, claims, ID)));
         Census.Count variants = census.options(variants());
         for (Map.Entry<String, Share> option : which.shares().entrySet()) {
             Share ends =
@@ -117,11 +122,11 @@ final class FinishQuestion {
         }
         String sentence = "%s tried %d submissions and got the tap in %d; most often %s, %s."
                 .formatted(
-                        name,
+                        Saying.firstName(athlete),
                         which.chances(),
                         tapped.successes(),
                         Words.inSentence(figures.get(1).label()),
                         Saying.counted(figures.get(1).share()));
-        return new Answer(question, sentence, figures);
+        return new Answer(QUESTION, sentence, figures);
     }
 }

@@ -50,15 +50,15 @@ final class GuardQuestion {
         return stays;
     }
 
-    static Answer answer(String athlete, Census census, Lexicon lexicon) {
+    static Draft draft(String athlete, Census census, Lexicon lexicon) {
         String question = "Which guards do they play, and for how long?";
         Census.Count count = census.options(GuardQuestion::guards);
         if (count.chances() == 0) {
-            return new Answer(
+            return Draft.of(new Answer(
                     question,
                     "Too little film: %s has not been seen underneath in a guard. That is not the same as never."
                             .formatted(Saying.firstName(athlete)),
-                    List.of());
+                    List.of()));
         }
         List<Figure> figures = new ArrayList<>();
         for (Map.Entry<String, Share> option : count.shares().entrySet()) {
@@ -78,7 +78,7 @@ final class GuardQuestion {
                         Words.inSentence(first.label()),
                         Saying.counted(first.share()),
                         first.note());
-        return new Answer(question, sentence, figures);
+        return Draft.of(new Answer(question, sentence, figures));
     }
 
     private static String lasting(Durations durations) {

@@ -3,15 +3,18 @@ package farglass.core.profile;
 import farglass.core.bout.Line;
 import farglass.core.bout.Seat;
 import farglass.core.bout.Side;
+import farglass.core.estimate.Comparison;
 import farglass.core.estimate.Share;
 import farglass.core.lexicon.Kind;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.Position;
 import farglass.core.lexicon.SideRule;
 import farglass.core.lexicon.Words;
+import farglass.core.question.Claims;
 import farglass.core.state.Attempt;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -19,6 +22,10 @@ import java.util.function.Function;
 
 /** Where and to which side does she pass, and how deep? Tries, lines and successes are three different numbers. */
 final class PassQuestion {
+    private static final String ID = "pass";
+    private static final String QUESTION = "Where and to which side do they pass, and how deep?";
+    private static final String LEFT = Side.LEFT.label();
+    private static final String PREFERRED = Saying.id(ID, "preferred side");
     private static final String PASSED = "passed";
     private static final String STOPPED = "stopped";
 
@@ -78,17 +85,27 @@ final class PassQuestion {
                         : Optional.of(line(attempt).filter(Line.PAST::equals).isPresent() ? PASSED : STOPPED));
     }
 
-    static Answer answer(String athlete, Census census, Lexicon lexicon) {
-        String question = "Where and to which side do they pass, and how deep?";
-        String name = Saying.firstName(athlete);
+    static Draft draft(String athlete, Census census, Lexicon lexicon) {
         Census.Count success = census.yesOrNo(success(), PASSED);
+        Census.Count sides = census.yesOrNo(side(), LEFT);
         if (success.chances() == 0) {
-            return new Answer(
-                    question,
+            return Draft.of(new Answer(
+                    QUESTION,
                     "Too little film: %s has not been seen trying to pass. That is not the same as never."
-                            .formatted(name),
-                    List.of());
+                            .formatted(Saying.firstName(athlete)),
+                    List.of()));
         }
+        Map<String, Comparison> family = new LinkedHashMap<>(Saying.family(success, ID));
+        if (sides.chances() > 0) {
+            family.putAll(Saying.family(sides, ID));
+            family.put(PREFERRED, Comparison.with(census.posterior(side(), LEFT), 0.5));
+        }
+        return new Draft(family, claims -> answer(athlete, census, lexicon, success, sides, claims));
+    }
+
+    private static Answer answer(
+            String athlete, Census census, Lexicon lexicon, Census.Count success, Census.Count sides, Claims claims) {
+        String name = Saying.firstName(athlete);
         List<Figure> figures = new ArrayList<>();
         Share passed = success.shares().get(PASSED);
         figures.add(new Figure(
@@ -96,10 +113,10 @@ final class PassQuestion {
                 passed,
                 "tries to pass",
                 success.evidence(PASSED),
-                Saying.comparedWithOthers(passed).orElse("")));
+                Saying.comparedWithOthers(success, PASSED, claims, ID)));
         StringBuilder sentence = new StringBuilder("%s tried to pass %d times and passed in %s"
                 .formatted(name, success.chances(), Saying.counted(passed)));
-        addSide(census, name, figures, sentence);
+        addSide(sides, claims, figures, sentence);
         addOptions(census.options(from()), "From ", "tries to pass", lexicon::label, figures);
         Census.Count depth = census.options(depth());
         addOptions(depth, "Deepest line: ", "tries whose deepest line was told", Words::inSentence, figures);
@@ -113,34 +130,26 @@ final class PassQuestion {
                                         depth.chances()
                                                 - depth.evidence(Line.PAST.label())
                                                         .size())));
-        return new Answer(question, sentence.toString(), figures);
+        return new Answer(QUESTION, sentence.toString(), figures);
     }
 
-    private static void addSide(Census census, String name, List<Figure> figures, StringBuilder sentence) {
-        String left = Side.LEFT.label();
-        Census.Count sides = census.yesOrNo(side(), left);
+    private static void addSide(Census.Count sides, Claims claims, List<Figure> figures, StringBuilder sentence) {
         if (sides.chances() == 0) {
             return;
         }
-        Share share = sides.shares().get(left);
-        double even = census.probabilityAbove(0.5, side(), left);
-        String preference = even >= 0.95 || even <= 0.05
-                ? "%s %% sure of a preference for the own %s"
-                        .formatted(
-                                Saying.percent(Math.min(0.99, Math.max(even, 1 - even))), even > 0.5 ? "left" : "right")
-                : "no side preferred for certain";
+        Share share = sides.shares().get(LEFT);
+        String compared = Saying.comparedWithOthers(sides, LEFT, claims, ID);
+        String preference = claims.of(PREFERRED)
+                .map(way -> "a preference for their own " + (way == Claims.Direction.MORE ? "left" : "right"))
+                .orElse("no side preferred for certain");
         figures.add(new Figure(
-                "To the own left",
+                "To their own left",
                 share,
                 "tries that go round a side that was told",
-                sides.evidence(left),
-                preference
-                        + Saying.comparedWithOthers(share)
-                                .map(words -> "; " + words)
-                                .orElse("")));
-        sentence.append(", going to the own left in ").append(Saying.counted(share));
-        Saying.comparedWithOthers(share)
-                .ifPresent(words -> sentence.append(", ").append(words));
+                sides.evidence(LEFT),
+                preference + (compared.isEmpty() ? "" : "; " + compared)));
+        sentence.append(", going to their own left in ").append(Saying.counted(share));
+        sentence.append(compared.isEmpty() ? "" : ", " + compared);
     }
 
     private static Optional<Map.Entry<String, Integer>> stoppedAt(Census.Count depth) {

@@ -1,8 +1,12 @@
 package farglass.core.profile;
 
+import farglass.core.estimate.Comparison;
 import farglass.core.estimate.Share;
+import farglass.core.question.Claims;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 
 /** Sentences with numbers in them, alike for every question. */
@@ -13,28 +17,55 @@ final class Saying {
         return athlete.strip().split("\\s+")[0];
     }
 
-    /** {@return "4 of 6 (67 %, likely 41 to 85 %)"} */
+    /** {@return "4 of 6 (likely 41 to 85 %)"; of too little film the count alone, since the share would differ from it} */
     static String counted(Share share) {
-        return "%d of %d (likely %s to %s %%)"
-                .formatted(share.successes(), share.chances(), percent(share.low80()), percent(share.high80()));
+        return share.isTooLittle()
+                ? "%d of %d, too few to say more".formatted(share.successes(), share.chances())
+                : "%d of %d (likely %s to %s %%)"
+                        .formatted(share.successes(), share.chances(), percent(share.low80()), percent(share.high80()));
     }
 
     static String percent(double share) {
         return String.format(Locale.ROOT, "%.0f", 100 * share);
     }
 
-    /** {@return how it stands beside the others, where there are enough of them and the interval leaves no doubt} */
-    static Optional<String> comparedWithOthers(Share share) {
-        if (share.population().isEmpty() || share.isTooLittle()) {
-            return Optional.empty();
-        }
-        double others = share.population().getAsDouble();
-        if (share.low95() > others) {
-            return Optional.of("more than the other %d athletes (%s %%)".formatted(share.others(), percent(others)));
-        }
-        return share.high95() < others
-                ? Optional.of("less than the other %d athletes (%s %%)".formatted(share.others(), percent(others)))
-                : Optional.empty();
+    /**
+     * {@return how it stands beside the others, where that may be claimed} "Than the others" only where it holds against each of them.
+     *
+     * @param id of the comparison among the claims
+     */
+    static Optional<String> comparedWithOthers(Share share, Compared compared, Claims claims, String id) {
+        return claims.of(id).map(direction -> {
+            String others = percent(share.population().orElseThrow());
+            String way = direction == Claims.Direction.MORE ? "more" : "less";
+            return compared.againstEach(direction)
+                    ? "%s often than each of the other %d athletes (%s %% in the mean)"
+                            .formatted(way, share.others(), others)
+                    : "%s often than most (%s %% in the mean of %d others)".formatted(way, others, share.others());
+        });
+    }
+
+    /** {@return the same of one option of a count, whose id is the question's and the option's} */
+    static String comparedWithOthers(Census.Count count, String option, Claims claims, String question) {
+        return Optional.ofNullable(count.compared().get(option))
+                .flatMap(compared ->
+                        comparedWithOthers(count.shares().get(option), compared, claims, id(question, option)))
+                .orElse("");
+    }
+
+    static String id(String question, String option) {
+        return question + "/" + option;
+    }
+
+    /** {@return what could be claimed of the options of a count that the athlete took} */
+    static Map<String, Comparison> family(Census.Count count, String question) {
+        Map<String, Comparison> family = new LinkedHashMap<>();
+        count.compared().forEach((option, compared) -> {
+            if (count.shares().containsKey(option)) {
+                family.put(id(question, option), compared.comparison());
+            }
+        });
+        return family;
     }
 
     static String joined(List<String> parts) {

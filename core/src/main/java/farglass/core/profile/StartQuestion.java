@@ -1,11 +1,13 @@
 package farglass.core.profile;
 
 import farglass.core.bout.Moment;
+import farglass.core.bout.Motive;
 import farglass.core.bout.Seat;
 import farglass.core.estimate.Share;
 import farglass.core.lexicon.Family;
 import farglass.core.lexicon.Kind;
 import farglass.core.lexicon.Words;
+import farglass.core.question.Claims;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -14,6 +16,8 @@ import java.util.Set;
 
 /** How do they start? The first commitment from standing in each bout whose start was watched. */
 final class StartQuestion {
+    private static final String ID = "start";
+    private static final String QUESTION = "How do they start?";
     private static final String PULLS = "Pulls guard first";
     private static final String SHOOTS = "Goes for a takedown first";
     private static final String WAITS = "Lets the other begin";
@@ -27,6 +31,8 @@ final class StartQuestion {
         }
         Optional<Moment> first = watched.deeds().stream()
                 .filter(moment -> watched.timeline().before(moment).position().family() == Family.STANDING)
+                // Who is forced to pull has not chosen to.
+                .filter(moment -> !moment.telling().motive().equals(Optional.of(Motive.FORCED)))
                 .filter(moment -> watched.technique(moment)
                         .filter(technique -> COMMITTING.contains(technique.kind()))
                         .isPresent())
@@ -40,12 +46,14 @@ final class StartQuestion {
         return List.of(new Evidence(watched.bout().id(), Optional.of(first.get().id()), option));
     }
 
-    static Answer answer(String athlete, Census census) {
+    static Draft draft(String athlete, Census census) {
         Census.Count count = census.options(StartQuestion::start);
-        String question = "How do they start?";
-        if (count.chances() == 0) {
-            return new Answer(question, "Too little film: no start of a bout has been watched yet.", List.of());
-        }
+        return count.chances() == 0
+                ? Draft.of(new Answer(QUESTION, "Too little film: no start of a bout has been watched yet.", List.of()))
+                : new Draft(Saying.family(count, ID), claims -> answer(athlete, count, claims));
+    }
+
+    private static Answer answer(String athlete, Census.Count count, Claims claims) {
         List<Figure> figures = new ArrayList<>();
         List<String> parts = new ArrayList<>();
         for (Map.Entry<String, Share> option : count.shares().entrySet()) {
@@ -54,13 +62,13 @@ final class StartQuestion {
                     option.getValue(),
                     "bouts whose start was watched",
                     count.evidence(option.getKey()),
-                    Saying.comparedWithOthers(option.getValue()).orElse("")));
+                    Saying.comparedWithOthers(count, option.getKey(), claims, ID)));
             parts.add("%s in %d"
                     .formatted(
                             Words.inSentence(option.getKey()), option.getValue().successes()));
         }
         String sentence = "Of %d bouts whose start was watched, %s %s."
                 .formatted(count.chances(), Saying.firstName(athlete), Saying.joined(parts));
-        return new Answer(question, sentence, figures);
+        return new Answer(QUESTION, sentence, figures);
     }
 }

@@ -11,6 +11,7 @@ import farglass.core.state.Attempt;
 import farglass.core.state.Counting;
 import farglass.core.state.Timeline;
 import farglass.core.state.Visit;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -25,14 +26,20 @@ record Watched(Bout bout, Timeline timeline, Counting counting, Lexicon lexicon)
         return new Watched(bout, Timeline.of(bout, lexicon), Counting.of(bout), lexicon);
     }
 
-    /** {@return what the athlete tried and did within the watched stretches, feints left out: they do not try to succeed} */
+    /** What was only shown so that the other moves does not try to succeed. */
+    private static final Set<Motive> NOT_TRIED = EnumSet.of(Motive.FEINT, Motive.BAIT);
+
+    private static boolean isTried(Moment moment) {
+        return moment.telling().motive().filter(NOT_TRIED::contains).isEmpty();
+    }
+
+    /** {@return what the athlete tried and did within the watched stretches, feints and baits left out} */
     List<Attempt> attempts(Seat seat) {
         return Attempt.of(bout).stream()
                 .filter(attempt -> attempt.actor().filter(seat::equals).isPresent())
                 .filter(attempt -> attempt.technique(lexicon).isPresent())
                 .filter(attempt -> counting.counts(attempt.first()))
-                .filter(attempt -> attempt.steps().stream()
-                        .noneMatch(step -> step.telling().motive().equals(Optional.of(Motive.FEINT))))
+                .filter(attempt -> attempt.steps().stream().allMatch(Watched::isTried))
                 .toList();
     }
 
@@ -41,7 +48,7 @@ record Watched(Bout bout, Timeline timeline, Counting counting, Lexicon lexicon)
         return bout.moments().stream()
                 .filter(moment ->
                         moment.actor().isPresent() && moment.technique().isPresent())
-                .filter(moment -> !moment.telling().motive().equals(Optional.of(Motive.FEINT)))
+                .filter(Watched::isTried)
                 .filter(counting::counts)
                 .toList();
     }

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import farglass.core.Bouts;
 import farglass.core.bout.Bout;
+import farglass.core.estimate.Share;
 import farglass.core.study.Weighing;
 import java.util.ArrayList;
 import java.util.List;
@@ -47,7 +48,7 @@ class DossierTest {
         assertThat(passes.evidence())
                 .extracting(sight -> sight.moment().orElseThrow())
                 .containsExactly("m4");
-        assertThat(figure(passing, "To the own left").share().successes()).isEqualTo(2);
+        assertThat(figure(passing, "To their own left").share().successes()).isEqualTo(2);
         assertThat(figure(passing, "Deepest line: hip").share().successes()).isEqualTo(1);
         assertThat(figure(passing, "From open guard").share().chances()).isEqualTo(3);
         assertThat(passing.sentence()).contains("tried to pass 3 times and passed in 1 of 3");
@@ -168,6 +169,30 @@ class DossierTest {
     }
 
     @Test
+    void oneOfOneIsNoCertaintyAndSaysSo() {
+        Answer finishes = answer(FINISH, Bouts.of("0:10 A kimura; stage tap"));
+        assertThat(finishes.sentence()).contains("1 of 1, too few to say more");
+        Share kimura = figure(finishes, "Kimura").share();
+        assertThat(kimura.low80()).isLessThan(0.4);
+        assertThat(kimura.high80()).isLessThan(0.96);
+    }
+
+    @Test
+    void aForcedPullIsNoChoiceAndABaitedHoldNoTry() {
+        Bout bout = Bouts.of(
+                "0:10 A guard-pull; motive forced",
+                "0:20 B double-leg; nearly",
+                "0:30 A kimura; motive bait",
+                "0:40 A armbar; stage threat");
+        assertThat(figure(answer(START, bout), "Lets the other begin").share().successes())
+                .isEqualTo(1);
+        assertThat(figure(answer(FINISH, bout), "Tries that end in a tap")
+                        .share()
+                        .chances())
+                .isEqualTo(1);
+    }
+
+    @Test
     void figuresAreTheSameForBothSeats() {
         Bout asA = Bouts.of("0:10 B guard-pull; held", "0:20 A knee-cut; side A left; held");
         Bout asB = farglass.core.notation.BoutFile.parse(
@@ -176,8 +201,8 @@ class DossierTest {
                         LEXICON)
                 .bout()
                 .orElseThrow();
-        assertThat(figure(answer(PASS, asA), "To the own left").share())
-                .isEqualTo(figure(answer(PASS, asB), "To the own left").share());
+        assertThat(figure(answer(PASS, asA), "To their own left").share())
+                .isEqualTo(figure(answer(PASS, asB), "To their own left").share());
     }
 
     @Test
@@ -202,8 +227,8 @@ class DossierTest {
         }
         Answer passing =
                 Dossier.of("Juno", bouts, Weighing.ALIKE, LEXICON).answers().get(PASS);
-        Figure left = figure(passing, "To the own left");
+        Figure left = figure(passing, "To their own left");
         assertThat(left.share().population().orElseThrow()).isCloseTo(0, within(0.05));
-        assertThat(left.note()).contains("preference for the own left").contains("more than the other");
+        assertThat(left.note()).contains("preference for their own left").contains("more often than each of the other");
     }
 }
