@@ -1,51 +1,26 @@
 package farglass.core.estimate;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Collection;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
-import java.util.function.Function;
-import java.util.stream.Collectors;
-import org.apache.commons.numbers.gamma.LogGamma;
 
 /**
- * Estimates the shares of several options of one choice: a mixture of two Dirichlet-multinomials, one learned from the others and one
- * weak, so that the points add up to one. Besides the options ever seen there is always one more, never seen: a lone option is no
- * certainty.
+ * Estimates the shares of several options of one choice: each by its own mixture, since an athlete may be unusual in one option and like
+ * all others in the rest; then the points are scaled, so that they add up to one. Besides the options ever taken there is always one
+ * more, never seen: a lone option is no certainty.
  */
 public final class OptionShares {
-    /** The Dirichlet parameters of one part of the mixture; behind the options stands the one never seen. */
-    private record Part(double weight, double[] parameters) {
-        double total() {
-            double total = 0;
-            for (double parameter : parameters) {
-                total += parameter;
-            }
-            return total;
-        }
-
-        /** {@return the logarithm of the marginal likelihood of these counts} */
-        double logLikelihood(double[] counts) {
-            double log = 0;
-            double seen = 0;
-            for (int i = 0; i < counts.length; i++) {
-                log += LogGamma.value(parameters[i] + counts[i]) - LogGamma.value(parameters[i]);
-                seen += counts[i];
-            }
-            return log + LogGamma.value(total()) - LogGamma.value(total() + seen);
-        }
-    }
+    /** Stands for what nobody was ever seen to take. */
+    private static final String NEVER_SEEN = "";
 
     private final List<String> options;
-    private final Map<String, Double> means = new LinkedHashMap<>();
-    private final List<Part> parts = new ArrayList<>();
+    private final Map<String, Prior> priors = new LinkedHashMap<>();
+    private final Map<String, Posterior> others = new LinkedHashMap<>();
     private final double likeness;
-    private final int others;
-    /** How many chances the knowledge of the others' means is worth. */
-    private final double worth;
 
     /**
      * Learns from the other athletes.
@@ -59,80 +34,64 @@ public final class OptionShares {
             Collection<List<List<String>>> athletes, List<String> options, double likeness, double weakShare) {
         this.options = List.copyOf(options);
         this.likeness = likeness;
-        Map<String, List<Spread.Effective>> effective = new LinkedHashMap<>();
-        for (String option : options) {
-            effective.put(
-                    option,
-                    athletes.stream()
-                            .map(bouts -> Spread.Effective.of(counts(bouts, option, bout -> 1.0), likeness))
-                            .filter(athlete -> athlete.chances() > 0)
-                            .toList());
+        List<String> all = new ArrayList<>(options);
+        if (!options.isEmpty()) {
+            all.add(NEVER_SEEN);
         }
-        double chances = effective.values().stream()
-                .findFirst()
-                .map(all -> all.stream().mapToDouble(Spread.Effective::chances).sum())
-                .orElse(0.0);
-        this.others = effective.values().stream().findFirst().map(List::size).orElse(0);
-        int all = options.size() + 1;
-        Spread.Moments moments = new Spread.Moments(0, 0);
-        for (String option : options) {
-            double taken = effective.get(option).stream()
-                    .mapToDouble(Spread.Effective::successes)
-                    .sum();
-            // Half a chance for each option, and for the one never seen.
-            double mean = (taken + 0.5) / (chances + 0.5 * all);
-            means.put(option, mean);
-            moments = moments.and(Spread.moments(effective.get(option), mean));
-        }
-        double unseen = 0.5 / (chances + 0.5 * all);
-        double strength = moments.strength();
-        this.worth = effective.values().stream()
-                .findFirst()
-                .map(each -> Spread.worth(each, strength))
-                .orElse(1.0);
-        double[] learned = new double[all];
-        double[] weak = new double[all];
-        for (int i = 0; i < all; i++) {
-            double mean = i < options.size() ? means.get(options.get(i)) : unseen;
-            learned[i] = mean * strength;
-            weak[i] = (mean + 1.0 / all) / 2 * Prior.WEAK;
-        }
-        double share = comparable() ? weakShare : 1;
-        parts.add(new Part(share, weak));
-        if (share < 1) {
-            parts.add(new Part(1 - share, learned));
+        for (String option : all) {
+            List<List<BoutCount>> counts = athletes.stream()
+                    .map(bouts -> counts(bouts, option, ones(bouts.size())))
+                    .toList();
+            Prior prior = Prior.learned(counts, 1.0 / all.size(), likeness, weakShare);
+            priors.put(option, prior);
+            if (prior.comparable() && !option.equals(NEVER_SEEN)) {
+                others.put(option, Spread.of(counts, likeness).ofMean());
+            }
         }
     }
 
-    private boolean comparable() {
-        return others >= Prior.FEWEST;
+    private static List<Double> ones(int many) {
+        return Collections.nCopies(many, 1.0);
     }
 
-    private static List<BoutCount> counts(List<List<String>> bouts, String option, Function<Integer, Double> weight) {
+    private static List<BoutCount> counts(List<List<String>> bouts, String option, List<Double> weights) {
         List<BoutCount> counts = new ArrayList<>();
         for (int i = 0; i < bouts.size(); i++) {
             int taken = (int) bouts.get(i).stream().filter(option::equals).count();
-            counts.add(new BoutCount(weight.apply(i), taken, bouts.get(i).size()));
+            counts.add(new BoutCount(weights.get(i), taken, bouts.get(i).size()));
         }
         return counts;
     }
 
     /**
-     * {@return the shares of the options that the athlete took, in their order; each point the posterior mean}
+     * {@return the shares of the options that the athlete took, in their order; the points are the posterior means, scaled}
      *
      * @param own the options taken in each of the athlete's bouts
      * @param weights of these bouts, each in (0, 1]
      */
     public Map<String, Share> of(List<List<String>> own, List<Double> weights) {
-        double[] counts = counts(own, weights);
-        double seen = Arrays.stream(counts).sum();
-        List<Part> after = weighed(counts);
+        double sum = 0;
+        Map<String, Posterior> posteriors = new LinkedHashMap<>();
+        for (Map.Entry<String, Prior> prior : priors.entrySet()) {
+            Posterior posterior = Shares.posterior(counts(own, prior.getKey(), weights), prior.getValue(), likeness);
+            posteriors.put(prior.getKey(), posterior);
+            sum += posterior.mean();
+        }
         Map<String, Share> shares = new LinkedHashMap<>();
-        for (int i = 0; i < options.size(); i++) {
-            String option = options.get(i);
-            List<BoutCount> bouts = counts(own, option, weights::get);
+        for (String option : options) {
+            List<BoutCount> bouts = counts(own, option, weights);
             if (bouts.stream().anyMatch(bout -> bout.successes() > 0)) {
-                shares.put(option, share(bouts, margin(after, i, counts[i], seen), option));
+                Posterior posterior = posteriors.get(option);
+                Prior prior = priors.get(option);
+                shares.put(
+                        option,
+                        Shares.share(
+                                bouts,
+                                posterior,
+                                posterior.mean() / sum,
+                                likeness,
+                                prior.comparable() ? OptionalDouble.of(prior.mean()) : OptionalDouble.empty(),
+                                prior.others()));
             }
         }
         return shares;
@@ -140,67 +99,15 @@ public final class OptionShares {
 
     /** {@return what is believed of each option's share once these bouts were seen} */
     public Map<String, Posterior> posteriors(List<List<String>> own, List<Double> weights) {
-        double[] counts = counts(own, weights);
-        double seen = Arrays.stream(counts).sum();
-        List<Part> after = weighed(counts);
         Map<String, Posterior> posteriors = new LinkedHashMap<>();
-        for (int i = 0; i < options.size(); i++) {
-            posteriors.put(options.get(i), margin(after, i, counts[i], seen));
+        for (String option : options) {
+            posteriors.put(option, Shares.posterior(counts(own, option, weights), priors.get(option), likeness));
         }
         return posteriors;
     }
 
     /** {@return what is believed of the others' mean share of each option; none where too few others had such chances} */
     public Map<String, Posterior> others() {
-        Map<String, Posterior> others = new LinkedHashMap<>();
-        if (comparable()) {
-            means.forEach((option, mean) -> others.put(
-                    option, new Posterior(List.of(new Posterior.Part(1, mean * worth, (1 - mean) * worth)))));
-        }
-        return others;
-    }
-
-    /** {@return how often each option was taken, after weights and the likeness within bouts; none of the one never seen} */
-    private double[] counts(List<List<String>> own, List<Double> weights) {
-        double[] counts = new double[options.size() + 1];
-        for (int i = 0; i < options.size(); i++) {
-            counts[i] = Shares.Discounted.of(counts(own, options.get(i), weights::get), likeness)
-                    .successes();
-        }
-        return counts;
-    }
-
-    private Share share(List<BoutCount> bouts, Posterior margin, String option) {
-        return Shares.share(
-                bouts,
-                margin,
-                margin.mean(),
-                likeness,
-                comparable() ? OptionalDouble.of(means.get(option)) : OptionalDouble.empty(),
-                others);
-    }
-
-    /** {@return the parts, each weighed by how well it foresaw the counts} */
-    private List<Part> weighed(double[] counts) {
-        double most = parts.stream()
-                .mapToDouble(part -> part.logLikelihood(counts))
-                .max()
-                .orElseThrow();
-        double sum = parts.stream()
-                .mapToDouble(part -> part.weight() * Math.exp(part.logLikelihood(counts) - most))
-                .sum();
-        return parts.stream()
-                .map(part ->
-                        new Part(part.weight() * Math.exp(part.logLikelihood(counts) - most) / sum, part.parameters()))
-                .collect(Collectors.toList());
-    }
-
-    private static Posterior margin(List<Part> parts, int option, double taken, double seen) {
-        return new Posterior(parts.stream()
-                .map(part -> new Posterior.Part(
-                        Math.min(1, part.weight()),
-                        part.parameters()[option] + taken,
-                        part.total() - part.parameters()[option] + (seen - taken)))
-                .toList());
+        return Map.copyOf(others);
     }
 }

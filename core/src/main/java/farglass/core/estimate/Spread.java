@@ -27,18 +27,6 @@ record Spread(double mean, double strength, double worth, int athletes) {
         }
     }
 
-    /** What the moments of one option add up to; those of several options can be added. */
-    record Moments(double found, double room) {
-        Moments and(Moments more) {
-            return new Moments(found + more.found, room + more.room);
-        }
-
-        double strength() {
-            double alike = room > 0 ? found / room : 0;
-            return alike > 0 ? Math.max(LEAST, Math.min(MOST, 1 / alike - 1)) : MOST;
-        }
-    }
-
     /**
      * {@return the spread of these athletes by the method of moments for beta-binomial counts, weights n}
      * <p>Source: J. C. Kleinman, "Proportions with extraneous variance: single and independent samples", Journal of the American
@@ -53,7 +41,7 @@ record Spread(double mean, double strength, double worth, int athletes) {
         double successes = all.stream().mapToDouble(Effective::successes).sum();
         // Half a chance each way keeps a mean of exactly 0 or 1 from ruling the other out.
         double mean = (successes + 0.5) / (chances + 1);
-        double strength = moments(all, mean).strength();
+        double strength = strength(all, mean);
         return new Spread(mean, strength, worth(all, strength), all.size());
     }
 
@@ -61,7 +49,7 @@ record Spread(double mean, double strength, double worth, int athletes) {
      * {@return how many chances the knowledge of the mean is worth} The variance of a mean of beta-binomial counts is mean × (1 - mean) ×
      * Σ n (1 + (n - 1) / (strength + 1)) / (Σ n)²; of a beta of that worth it is mean × (1 - mean) / (worth + 1).
      */
-    static double worth(List<Effective> athletes, double strength) {
+    private static double worth(List<Effective> athletes, double strength) {
         double chances = 0;
         double weighed = 0;
         for (Effective athlete : athletes) {
@@ -76,7 +64,7 @@ record Spread(double mean, double strength, double worth, int athletes) {
         return new Posterior(List.of(new Posterior.Part(1, mean * worth, (1 - mean) * worth)));
     }
 
-    static Moments moments(List<Effective> athletes, double mean) {
+    private static double strength(List<Effective> athletes, double mean) {
         double chances = 0;
         double squares = 0;
         double spread = 0;
@@ -87,8 +75,8 @@ record Spread(double mean, double strength, double worth, int athletes) {
         }
         double variance = mean * (1 - mean);
         int spare = athletes.size() - 1;
-        return chances == 0
-                ? new Moments(0, 0)
-                : new Moments(spread - variance * spare, variance * (chances - squares / chances - spare));
+        double room = chances == 0 ? 0 : variance * (chances - squares / chances - spare);
+        double alike = room > 0 ? (spread - variance * spare) / room : 0;
+        return alike > 0 ? Math.max(LEAST, Math.min(MOST, 1 / alike - 1)) : MOST;
     }
 }

@@ -4,6 +4,7 @@ import farglass.core.estimate.BoutCount;
 import farglass.core.estimate.BoutRate;
 import farglass.core.estimate.Durations;
 import farglass.core.estimate.Likeness;
+import farglass.core.estimate.OptionShares;
 import farglass.core.estimate.Prior;
 import farglass.core.estimate.Rate;
 import farglass.core.estimate.Rates;
@@ -35,6 +36,7 @@ public final class CoverageRun {
         weakShare = arguments.length > 1 ? Double.parseDouble(arguments[1]) : Prior.SHOWN;
         print("Shares: 80 % and 95 % intervals, (mean width of the 80 %, how many)", shares(libraries));
         print("Options that one to five bouts of the whole library tell of", small(libraries * 40));
+        print("Options of one choice", options(libraries * 10));
         print("Rates per minute", rates(libraries * 5));
         print("Durations, 80 % twice, width in seconds", durations(libraries * 10));
     }
@@ -193,5 +195,42 @@ public final class CoverageRun {
             bouts.add(new BoutRate(1, times, minutes));
         }
         return bouts;
+    }
+
+    /** {@return coverage of the shares of five options of one choice, those that the athlete was seen to take} */
+    static Map<String, Coverage> options(int libraries) {
+        Map<String, Coverage> rows = new LinkedHashMap<>();
+        SplittableRandom random = new SplittableRandom(SEED);
+        for (int bouts : new int[] {3, 8, 20}) {
+            for (double between : new double[] {0.4, 0.8, 1.2}) {
+                for (double form : new double[] {0.6, 1.0}) {
+                    for (int i = 0; i < libraries; i++) {
+                        MadeUpChoices made =
+                                MadeUpChoices.of(new MadeUpChoices.Plan(ATHLETES, between, form, bouts, 4), random);
+                        List<List<List<String>>> others = made.athletes().subList(1, ATHLETES);
+                        List<List<String>> own = made.athletes().get(0);
+                        double likeness = made.likeness();
+                        Map<String, Share> shares = new OptionShares(others, MadeUpChoices.OPTIONS, likeness, weakShare)
+                                .of(own, java.util.Collections.nCopies(own.size(), 1.0));
+                        shares.forEach((option, share) -> {
+                            int at = MadeUpChoices.OPTIONS.indexOf(option);
+                            List<String> parts = new ArrayList<>(
+                                    List.of("all", bouts + " bouts", "between %.1f".formatted(between)));
+                            if (Math.abs(made.unusual()[at]) > 1.5) {
+                                parts.add("unusual");
+                            }
+                            parts.forEach(part -> rows.computeIfAbsent(part, any -> new Coverage())
+                                    .add(
+                                            share.low95(),
+                                            share.low80(),
+                                            share.high80(),
+                                            share.high95(),
+                                            made.truths()[at]));
+                        });
+                    }
+                }
+            }
+        }
+        return rows;
     }
 }
