@@ -1,7 +1,10 @@
 package farglass.core.profile;
 
-import farglass.core.bout.Bout;
 import farglass.core.bout.Seat;
+import farglass.core.corpus.BoutSheet;
+import farglass.core.corpus.Corpus;
+import farglass.core.corpus.Evidence;
+import farglass.core.corpus.Tally;
 import farglass.core.estimate.BoutCount;
 import farglass.core.estimate.Comparison;
 import farglass.core.estimate.Likeness;
@@ -10,11 +13,8 @@ import farglass.core.estimate.Posterior;
 import farglass.core.estimate.Prior;
 import farglass.core.estimate.Share;
 import farglass.core.estimate.Shares;
-import farglass.core.lexicon.Lexicon;
-import farglass.core.state.Counting;
 import farglass.core.study.Weighing;
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -26,41 +26,25 @@ import java.util.Set;
 /** Puts a question to every athlete of the library, so that one of them can be held against the others. */
 final class Census {
     private final String athlete;
+    private final Corpus corpus;
     private final Weighing weighing;
-    private final List<Watched> watched;
-    private final Set<String> names = new LinkedHashSet<>();
 
-    Census(String athlete, Collection<Bout> bouts, Weighing weighing, Lexicon lexicon) {
+    Census(String athlete, Corpus corpus, Weighing weighing) {
         this.athlete = athlete;
+        this.corpus = corpus;
         this.weighing = weighing;
-        this.watched = bouts.stream()
-                .filter(bout -> Counting.standing(bout) == Counting.Standing.COUNTS)
-                .map(bout -> Watched.of(bout, lexicon))
-                // The newest first: evidence is read from the top.
-                .sorted(Comparator.comparing(
-                                (Watched bout) -> bout.bout().header().date().orElse(java.time.LocalDate.MIN))
-                        .reversed()
-                        .thenComparing(bout -> bout.bout().id()))
-                .toList();
-        watched.forEach(bout -> {
-            names.add(bout.bout().header().a().name());
-            names.add(bout.bout().header().b().name());
-        });
-        names.remove("unknown");
     }
 
     /** {@return the athlete's own watched bouts} */
-    List<Watched> own() {
+    List<BoutSheet> own() {
         return of(athlete);
     }
 
-    private List<Watched> of(String name) {
-        return watched.stream()
-                .filter(bout -> bout.bout().header().seatOf(name).isPresent())
-                .toList();
+    private List<BoutSheet> of(String name) {
+        return corpus.of(name);
     }
 
-    Seat seat(Watched bout) {
+    Seat seat(BoutSheet bout) {
         return bout.bout().header().seatOf(athlete).orElseThrow();
     }
 
@@ -165,12 +149,12 @@ final class Census {
     private Map<String, List<List<Evidence>>> put(Tally tally) {
         Map<String, List<List<Evidence>>> all = new LinkedHashMap<>();
         all.put(athlete, List.of());
-        for (String name : names) {
+        for (String name : corpus.athletes()) {
             all.put(
                     name,
                     of(name).stream()
-                            .map(bout -> tally.in(
-                                    bout, bout.bout().header().seatOf(name).orElseThrow()))
+                            .map(bout -> bout.counted(
+                                    tally, bout.bout().header().seatOf(name).orElseThrow()))
                             .toList());
         }
         return all;
@@ -198,7 +182,7 @@ final class Census {
                 .toList();
     }
 
-    private List<BoutCount> counts(List<List<Evidence>> evidence, List<Watched> bouts, String option) {
+    private List<BoutCount> counts(List<List<Evidence>> evidence, List<BoutSheet> bouts, String option) {
         List<BoutCount> counts = new ArrayList<>();
         for (int i = 0; i < evidence.size(); i++) {
             counts.add(count(evidence.get(i), weighing.of(bouts.get(i).bout().header()), option));

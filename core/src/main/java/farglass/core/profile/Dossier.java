@@ -1,6 +1,7 @@
 package farglass.core.profile;
 
 import farglass.core.bout.Bout;
+import farglass.core.corpus.Corpus;
 import farglass.core.estimate.Comparison;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.question.Claims;
@@ -24,14 +25,21 @@ public record Dossier(String athlete, int known, int watched, List<Answer> answe
         answers = List.copyOf(answers);
     }
 
+    /** {@return the dossier of an athlete, all sheets made for it} */
+    public static Dossier of(String athlete, Collection<Bout> bouts, Weighing weighing, Lexicon lexicon) {
+        return of(athlete, Corpus.of(bouts, lexicon), weighing);
+    }
+
     /**
      * {@return the dossier of an athlete}
      *
-     * @param bouts every bout of the library: the others' bouts are what she is compared with
+     * @param corpus every bout of the library: the others' bouts are what she is compared with
      * @param weighing how much each of her own bouts counts
      */
-    public static Dossier of(String athlete, Collection<Bout> bouts, Weighing weighing, Lexicon lexicon) {
-        Census census = new Census(athlete, bouts, weighing, lexicon);
+    public static Dossier of(String athlete, Corpus corpus, Weighing weighing) {
+        Census census = new Census(athlete, corpus, weighing);
+        Collection<Bout> bouts = corpus.bouts();
+        Lexicon lexicon = corpus.lexicon();
         int known = (int) bouts.stream()
                 .filter(bout -> bout.header().seatOf(athlete).isPresent())
                 .filter(bout -> !bout.header().isSecondCoding())

@@ -1,5 +1,6 @@
 package farglass.core.profile;
 
+import farglass.core.corpus.Evidence;
 import farglass.core.estimate.Share;
 import java.util.List;
 

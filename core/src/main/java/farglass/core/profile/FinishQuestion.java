@@ -1,6 +1,9 @@
 package farglass.core.profile;
 
 import farglass.core.bout.Seat;
+import farglass.core.corpus.BoutSheet;
+import farglass.core.corpus.Evidence;
+import farglass.core.corpus.Tally;
 import farglass.core.estimate.Share;
 import farglass.core.lexicon.Kind;
 import farglass.core.lexicon.Lexicon;
@@ -24,7 +27,7 @@ final class FinishQuestion {
     private FinishQuestion() {}
 
     private static List<Evidence> tries(
-            Watched watched, Seat seat, BiFunction<Attempt, Technique, Optional<String>> option) {
+            BoutSheet watched, Seat seat, BiFunction<Attempt, Technique, Optional<String>> option) {
         List<Evidence> tries = new ArrayList<>();
         for (Attempt attempt : watched.attempts(seat)) {
             attempt.technique(watched.lexicon())
@@ -38,16 +41,20 @@ final class FinishQuestion {
 
     /** A technique and its variants are counted together here; the note counts them apart. */
     private static Tally which(Lexicon lexicon) {
-        return (watched, seat) ->
-                tries(watched, seat, (attempt, technique) -> Optional.of(lexicon.together(technique.key())));
+        return new Tally(
+                "finish which",
+                (watched, seat) ->
+                        tries(watched, seat, (attempt, technique) -> Optional.of(lexicon.together(technique.key()))));
     }
 
     private static Tally variants() {
-        return (watched, seat) -> tries(
-                watched,
-                seat,
-                (attempt, technique) ->
-                        technique.parent().isPresent() ? Optional.of(technique.key()) : Optional.empty());
+        return new Tally(
+                "finish variants",
+                (watched, seat) -> tries(
+                        watched,
+                        seat,
+                        (attempt, technique) ->
+                                technique.parent().isPresent() ? Optional.of(technique.key()) : Optional.empty()));
     }
 
     /** What edge or bell cut off was not stopped by anybody. */
@@ -56,15 +63,17 @@ final class FinishQuestion {
     }
 
     private static Tally ends() {
-        return (watched, seat) -> tries(watched, seat, (attempt, technique) -> end(attempt));
+        return new Tally("finish ends", (watched, seat) -> tries(watched, seat, (attempt, technique) -> end(attempt)));
     }
 
     private static Tally ends(String key, Lexicon lexicon) {
-        return (watched, seat) -> tries(
-                watched,
-                seat,
-                (attempt, technique) ->
-                        lexicon.together(technique.key()).equals(key) ? end(attempt) : Optional.empty());
+        return new Tally(
+                "finish ends " + key,
+                (watched, seat) -> tries(
+                        watched,
+                        seat,
+                        (attempt, technique) ->
+                                lexicon.together(technique.key()).equals(key) ? end(attempt) : Optional.empty()));
     }
 
     /** What was never seen has a bound; from very few tries that bound says nothing, and is left out. */

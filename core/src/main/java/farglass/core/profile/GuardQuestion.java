@@ -1,6 +1,9 @@
 package farglass.core.profile;
 
 import farglass.core.bout.Seat;
+import farglass.core.corpus.BoutSheet;
+import farglass.core.corpus.Evidence;
+import farglass.core.corpus.Tally;
 import farglass.core.estimate.Durations;
 import farglass.core.estimate.Share;
 import farglass.core.estimate.Stay;
@@ -24,7 +27,7 @@ final class GuardQuestion {
         return stand.position().family().isGuard() && stand.roleOf(seat) == Role.BOTTOM;
     }
 
-    private static List<Evidence> guards(Watched watched, Seat seat) {
+    private static List<Evidence> guards(BoutSheet watched, Seat seat) {
         return watched.arrivals().stream()
                 .filter(moment -> plays(watched.timeline().after(moment), seat))
                 .map(moment -> new Evidence(
@@ -36,7 +39,7 @@ final class GuardQuestion {
 
     private static List<Stay> stays(Census census, String position) {
         List<Stay> stays = new ArrayList<>();
-        for (Watched watched : census.own()) {
+        for (BoutSheet watched : census.own()) {
             for (Visit visit : watched.visits()) {
                 if (plays(visit.stand(), census.seat(watched))
                         && visit.stand().position().key().equals(position)) {
@@ -52,7 +55,7 @@ final class GuardQuestion {
 
     static Draft draft(String athlete, Census census, Lexicon lexicon) {
         String question = "Which guards do they play, and for how long?";
-        Census.Count count = census.options(GuardQuestion::guards);
+        Census.Count count = census.options(new Tally("guard", GuardQuestion::guards));
         if (count.chances() == 0) {
             return Draft.of(new Answer(
                     question,

@@ -3,6 +3,9 @@ package farglass.core.profile;
 import farglass.core.bout.Line;
 import farglass.core.bout.Seat;
 import farglass.core.bout.Side;
+import farglass.core.corpus.BoutSheet;
+import farglass.core.corpus.Evidence;
+import farglass.core.corpus.Tally;
 import farglass.core.estimate.Comparison;
 import farglass.core.estimate.Share;
 import farglass.core.lexicon.Kind;
@@ -31,7 +34,7 @@ final class PassQuestion {
 
     private PassQuestion() {}
 
-    private static List<Evidence> tries(Watched watched, Seat seat, Function<Attempt, Optional<String>> option) {
+    private static List<Evidence> tries(BoutSheet watched, Seat seat, Function<Attempt, Optional<String>> option) {
         List<Evidence> tries = new ArrayList<>();
         for (Attempt attempt : watched.attempts(seat)) {
             boolean pass = attempt.technique(watched.lexicon())
@@ -48,26 +51,32 @@ final class PassQuestion {
 
     /** A place that was not told is credited to none. */
     private static Tally from() {
-        return (watched, seat) -> tries(watched, seat, attempt -> Optional.of(
-                        watched.timeline().before(attempt.first()).position())
-                .filter(Position::isSettled)
-                .map(Position::key));
+        return new Tally(
+                "pass from",
+                (watched, seat) -> tries(watched, seat, attempt -> Optional.of(
+                                watched.timeline().before(attempt.first()).position())
+                        .filter(Position::isSettled)
+                        .map(Position::key)));
     }
 
     /** The side she goes to, as her own left or right; only techniques whose side is the way of travel tell it. */
     private static Tally side() {
-        return (watched, seat) -> tries(
-                watched,
-                seat,
-                attempt -> attempt.technique(watched.lexicon())
-                                .filter(technique -> technique.sideRule() == SideRule.TRAVEL)
-                                .isPresent()
-                        ? attempt.side().map(side -> side.side().label())
-                        : Optional.empty());
+        return new Tally(
+                "pass side",
+                (watched, seat) -> tries(
+                        watched,
+                        seat,
+                        attempt -> attempt.technique(watched.lexicon())
+                                        .filter(technique -> technique.sideRule() == SideRule.TRAVEL)
+                                        .isPresent()
+                                ? attempt.side().map(side -> side.side().label())
+                                : Optional.empty()));
     }
 
     private static Tally depth() {
-        return (watched, seat) -> tries(watched, seat, attempt -> line(attempt).map(Line::label));
+        return new Tally(
+                "pass depth",
+                (watched, seat) -> tries(watched, seat, attempt -> line(attempt).map(Line::label)));
     }
 
     /** A pass told line by line is one try: its deepest line counts. */
@@ -77,12 +86,15 @@ final class PassQuestion {
 
     /** What edge or bell cut off began, and reached its line, but was not stopped by anybody. */
     private static Tally success() {
-        return (watched, seat) -> tries(
-                watched,
-                seat,
-                attempt -> attempt.wasCutOff()
-                        ? Optional.empty()
-                        : Optional.of(line(attempt).filter(Line.PAST::equals).isPresent() ? PASSED : STOPPED));
+        return new Tally(
+                "pass success",
+                (watched, seat) -> tries(
+                        watched,
+                        seat,
+                        attempt -> attempt.wasCutOff()
+                                ? Optional.empty()
+                                : Optional.of(
+                                        line(attempt).filter(Line.PAST::equals).isPresent() ? PASSED : STOPPED)));
     }
 
     static Draft draft(String athlete, Census census, Lexicon lexicon) {

@@ -3,6 +3,9 @@ package farglass.core.profile;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Motive;
 import farglass.core.bout.Seat;
+import farglass.core.corpus.BoutSheet;
+import farglass.core.corpus.Evidence;
+import farglass.core.corpus.Tally;
 import farglass.core.estimate.Share;
 import farglass.core.lexicon.Family;
 import farglass.core.lexicon.Kind;
@@ -25,7 +28,7 @@ final class StartQuestion {
 
     private StartQuestion() {}
 
-    private static List<Evidence> start(Watched watched, Seat seat) {
+    private static List<Evidence> start(BoutSheet watched, Seat seat) {
         if (!watched.sawStart()) {
             return List.of();
         }
@@ -47,7 +50,7 @@ final class StartQuestion {
     }
 
     static Draft draft(String athlete, Census census) {
-        Census.Count count = census.options(StartQuestion::start);
+        Census.Count count = census.options(new Tally("start", StartQuestion::start));
         return count.chances() == 0
                 ? Draft.of(new Answer(QUESTION, "Too little film: no start of a bout has been watched yet.", List.of()))
                 : new Draft(Saying.family(count, ID), claims -> answer(athlete, count, claims));

@@ -3,8 +3,9 @@ package farglass.desktop.dossier;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Times;
+import farglass.core.corpus.Corpus;
+import farglass.core.corpus.Evidence;
 import farglass.core.profile.Dossier;
-import farglass.core.profile.Evidence;
 import farglass.core.profile.Figure;
 import farglass.core.scribe.Phrase;
 import farglass.core.study.Athlete;
@@ -36,9 +37,12 @@ public final class DossierModel {
     private final ObservableList<Sight> sights = FXCollections.observableArrayList();
     private Optional<Work.Job> running = Optional.empty();
     private boolean stale = true;
+    /** Written by whichever job was the last to count. */
+    private volatile Corpus corpus;
 
     public DossierModel(Desk desk) {
         this.desk = desk;
+        this.corpus = Corpus.of(List.of(), desk.lexicon());
         desk.contentsProperty().addListener(change -> outdate());
         desk.studyProperty().addListener(change -> {
             chooseAthletes();
@@ -80,9 +84,16 @@ public final class DossierModel {
         running = Optional.of(desk.work()
                 .start(
                         "Counting " + name,
-                        (progress, cancelled) -> Dossier.of(name, bouts, weighing, desk.lexicon()),
+                        (progress, cancelled) -> Dossier.of(name, renewed(bouts), weighing),
                         this::show,
                         problem -> desk.say(problem.getMessage())));
+    }
+
+    /** Off the interface thread: an edit makes one sheet anew, and a filter none. */
+    private Corpus renewed(List<Bout> bouts) {
+        Corpus now = corpus.renewed(bouts, desk.lexicon());
+        corpus = now;
+        return now;
     }
 
     private void show(Dossier computed) {

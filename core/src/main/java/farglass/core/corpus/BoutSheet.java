@@ -1,4 +1,4 @@
-package farglass.core.profile;
+package farglass.core.corpus;
 
 import farglass.core.bout.Bout;
 import farglass.core.bout.BoutKind;
@@ -13,17 +13,55 @@ import farglass.core.state.Timeline;
 import farglass.core.state.Visit;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 
 /**
- * The part of a bout that counts: whole matches, and of these only the stretches whose story was watched. What was not
- * watched is not known; it never counts as not having happened.
+ * One bout worked out: where the two were, what was watched, what was tried. Of what was not watched nothing is known; it never counts as
+ * not having happened. A sheet is made once for each version of a bout and may be read by many threads; what was counted of it is kept.
  */
-record Watched(Bout bout, Timeline timeline, Counting counting, Lexicon lexicon) {
-    static Watched of(Bout bout, Lexicon lexicon) {
-        return new Watched(bout, Timeline.of(bout, lexicon), Counting.of(bout), lexicon);
+public final class BoutSheet {
+    private record Asked(String tally, Seat seat) {}
+
+    private final Bout bout;
+    private final Timeline timeline;
+    private final Counting counting;
+    private final Lexicon lexicon;
+    private final List<Attempt> attempts;
+    private final Map<Asked, List<Evidence>> counted = new ConcurrentHashMap<>();
+
+    private BoutSheet(Bout bout, Lexicon lexicon) {
+        this.bout = bout;
+        this.lexicon = lexicon;
+        this.timeline = Timeline.of(bout, lexicon);
+        this.counting = Counting.of(bout);
+        this.attempts = Attempt.of(bout);
+    }
+
+    /** {@return the sheet of a bout, with the words of that lexicon} Linear in its moments. */
+    public static BoutSheet of(Bout bout, Lexicon lexicon) {
+        return new BoutSheet(bout, lexicon);
+    }
+
+    public Bout bout() {
+        return bout;
+    }
+
+    public Timeline timeline() {
+        return timeline;
+    }
+
+    public Lexicon lexicon() {
+        return lexicon;
+    }
+
+    /** {@return every chance that the athlete in that seat had for what is asked, and what was taken; counted the first time} */
+    public List<Evidence> counted(Tally tally, Seat seat) {
+        return counted.computeIfAbsent(
+                new Asked(tally.id(), seat), asked -> List.copyOf(tally.count().apply(this, seat)));
     }
 
     /** What was only shown so that the other moves does not try to succeed. */
@@ -34,27 +72,27 @@ record Watched(Bout bout, Timeline timeline, Counting counting, Lexicon lexicon)
     }
 
     /** {@return what the athlete tried and did within the watched stretches, feints and baits left out} */
-    List<Attempt> attempts(Seat seat) {
-        return Attempt.of(bout).stream()
+    public List<Attempt> attempts(Seat seat) {
+        return attempts.stream()
                 .filter(attempt -> attempt.actor().filter(seat::equals).isPresent())
                 .filter(attempt -> attempt.technique(lexicon).isPresent())
                 .filter(attempt -> counting.counts(attempt.first()))
-                .filter(attempt -> attempt.steps().stream().allMatch(Watched::isTried))
+                .filter(attempt -> attempt.steps().stream().allMatch(BoutSheet::isTried))
                 .toList();
     }
 
     /** {@return what anybody did within the watched stretches, in order} */
-    List<Moment> deeds() {
+    public List<Moment> deeds() {
         return bout.moments().stream()
                 .filter(moment ->
                         moment.actor().isPresent() && moment.technique().isPresent())
-                .filter(Watched::isTried)
+                .filter(BoutSheet::isTried)
                 .filter(counting::counts)
                 .toList();
     }
 
     /** {@return the visits whose beginning was watched} */
-    List<Visit> visits() {
+    public List<Visit> visits() {
         return timeline.visits().stream()
                 .filter(visit -> !visit.openStart() && counting.seen(visit.fromMicros()))
                 .toList();
@@ -64,7 +102,7 @@ record Watched(Bout bout, Timeline timeline, Counting counting, Lexicon lexicon)
      * {@return the moments that led into another place, where that was watched} Without a time it is not known how long they stayed, but
      * that they came there is.
      */
-    List<Moment> arrivals() {
+    public List<Moment> arrivals() {
         Set<String> opened =
                 visits().stream().flatMap(visit -> visit.openedBy().stream()).collect(Collectors.toSet());
         return bout.moments().stream()
@@ -75,18 +113,19 @@ record Watched(Bout bout, Timeline timeline, Counting counting, Lexicon lexicon)
     }
 
     /** {@return whether the end of the visit was watched} */
-    boolean sawEnd(Visit visit) {
+    public boolean sawEnd(Visit visit) {
         return !visit.openEnd() && counting.seen(visit.toMicros());
     }
 
     /** {@return whether the start of a bout was watched: a film that begins in the middle has none, and a set position is none} */
-    boolean sawStart() {
+    public boolean sawStart() {
         return counting.seen(0)
                 && bout.header().footage().opening().isEmpty()
                 && bout.header().kind() != BoutKind.POSITIONAL;
     }
 
-    Optional<Technique> technique(Moment moment) {
+    /** {@return the technique of a moment, if this lexicon has it} */
+    public Optional<Technique> technique(Moment moment) {
         return moment.technique().flatMap(lexicon::technique);
     }
 }

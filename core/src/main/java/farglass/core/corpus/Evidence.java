@@ -1,4 +1,4 @@
-package farglass.core.profile;
+package farglass.core.corpus;
 
 import java.util.Optional;
 

@@ -1,0 +1,87 @@
+package farglass.core.corpus;
+
+import farglass.core.bout.Bout;
+import farglass.core.bout.Seat;
+import farglass.core.lexicon.Lexicon;
+import farglass.core.state.Counting;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.IdentityHashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/**
+ * All bouts of a library, with a sheet for each that counts. Immutable; a changed library gives a new corpus, in which only the sheets of
+ * changed bouts are made anew.
+ */
+public final class Corpus {
+    /** Stands in a header for somebody nobody knows. */
+    private static final String NOBODY = "unknown";
+
+    private final List<Bout> bouts;
+    private final Lexicon lexicon;
+    private final Map<Bout, BoutSheet> sheets = new IdentityHashMap<>();
+    private final Map<String, List<BoutSheet>> byAthlete = new LinkedHashMap<>();
+
+    private Corpus(Collection<Bout> bouts, Lexicon lexicon, Map<Bout, BoutSheet> known) {
+        this.bouts = List.copyOf(bouts);
+        this.lexicon = lexicon;
+        List<BoutSheet> all = new ArrayList<>();
+        for (Bout bout : this.bouts) {
+            if (Counting.standing(bout) == Counting.Standing.COUNTS) {
+                BoutSheet sheet = known.containsKey(bout) ? known.get(bout) : BoutSheet.of(bout, lexicon);
+                sheets.put(bout, sheet);
+                all.add(sheet);
+            }
+        }
+        // The newest first: evidence is read from the top.
+        all.sort(Comparator.comparing(
+                        (BoutSheet sheet) -> sheet.bout().header().date().orElse(LocalDate.MIN))
+                .reversed()
+                .thenComparing(sheet -> sheet.bout().id()));
+        for (BoutSheet sheet : all) {
+            for (Seat seat : Seat.values()) {
+                String name = sheet.bout().header().contestant(seat).name();
+                List<BoutSheet> own = byAthlete.computeIfAbsent(name, any -> new ArrayList<>());
+                // Who is named on both sides of a bout has been in it once.
+                if (own.isEmpty() || own.get(own.size() - 1) != sheet) {
+                    own.add(sheet);
+                }
+            }
+        }
+        byAthlete.remove(NOBODY);
+    }
+
+    /** {@return the corpus of these bouts} Linear in their moments. */
+    public static Corpus of(Collection<Bout> bouts, Lexicon lexicon) {
+        return new Corpus(bouts, lexicon, Map.of());
+    }
+
+    /** {@return the corpus of these bouts, with the sheets of this one for those that are the same} */
+    public Corpus renewed(Collection<Bout> now, Lexicon words) {
+        return new Corpus(now, words, words == lexicon ? sheets : Map.of());
+    }
+
+    /** {@return every bout, whether it counts or not} */
+    public List<Bout> bouts() {
+        return bouts;
+    }
+
+    public Lexicon lexicon() {
+        return lexicon;
+    }
+
+    /** {@return the names of everybody in a bout that counts} */
+    public Set<String> athletes() {
+        return byAthlete.keySet();
+    }
+
+    /** {@return the athlete's bouts that count, the newest first} */
+    public List<BoutSheet> of(String athlete) {
+        return byAthlete.getOrDefault(athlete, List.of());
+    }
+}
