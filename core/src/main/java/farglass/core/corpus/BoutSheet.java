@@ -31,7 +31,7 @@ public final class BoutSheet {
     private final Counting counting;
     private final Lexicon lexicon;
     private final List<Attempt> attempts;
-    private final Map<Asked, List<Evidence>> counted = new ConcurrentHashMap<>();
+    private final Map<Asked, Counted> counted = new ConcurrentHashMap<>();
 
     private BoutSheet(Bout bout, Lexicon lexicon) {
         this.bout = bout;
@@ -59,9 +59,9 @@ public final class BoutSheet {
     }
 
     /** {@return every chance that the athlete in that seat had for what is asked, and what was taken; counted the first time} */
-    public List<Evidence> counted(Tally tally, Seat seat) {
+    public Counted counted(Tally tally, Seat seat) {
         return counted.computeIfAbsent(
-                new Asked(tally.id(), seat), asked -> List.copyOf(tally.count().apply(this, seat)));
+                new Asked(tally.id(), seat), asked -> Counted.of(tally.count().apply(this, seat)));
     }
 
     /** What was only shown so that the other moves does not try to succeed. */

@@ -2,6 +2,7 @@ package farglass.core.corpus;
 
 import farglass.core.bout.Bout;
 import farglass.core.bout.Seat;
+import farglass.core.estimate.Choices;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.state.Counting;
 import java.time.LocalDate;
@@ -13,6 +14,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 
 /**
  * All bouts of a library, with a sheet for each that counts. Immutable; a changed library gives a new corpus, in which only the sheets of
@@ -26,6 +28,9 @@ public final class Corpus {
     private final Lexicon lexicon;
     private final Map<Bout, BoutSheet> sheets = new IdentityHashMap<>();
     private final Map<String, List<BoutSheet>> byAthlete = new LinkedHashMap<>();
+    private final Map<Asked, Choices> choices = new ConcurrentHashMap<>();
+
+    private record Asked(String tally, String athlete) {}
 
     private Corpus(Collection<Bout> bouts, Lexicon lexicon, Map<Bout, BoutSheet> known) {
         this.bouts = List.copyOf(bouts);
@@ -83,5 +88,21 @@ public final class Corpus {
     /** {@return the athlete's bouts that count, the newest first} */
     public List<BoutSheet> of(String athlete) {
         return byAthlete.getOrDefault(athlete, List.of());
+    }
+
+    /** {@return what was counted in each of the athlete's bouts, in their order} */
+    public List<Counted> counted(Tally tally, String athlete) {
+        return of(athlete).stream()
+                .map(sheet -> sheet.counted(
+                        tally, sheet.bout().header().seatOf(athlete).orElseThrow()))
+                .toList();
+    }
+
+    /** {@return the athlete's chances and what was taken, all bouts alike; added up the first time} */
+    public Choices alike(Tally tally, String athlete) {
+        return choices.computeIfAbsent(
+                new Asked(tally.id(), athlete),
+                asked -> Choices.alike(
+                        counted(tally, athlete).stream().map(Counted::taken).toList()));
     }
 }

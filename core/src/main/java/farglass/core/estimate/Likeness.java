@@ -1,7 +1,6 @@
 package farglass.core.estimate;
 
 import java.util.Collection;
-import java.util.List;
 
 /** How alike the moments of one bout are: the intraclass correlation, pooled over athletes. */
 public final class Likeness {
@@ -15,39 +14,35 @@ public final class Likeness {
     private Likeness() {}
 
     /**
-     * {@return the analysis-of-variance estimate of the correlation within a bout, round each athlete's own mean, in
-     * [0, 0.5]} The stated default where fewer than eight bouts are to spare.
+     * {@return the analysis-of-variance estimate of the correlation within a bout, round each athlete's own mean, over all the options
+     * together, in [0, 0.5]} The stated default where fewer than eight bouts are to spare.
      * <p>Source: M. S. Ridout, C. G. B. Demétrio, D. Firth, "Estimating intraclass correlation for binary data",
      * Biometrics 55 (1999), pp. 137-148, ANOVA estimator, pooled within athletes.
      *
-     * @param athletes the bouts of each athlete, unweighted
+     * @param athletes unweighted
      */
-    public static double pooled(Collection<List<BoutCount>> athletes) {
+    public static double pooled(Collection<Choices> athletes, Collection<String> options) {
         double between = 0;
         double within = 0;
         double size = 0;
         int spareBouts = 0;
         double spareChances = 0;
-        for (List<BoutCount> bouts : athletes) {
-            List<BoutCount> used =
-                    bouts.stream().filter(bout -> bout.chances() > 0).toList();
-            double all = used.stream().mapToInt(BoutCount::chances).sum();
-            if (used.size() < 2) {
+        for (Choices athlete : athletes) {
+            if (athlete.bouts() < 2) {
                 continue;
             }
-            double mean = used.stream().mapToInt(BoutCount::successes).sum() / all;
-            double squares = 0;
-            for (BoutCount bout : used) {
-                double share = (double) bout.successes() / bout.chances();
-                between += bout.chances() * Math.pow(share - mean, 2);
-                within += bout.chances() * share * (1 - share);
-                squares += (double) bout.chances() * bout.chances();
+            double all = athlete.chances();
+            for (String option : options) {
+                double taken = athlete.taken(option);
+                // The sums over bouts of n (p - mean)^2 and of n p (1 - p), multiplied out.
+                between += athlete.squares(option) - taken * taken / all;
+                within += taken - athlete.squares(option);
             }
-            spareBouts += used.size() - 1;
-            spareChances += all - used.size();
-            size += all - squares / all;
+            spareBouts += options.size() * (athlete.bouts() - 1);
+            spareChances += options.size() * (all - athlete.bouts());
+            size += options.size() * (all - athlete.rawSquares() / all);
         }
-        if (spareBouts < FEWEST_SPARE_BOUTS || spareChances <= 0) {
+        if (spareBouts < FEWEST_SPARE_BOUTS * options.size() || spareChances <= 0) {
             return USUAL;
         }
         double meanBetween = between / spareBouts;
@@ -55,19 +50,5 @@ public final class Likeness {
         double usualSize = size / spareBouts;
         double total = meanBetween + (usualSize - 1) * meanWithin;
         return total <= 0 ? USUAL : Math.max(0, Math.min(MOST, (meanBetween - meanWithin) / total));
-    }
-
-    /**
-     * {@return by how much chances are overcounted: 1 + (m - 1) × likeness, m the size-weighted mean Σm²/Σm of chances per bout, at least
-     * 1} With bouts of uneven length the plain mean is too small: most moments lie in the long bouts.
-     */
-    public static double designEffect(List<BoutCount> bouts, double likeness) {
-        double chances = 0;
-        double squares = 0;
-        for (BoutCount bout : bouts) {
-            chances += bout.weight() * bout.chances();
-            squares += bout.weight() * bout.chances() * bout.chances();
-        }
-        return chances == 0 ? 1 : 1 + (squares / chances - 1) * likeness;
     }
 }

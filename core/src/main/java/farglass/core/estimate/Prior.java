@@ -33,14 +33,14 @@ public record Prior(Posterior belief, double mean, int others, boolean comparabl
     /**
      * {@return the prior learned from the other athletes} With fewer than eight others who had chances, the weak belief alone.
      *
-     * @param athletes one collection of bouts per other athlete, unweighted
+     * @param athletes the other athletes, unweighted
      * @param evenMean what is believed where nothing is known: one half for yes or no
      * @param likeness of moments of one bout, in [0, 1): its noise is taken out of the spread between athletes
      * @param weakShare how much of the belief is the weak one, in (0, 1]: {@link #SHOWN}, less for claims
      */
     public static Prior learned(
-            Collection<List<BoutCount>> athletes, double evenMean, double likeness, double weakShare) {
-        Spread spread = Spread.of(athletes, likeness);
+            Collection<Choices> athletes, String option, double evenMean, double likeness, double weakShare) {
+        Spread spread = Spread.of(athletes, option, likeness);
         boolean comparable = spread.athletes() >= FEWEST;
         double mean = spread.athletes() == 0 ? evenMean : spread.mean();
         return new Prior(

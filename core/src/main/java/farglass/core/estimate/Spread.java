@@ -17,24 +17,14 @@ record Spread(double mean, double strength, double worth, int athletes) {
     /** However alike athletes seem, they are not the same. */
     static final double MOST = 60;
 
-    /** One athlete's chances and successes, as many as they are worth once the likeness within bouts is taken out. */
-    record Effective(double successes, double chances) {
-        static Effective of(List<BoutCount> bouts, double likeness) {
-            double effect = Likeness.designEffect(bouts, likeness);
-            return new Effective(
-                    bouts.stream().mapToInt(BoutCount::successes).sum() / effect,
-                    bouts.stream().mapToInt(BoutCount::chances).sum() / effect);
-        }
-    }
-
     /**
      * {@return the spread of these athletes by the method of moments for beta-binomial counts, weights n}
      * <p>Source: J. C. Kleinman, "Proportions with extraneous variance: single and independent samples", Journal of the American
      * Statistical Association 68 (1973), pp. 46-54; n are effective chances.
      */
-    static Spread of(Collection<List<BoutCount>> athletes, double likeness) {
+    static Spread of(Collection<Choices> athletes, String option, double likeness) {
         List<Effective> all = athletes.stream()
-                .map(bouts -> Effective.of(bouts, likeness))
+                .map(athlete -> athlete.effective(option, likeness))
                 .filter(athlete -> athlete.chances() > 0)
                 .toList();
         double chances = all.stream().mapToDouble(Effective::chances).sum();

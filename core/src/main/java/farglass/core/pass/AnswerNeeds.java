@@ -1,10 +1,11 @@
 package farglass.core.pass;
 
 import farglass.core.bout.Bout;
-import farglass.core.estimate.BoutCount;
+import farglass.core.estimate.Choices;
 import farglass.core.estimate.Prior;
 import farglass.core.estimate.Share;
 import farglass.core.estimate.Shares;
+import farglass.core.estimate.Taken;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.plan.UsualAnswers;
 import java.util.ArrayList;
@@ -24,6 +25,7 @@ public final class AnswerNeeds {
     /** Half the width of the 80 % interval at which a question is settled. */
     static final double SETTLED_WITHIN = 0.10;
 
+    private static final String USUAL = "usual";
     private static final Prior WEAK = Prior.weak(0.5);
 
     private AnswerNeeds() {}
@@ -57,6 +59,7 @@ public final class AnswerNeeds {
                 .orElse(0);
         return chances == 0
                 ? Optional.empty()
-                : Optional.of(Shares.yesOrNo(List.of(new BoutCount(1, usual, chances)), WEAK, 0));
+                : Optional.of(Shares.yesOrNo(
+                        Choices.alike(List.of(new Taken(Map.of(USUAL, usual), chances))), USUAL, WEAK, 0));
     }
 }

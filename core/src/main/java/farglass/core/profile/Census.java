@@ -3,9 +3,10 @@ package farglass.core.profile;
 import farglass.core.bout.Seat;
 import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.Corpus;
+import farglass.core.corpus.Counted;
 import farglass.core.corpus.Evidence;
 import farglass.core.corpus.Tally;
-import farglass.core.estimate.BoutCount;
+import farglass.core.estimate.Choices;
 import farglass.core.estimate.Comparison;
 import farglass.core.estimate.Likeness;
 import farglass.core.estimate.OptionShares;
@@ -15,7 +16,6 @@ import farglass.core.estimate.Share;
 import farglass.core.estimate.Shares;
 import farglass.core.study.Weighing;
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -66,133 +66,93 @@ final class Census {
         }
     }
 
+    /** One question as it is answered by everybody. */
+    private final class Asked {
+        private final List<Counted> counted;
+        private final Choices own;
+        private final List<Choices> others = new ArrayList<>();
+        private final List<Choices> all = new ArrayList<>();
+        private final Set<String> options = new LinkedHashSet<>();
+
+        Asked(Tally tally) {
+            counted = corpus.counted(tally, athlete);
+            own = new Choices(
+                    counted.stream().map(Counted::taken).toList(),
+                    own().stream()
+                            .map(bout -> weighing.of(bout.bout().header()))
+                            .toList());
+            evidence().forEach(each -> options.add(each.option()));
+            all.add(corpus.alike(tally, athlete));
+            for (String name : corpus.athletes()) {
+                if (!name.equals(athlete)) {
+                    Choices other = corpus.alike(tally, name);
+                    others.add(other);
+                    options.addAll(other.options());
+                }
+            }
+            all.addAll(others);
+        }
+
+        List<Evidence> evidence() {
+            return counted.stream().flatMap(bout -> bout.evidence().stream()).toList();
+        }
+
+        /** {@return the others who had such chances} */
+        List<Choices> asked() {
+            return others.stream().filter(other -> other.chances() > 0).toList();
+        }
+    }
+
     /** A question with several options; only options the athlete took are reported. */
     Count options(Tally tally) {
-        Map<String, List<List<Evidence>>> all = put(tally);
-        List<Evidence> own = all.get(athlete).stream().flatMap(List::stream).toList();
-        Set<String> options = new LinkedHashSet<>();
-        all.values().forEach(bouts -> bouts.forEach(bout -> bout.forEach(each -> options.add(each.option()))));
-        List<List<List<String>>> others = new ArrayList<>();
-        all.forEach((name, bouts) -> {
-            if (!name.equals(athlete)) {
-                others.add(taken(bouts));
-            }
-        });
+        Asked asked = new Asked(tally);
+        List<String> options = List.copyOf(asked.options);
         // Moments of a bout are as alike as all options together say.
-        double likeness = Likeness.pooled(
-                options.stream().flatMap(option -> counts(all, option).stream()).toList());
-        List<Double> weights =
-                own().stream().map(bout -> weighing.of(bout.bout().header())).toList();
-        Map<String, Share> estimated = new OptionShares(others, List.copyOf(options), likeness, Prior.SHOWN)
-                .of(taken(all.get(athlete)), weights);
+        double likeness = Likeness.pooled(asked.all, options);
+        Map<String, Share> estimated = new OptionShares(asked.others, options, likeness, Prior.SHOWN).of(asked.own);
         Map<String, Share> shares = new LinkedHashMap<>();
         estimated.entrySet().stream()
                 .sorted(Comparator.comparingInt((Map.Entry<String, Share> share) ->
                                 share.getValue().successes())
                         .reversed())
                 .forEach(share -> shares.put(share.getKey(), share.getValue()));
-        OptionShares claiming = new OptionShares(others, List.copyOf(options), likeness, Comparison.WEAK);
-        return new Count(own, shares, compared(claiming, taken(all.get(athlete)), weights, others));
-    }
-
-    private static Map<String, Compared> compared(
-            OptionShares shares, List<List<String>> own, List<Double> weights, List<List<List<String>>> others) {
-        Map<String, Posterior> posteriors = shares.posteriors(own, weights);
-        List<Map<String, Posterior>> each = others.stream()
-                .filter(bouts -> bouts.stream().anyMatch(bout -> !bout.isEmpty()))
-                .map(bouts -> shares.posteriors(bouts, Collections.nCopies(bouts.size(), 1.0)))
-                .toList();
+        OptionShares claiming = new OptionShares(asked.others, options, likeness, Comparison.WEAK);
         Map<String, Compared> compared = new LinkedHashMap<>();
-        shares.others()
+        claiming.others()
                 .forEach((option, mean) -> compared.put(
                         option,
                         new Compared(
-                                new Comparison(posteriors.get(option), mean),
-                                each.stream().map(other -> other.get(option)).toList())));
-        return compared;
+                                new Comparison(claiming.posterior(asked.own, option), mean),
+                                asked.asked().stream()
+                                        .map(other -> claiming.posterior(other, option))
+                                        .toList())));
+        return new Count(asked.evidence(), shares, compared);
     }
 
     /** A question of yes or no; {@code yes} is the option that counts as success. */
     Count yesOrNo(Tally tally, String yes) {
-        Map<String, List<List<Evidence>>> all = put(tally);
-        List<Evidence> own = all.get(athlete).stream().flatMap(List::stream).toList();
-        double likeness = Likeness.pooled(counts(all, yes));
-        Share share = Shares.yesOrNo(
-                counts(all.get(athlete), own(), yes),
-                Prior.learned(others(all, yes), 0.5, likeness, Prior.SHOWN),
-                likeness);
-        return new Count(own, Map.of(yes, share), compared(all, yes, likeness));
-    }
-
-    private Map<String, Compared> compared(Map<String, List<List<Evidence>>> all, String yes, double likeness) {
-        List<List<BoutCount>> others = others(all, yes);
-        Prior prior = Prior.learned(others, 0.5, likeness, Comparison.WEAK);
-        List<Posterior> each = others.stream()
-                .filter(bouts -> bouts.stream().anyMatch(bout -> bout.chances() > 0))
-                .map(bouts -> Shares.posterior(bouts, prior, likeness))
-                .toList();
-        return Shares.comparison(counts(all.get(athlete), own(), yes), others, likeness)
-                .map(comparison -> Map.of(yes, new Compared(comparison, each)))
+        Asked asked = new Asked(tally);
+        double likeness = Likeness.pooled(asked.all, List.of(yes));
+        Share share =
+                Shares.yesOrNo(asked.own, yes, Prior.learned(asked.others, yes, 0.5, likeness, Prior.SHOWN), likeness);
+        Prior prior = Prior.learned(asked.others, yes, 0.5, likeness, Comparison.WEAK);
+        Map<String, Compared> compared = Shares.comparison(asked.own, asked.others, yes, likeness)
+                .map(comparison -> Map.of(
+                        yes,
+                        new Compared(
+                                comparison,
+                                asked.asked().stream()
+                                        .map(other -> Shares.posterior(other, yes, prior, likeness))
+                                        .toList())))
                 .orElse(Map.of());
+        return new Count(asked.evidence(), Map.of(yes, share), compared);
     }
 
     /** {@return what is believed of the option's share where claims are made, others or none} */
     Posterior posterior(Tally tally, String option) {
-        Map<String, List<List<Evidence>>> all = put(tally);
-        double likeness = Likeness.pooled(counts(all, option));
+        Asked asked = new Asked(tally);
+        double likeness = Likeness.pooled(asked.all, List.of(option));
         return Shares.posterior(
-                counts(all.get(athlete), own(), option),
-                Prior.learned(others(all, option), 0.5, likeness, Comparison.WEAK),
-                likeness);
-    }
-
-    private Map<String, List<List<Evidence>>> put(Tally tally) {
-        Map<String, List<List<Evidence>>> all = new LinkedHashMap<>();
-        all.put(athlete, List.of());
-        for (String name : corpus.athletes()) {
-            all.put(
-                    name,
-                    of(name).stream()
-                            .map(bout -> bout.counted(
-                                    tally, bout.bout().header().seatOf(name).orElseThrow()))
-                            .toList());
-        }
-        return all;
-    }
-
-    private List<List<BoutCount>> others(Map<String, List<List<Evidence>>> all, String option) {
-        List<List<BoutCount>> others = new ArrayList<>();
-        all.forEach((name, bouts) -> {
-            if (!name.equals(athlete)) {
-                others.add(bouts.stream().map(bout -> count(bout, 1, option)).toList());
-            }
-        });
-        return others;
-    }
-
-    private static List<List<BoutCount>> counts(Map<String, List<List<Evidence>>> all, String option) {
-        return all.values().stream()
-                .map(bouts -> bouts.stream().map(bout -> count(bout, 1, option)).toList())
-                .toList();
-    }
-
-    private static List<List<String>> taken(List<List<Evidence>> bouts) {
-        return bouts.stream()
-                .map(bout -> bout.stream().map(Evidence::option).toList())
-                .toList();
-    }
-
-    private List<BoutCount> counts(List<List<Evidence>> evidence, List<BoutSheet> bouts, String option) {
-        List<BoutCount> counts = new ArrayList<>();
-        for (int i = 0; i < evidence.size(); i++) {
-            counts.add(count(evidence.get(i), weighing.of(bouts.get(i).bout().header()), option));
-        }
-        return counts;
-    }
-
-    private static BoutCount count(List<Evidence> bout, double weight, String option) {
-        int taken =
-                (int) bout.stream().filter(each -> each.option().equals(option)).count();
-        return new BoutCount(weight, taken, bout.size());
+                asked.own, option, Prior.learned(asked.others, option, 0.5, likeness, Comparison.WEAK), likeness);
     }
 }

@@ -1,11 +1,11 @@
 package farglass.core.coverage;
 
 import farglass.core.estimate.BoutCount;
+import farglass.core.estimate.Choices;
 import farglass.core.estimate.Comparison;
 import farglass.core.estimate.Likeness;
 import farglass.core.estimate.Shares;
 import farglass.core.question.Claims;
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -102,10 +102,9 @@ public final class ClaimsRun {
                 var plan = new MadeUpLibrary.Plan(CoverageRun.ATHLETES, mean, between, 0.6, bouts, even ? -6 : 6);
                 MadeUpLibrary library = MadeUpLibrary.of(plan, random);
                 String id = "figure " + figure;
-                List<BoutCount> own = library.bouts().get(0);
-                List<List<BoutCount>> all = new ArrayList<>(library.bouts());
-                double likeness = Likeness.pooled(all);
-                Shares.comparison(own, library.others(0), likeness)
+                Choices own = library.bouts().get(0);
+                double likeness = Likeness.pooled(library.bouts(), List.of(BoutCount.YES));
+                Shares.comparison(own, library.others(0), BoutCount.YES, likeness)
                         .map(with -> sides ? Comparison.with(with.own(), 0.5) : with)
                         .ifPresent(comparison -> family.put(id, comparison));
                 differences.put(id, library.truths()[0] - MadeUpLibrary.populationMean(plan));

@@ -2,6 +2,7 @@ package farglass.core.coverage;
 
 import farglass.core.estimate.BoutCount;
 import farglass.core.estimate.BoutRate;
+import farglass.core.estimate.Choices;
 import farglass.core.estimate.Durations;
 import farglass.core.estimate.Likeness;
 import farglass.core.estimate.OptionShares;
@@ -46,11 +47,12 @@ public final class CoverageRun {
         rows.forEach((row, coverage) -> System.out.printf(Locale.ROOT, "  %-46s %s%n", row, coverage));
     }
 
-    private static Share share(List<BoutCount> own, List<List<BoutCount>> others) {
-        List<List<BoutCount>> all = new ArrayList<>(others);
+    private static Share share(Choices own, List<Choices> others) {
+        List<Choices> all = new ArrayList<>(others);
         all.add(own);
-        double likeness = Likeness.pooled(all);
-        return Shares.yesOrNo(own, Prior.learned(others, 0.5, likeness, weakShare), likeness);
+        double likeness = Likeness.pooled(all, List.of(BoutCount.YES));
+        return Shares.yesOrNo(
+                own, BoutCount.YES, Prior.learned(others, BoutCount.YES, 0.5, likeness, weakShare), likeness);
     }
 
     /** {@return coverage by bouts and chances, all and in parts} */
@@ -207,11 +209,13 @@ public final class CoverageRun {
                     for (int i = 0; i < libraries; i++) {
                         MadeUpChoices made =
                                 MadeUpChoices.of(new MadeUpChoices.Plan(ATHLETES, between, form, bouts, 4), random);
-                        List<List<List<String>>> others = made.athletes().subList(1, ATHLETES);
-                        List<List<String>> own = made.athletes().get(0);
-                        double likeness = made.likeness();
-                        Map<String, Share> shares = new OptionShares(others, MadeUpChoices.OPTIONS, likeness, weakShare)
-                                .of(own, java.util.Collections.nCopies(own.size(), 1.0));
+                        List<Choices> athletes = made.athletes();
+                        Map<String, Share> shares = new OptionShares(
+                                        athletes.subList(1, ATHLETES),
+                                        MadeUpChoices.OPTIONS,
+                                        Likeness.pooled(athletes, MadeUpChoices.OPTIONS),
+                                        weakShare)
+                                .of(athletes.get(0));
                         shares.forEach((option, share) -> {
                             int at = MadeUpChoices.OPTIONS.indexOf(option);
                             List<String> parts = new ArrayList<>(

@@ -1,7 +1,7 @@
 package farglass.core.coverage;
 
-import farglass.core.estimate.BoutCount;
-import farglass.core.estimate.Likeness;
+import farglass.core.estimate.Choices;
+import farglass.core.estimate.Taken;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.SplittableRandom;
@@ -11,9 +11,9 @@ import java.util.SplittableRandom;
  *
  * @param truths the first athlete's shares over all bouts that could have been fought
  * @param unusual how far the first athlete's liking of each option is from the mean, in standard deviations
- * @param athletes the options taken in each bout of each athlete
+ * @param athletes what each of them took
  */
-record MadeUpChoices(double[] truths, double[] unusual, List<List<List<String>>> athletes) {
+record MadeUpChoices(double[] truths, double[] unusual, List<Choices> athletes) {
     static final List<String> OPTIONS = List.of("a", "b", "c", "d", "e");
     /** How ordinary athletes like them: from two in five to one in twenty, about. */
     private static final double[] LIKING = {0, -0.3, -0.8, -1.3, -2};
@@ -23,7 +23,7 @@ record MadeUpChoices(double[] truths, double[] unusual, List<List<List<String>>>
     record Plan(int athletes, double between, double form, int bouts, double chances) {}
 
     static MadeUpChoices of(Plan plan, SplittableRandom random) {
-        List<List<List<String>>> athletes = new ArrayList<>();
+        List<Choices> athletes = new ArrayList<>();
         double[] truths = new double[OPTIONS.size()];
         double[] unusual = new double[OPTIONS.size()];
         for (int athlete = 0; athlete < plan.athletes(); athlete++) {
@@ -41,16 +41,16 @@ record MadeUpChoices(double[] truths, double[] unusual, List<List<List<String>>>
                     }
                 }
             }
-            List<List<String>> bouts = new ArrayList<>();
+            List<Taken> bouts = new ArrayList<>();
             for (int bout = 0; bout < plan.bouts(); bout++) {
                 double[] shares = shares(habit, plan.form(), random);
                 List<String> taken = new ArrayList<>();
                 for (int many = (int) Math.round(random.nextExponential() * plan.chances()); many > 0; many--) {
                     taken.add(OPTIONS.get(drawn(shares, random)));
                 }
-                bouts.add(taken);
+                bouts.add(Taken.of(taken));
             }
-            athletes.add(bouts);
+            athletes.add(Choices.alike(bouts));
         }
         return new MadeUpChoices(truths, unusual, athletes);
     }
@@ -77,19 +77,5 @@ record MadeUpChoices(double[] truths, double[] unusual, List<List<List<String>>>
             }
         }
         return shares.length - 1;
-    }
-
-    /** {@return how alike the choices of one bout are, pooled over athletes and options} */
-    double likeness() {
-        List<List<BoutCount>> counts = new ArrayList<>();
-        for (String option : OPTIONS) {
-            for (List<List<String>> bouts : athletes) {
-                counts.add(bouts.stream()
-                        .map(bout -> new BoutCount(
-                                1, (int) bout.stream().filter(option::equals).count(), bout.size()))
-                        .toList());
-            }
-        }
-        return Likeness.pooled(counts);
     }
 }

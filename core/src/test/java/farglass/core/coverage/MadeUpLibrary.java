@@ -1,6 +1,7 @@
 package farglass.core.coverage;
 
 import farglass.core.estimate.BoutCount;
+import farglass.core.estimate.Choices;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.SplittableRandom;
@@ -14,7 +15,7 @@ import java.util.random.RandomGenerator;
  * @param unusual each athlete's distance from the mean, in standard deviations between athletes
  * @param bouts what was seen of each
  */
-record MadeUpLibrary(double[] truths, double[] unusual, List<List<BoutCount>> bouts) {
+record MadeUpLibrary(double[] truths, double[] unusual, List<Choices> bouts) {
     /**
      * What a library is made with.
      *
@@ -30,7 +31,7 @@ record MadeUpLibrary(double[] truths, double[] unusual, List<List<BoutCount>> bo
     static MadeUpLibrary of(Plan plan, SplittableRandom random) {
         double[] truths = new double[plan.athletes()];
         double[] unusual = new double[plan.athletes()];
-        List<List<BoutCount>> bouts = new ArrayList<>();
+        List<Choices> bouts = new ArrayList<>();
         for (int athlete = 0; athlete < plan.athletes(); athlete++) {
             unusual[athlete] = random.nextGaussian();
             double habit = Math.log(plan.mean() / (1 - plan.mean())) + plan.between() * unusual[athlete];
@@ -42,14 +43,14 @@ record MadeUpLibrary(double[] truths, double[] unusual, List<List<BoutCount>> bo
                 int chances = (int) Math.round(many);
                 own.add(new BoutCount(1, binomial(chances, share, random), chances));
             }
-            bouts.add(own);
+            bouts.add(BoutCount.choices(own));
         }
         return new MadeUpLibrary(truths, unusual, bouts);
     }
 
     /** {@return all athletes' bouts but this one's} */
-    List<List<BoutCount>> others(int athlete) {
-        List<List<BoutCount>> others = new ArrayList<>(bouts);
+    List<Choices> others(int athlete) {
+        List<Choices> others = new ArrayList<>(bouts);
         others.remove(athlete);
         return others;
     }

@@ -14,29 +14,33 @@ import org.junit.jupiter.api.Test;
 class SharesTest {
     private static final Prior UNIFORM = Prior.weak(0.5);
 
-    private static List<BoutCount> single(int successes, int chances) {
+    private static Choices single(int successes, int chances) {
         List<BoutCount> bouts = new ArrayList<>(Collections.nCopies(successes, new BoutCount(1, 1, 1)));
         bouts.addAll(Collections.nCopies(chances - successes, new BoutCount(1, 0, 1)));
-        return bouts;
+        return BoutCount.choices(bouts);
+    }
+
+    private static Share share(Choices own, double likeness) {
+        return Shares.yesOrNo(own, BoutCount.YES, UNIFORM, likeness);
     }
 
     @Test
     void withAUniformPriorItIsTheTextbookPosterior() {
         // Beta(1, 11) after 0 of 10: the quantiles have the closed form 1 - (1 - q)^(1/11).
-        Share share = Shares.yesOrNo(single(0, 10), UNIFORM, 0.1);
+        Share share = share(single(0, 10), 0.1);
         assertThat(share.point()).isCloseTo(1 - Math.pow(0.5, 1 / 11.0), within(1e-9));
         assertThat(share.high95()).isCloseTo(1 - Math.pow(0.025, 1 / 11.0), within(1e-9));
         assertThat(share.low80()).isCloseTo(1 - Math.pow(0.9, 1 / 11.0), within(1e-9));
         // Mirrored: 10 of 10.
-        Share mirror = Shares.yesOrNo(single(10, 10), UNIFORM, 0.1);
+        Share mirror = share(single(10, 10), 0.1);
         assertThat(mirror.point()).isCloseTo(1 - share.point(), within(1e-9));
         assertThat(mirror.low95()).isCloseTo(1 - share.high95(), within(1e-9));
     }
 
     @Test
     void momentsOfOneBoutCountForLessThanMomentsOfTen() {
-        Share ten = Shares.yesOrNo(single(5, 10), UNIFORM, 0.3);
-        Share one = Shares.yesOrNo(List.of(new BoutCount(1, 5, 10)), UNIFORM, 0.3);
+        Share ten = share(single(5, 10), 0.3);
+        Share one = share(BoutCount.choices(List.of(new BoutCount(1, 5, 10))), 0.3);
         assertThat(ten.effective()).isCloseTo(10, within(1e-9));
         assertThat(one.effective()).isCloseTo(10 / (1 + 9 * 0.3), within(1e-9));
         assertThat(one.high95() - one.low95()).isGreaterThan(ten.high95() - ten.low95());
@@ -45,7 +49,7 @@ class SharesTest {
 
     @Test
     void aWeightDiscountsTheLikelihoodAndNotTheCountShown() {
-        Share half = Shares.yesOrNo(List.of(new BoutCount(0.5, 1, 1), new BoutCount(0.5, 0, 1)), UNIFORM, 0);
+        Share half = share(BoutCount.choices(List.of(new BoutCount(0.5, 1, 1), new BoutCount(0.5, 0, 1))), 0);
         assertThat(half.effective()).isCloseTo(1, within(1e-12));
         assertThat(half.successes()).isEqualTo(1);
         assertThat(half.chances()).isEqualTo(2);
@@ -53,10 +57,12 @@ class SharesTest {
 
     @Test
     void theOptionsOfOneQuestionAddUpToOneWithTheOneNeverSeen() {
-        List<List<List<String>>> others =
-                Collections.nCopies(9, List.of(List.of("a", "b", "b", "c"), List.of("b", "c", "a", "a")));
-        List<List<String>> own = List.of(List.of("a", "a", "b"), List.of("c", "a"));
-        var shares = new OptionShares(others, List.of("a", "b", "c"), 0.2, Prior.SHOWN).of(own, List.of(1.0, 0.4));
+        List<Choices> others = Collections.nCopies(
+                9,
+                Choices.alike(List.of(Taken.of(List.of("a", "b", "b", "c")), Taken.of(List.of("b", "c", "a", "a")))));
+        Choices own =
+                new Choices(List.of(Taken.of(List.of("a", "a", "b")), Taken.of(List.of("c", "a"))), List.of(1.0, 0.4));
+        var shares = new OptionShares(others, List.of("a", "b", "c"), 0.2, Prior.SHOWN).of(own);
         double sum = shares.values().stream().mapToDouble(Share::point).sum();
         assertThat(shares.keySet()).containsExactly("a", "b", "c");
         assertThat(sum).isBetween(0.9, 0.999);
@@ -67,7 +73,7 @@ class SharesTest {
     @Test
     void aLoneOptionIsNoCertainty() {
         Share one = new OptionShares(List.of(), List.of("a"), 0.1, Prior.SHOWN)
-                .of(List.of(List.of("a")), List.of(1.0))
+                .of(Choices.alike(List.of(Taken.of(List.of("a")))))
                 .get("a");
         // Half a belief for what was never seen: Beta(2, 1), whose quantiles are square roots.
         assertThat(one.low80()).isCloseTo(Math.sqrt(0.1), within(1e-8));
@@ -100,7 +106,8 @@ class SharesTest {
     void longBoutsWeighMoreInWhatMomentsOfOneBoutAreWorth() {
         List<BoutCount> uneven = List.of(new BoutCount(1, 1, 1), new BoutCount(1, 5, 9));
         // (1 + 81) / 10 = 8.2 chances round a chance, and not 5.
-        assertThat(Likeness.designEffect(uneven, 0.1)).isCloseTo(1 + 7.2 * 0.1, within(1e-12));
+        assertThat(BoutCount.choices(uneven).effective(BoutCount.YES, 0.1).chances())
+                .isCloseTo(10 / (1 + 7.2 * 0.1), within(1e-12));
     }
 
     @Test
@@ -117,7 +124,7 @@ class SharesTest {
             for (int k = 0; k < chances; k++) {
                 successes += random.nextDouble() < truth ? 1 : 0;
             }
-            Share share = Shares.yesOrNo(single(successes, chances), UNIFORM, 0);
+            Share share = share(single(successes, chances), 0);
             in80 += share.low80() <= truth && truth <= share.high80() ? 1 : 0;
             in95 += share.low95() <= truth && truth <= share.high95() ? 1 : 0;
         }
@@ -127,9 +134,11 @@ class SharesTest {
 
     @Test
     void theSidePreferenceIsTheMassOnTheOneSide() {
-        assertThat(Shares.posterior(single(5, 10), UNIFORM, 0).below(0.5)).isCloseTo(0.5, within(1e-9));
+        assertThat(Shares.posterior(single(5, 10), BoutCount.YES, UNIFORM, 0).below(0.5))
+                .isCloseTo(0.5, within(1e-9));
         // P(Beta(2, 1) < 1/2) = 1/4.
-        assertThat(Shares.posterior(single(1, 1), UNIFORM, 0).below(0.5)).isCloseTo(0.25, within(1e-9));
+        assertThat(Shares.posterior(single(1, 1), BoutCount.YES, UNIFORM, 0).below(0.5))
+                .isCloseTo(0.25, within(1e-9));
     }
 
     @Test
@@ -152,12 +161,12 @@ class SharesTest {
 
     @Test
     void fewOthersGiveTheWeakBeliefAlone() {
-        List<List<BoutCount>> seven = Collections.nCopies(7, single(2, 10));
-        Prior few = Prior.learned(seven, 0.5, 0, Prior.SHOWN);
+        List<Choices> seven = Collections.nCopies(7, single(2, 10));
+        Prior few = Prior.learned(seven, BoutCount.YES, 0.5, 0, Prior.SHOWN);
         assertThat(few.comparable()).isFalse();
         assertThat(few.belief().parts()).hasSize(1);
         assertThat(few.belief().mean()).isCloseTo((few.mean() + 0.5) / 2, within(1e-12));
-        Prior alike = Prior.learned(Collections.nCopies(30, single(3, 10)), 0.5, 0, Prior.SHOWN);
+        Prior alike = Prior.learned(Collections.nCopies(30, single(3, 10)), BoutCount.YES, 0.5, 0, Prior.SHOWN);
         assertThat(alike.comparable()).isTrue();
         assertThat(alike.mean()).isCloseTo(0.3, within(0.01));
         assertThat(alike.belief().parts().get(0).successes()
@@ -169,7 +178,7 @@ class SharesTest {
     void aPopulationOfKnownSpreadIsRecognised() {
         // Shares drawn from Beta(1, 1): strength 2.
         SplittableRandom random = new SplittableRandom(9);
-        List<List<BoutCount>> athletes = new ArrayList<>();
+        List<Choices> athletes = new ArrayList<>();
         for (int i = 0; i < 3000; i++) {
             double truth = random.nextDouble();
             int successes = 0;
@@ -178,7 +187,7 @@ class SharesTest {
             }
             athletes.add(single(successes, 12));
         }
-        Spread spread = Spread.of(athletes, 0);
+        Spread spread = Spread.of(athletes, BoutCount.YES, 0);
         assertThat(spread.mean()).isCloseTo(0.5, within(0.02));
         assertThat(spread.strength()).isCloseTo(2, within(0.15));
     }
@@ -187,7 +196,7 @@ class SharesTest {
     void theLikenessOfMomentsOfABoutIsRecovered() {
         // Each bout has its own share, Beta(a, a) round one half: the correlation is 1 / (2a + 1).
         SplittableRandom random = new SplittableRandom(12);
-        List<List<BoutCount>> athletes = new ArrayList<>();
+        List<Choices> athletes = new ArrayList<>();
         for (int athlete = 0; athlete < 400; athlete++) {
             List<BoutCount> bouts = new ArrayList<>();
             for (int bout = 0; bout < 6; bout++) {
@@ -198,10 +207,11 @@ class SharesTest {
                 }
                 bouts.add(new BoutCount(1, successes, 8));
             }
-            athletes.add(bouts);
+            athletes.add(BoutCount.choices(bouts));
         }
         // Shares 0.2 or 0.8: variance 0.09 of 0.25.
-        assertThat(Likeness.pooled(athletes)).isCloseTo(0.36, within(0.03));
-        assertThat(Likeness.pooled(List.of(single(3, 5)))).isEqualTo(Likeness.USUAL);
+        assertThat(Likeness.pooled(athletes, List.of(BoutCount.YES))).isCloseTo(0.36, within(0.03));
+        assertThat(Likeness.pooled(List.of(single(3, 5)), List.of(BoutCount.YES)))
+                .isEqualTo(Likeness.USUAL);
     }
 }

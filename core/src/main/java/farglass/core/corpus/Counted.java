@@ -1,0 +1,18 @@
+package farglass.core.corpus;
+
+import farglass.core.estimate.Taken;
+import java.util.List;
+
+/**
+ * What was counted of one bout for one question.
+ *
+ * @param evidence each chance, and what was taken
+ * @param taken the same as numbers
+ */
+public record Counted(List<Evidence> evidence, Taken taken) {
+    static Counted of(List<Evidence> evidence) {
+        return new Counted(
+                List.copyOf(evidence),
+                Taken.of(evidence.stream().map(Evidence::option).toList()));
+    }
+}

@@ -1,0 +1,100 @@
+package farglass.core.estimate;
+
+import java.util.Collections;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/**
+ * One athlete's chances, added up over bouts: all that estimates need to know of them. Linear in what was taken, however many options
+ * there are that were not.
+ */
+public final class Choices {
+    /**
+     * What is added up of one option.
+     *
+     * @param raw as it is shown
+     * @param weighed after the weights of bouts
+     * @param squares sum of the squared counts over the chances of each bout
+     */
+    private record Sum(int raw, double weighed, double squares) {
+        private static final Sum NONE = new Sum(0, 0, 0);
+
+        Sum and(Sum more) {
+            return new Sum(raw + more.raw, weighed + more.weighed, squares + more.squares);
+        }
+    }
+
+    private final Map<String, Sum> options = new HashMap<>();
+    private int bouts;
+    private int raw;
+    private double weighed;
+    private double rawSquares;
+    private double squares;
+
+    /**
+     * Adds up.
+     *
+     * @param weights of these bouts, each in (0, 1]
+     */
+    public Choices(List<Taken> taken, List<Double> weights) {
+        for (int i = 0; i < taken.size(); i++) {
+            Taken bout = taken.get(i);
+            double weight = weights.get(i);
+            if (bout.chances() > 0) {
+                bouts++;
+                raw += bout.chances();
+                weighed += weight * bout.chances();
+                rawSquares += (double) bout.chances() * bout.chances();
+                squares += weight * bout.chances() * bout.chances();
+                bout.options()
+                        .forEach((option, times) -> options.merge(
+                                option,
+                                new Sum(times, weight * times, (double) times * times / bout.chances()),
+                                Sum::and));
+            }
+        }
+    }
+
+    /** {@return the same of bouts that all weigh alike} */
+    public static Choices alike(List<Taken> taken) {
+        return new Choices(taken, Collections.nCopies(taken.size(), 1.0));
+    }
+
+    /** {@return every option that was taken} */
+    public Set<String> options() {
+        return options.keySet();
+    }
+
+    /** {@return raw chances, as shown} */
+    public int chances() {
+        return raw;
+    }
+
+    /** {@return how often the option was taken, as shown} */
+    public int taken(String option) {
+        return options.getOrDefault(option, Sum.NONE).raw();
+    }
+
+    int bouts() {
+        return bouts;
+    }
+
+    double rawSquares() {
+        return rawSquares;
+    }
+
+    /** {@return the sum over bouts of the squared counts of an option over their chances, unweighted} */
+    double squares(String option) {
+        return options.getOrDefault(option, Sum.NONE).squares();
+    }
+
+    /** {@return chances and successes, as many as they are worth after weights and the likeness within bouts} */
+    Effective effective(String option, double likeness) {
+        double effect = weighed == 0 ? 1 : 1 + (squares / weighed - 1) * likeness;
+        double successes = options.getOrDefault(option, Sum.NONE).weighed() / effect;
+        // Rounding must not leave fewer chances than successes.
+        return new Effective(successes, Math.max(weighed / effect, successes));
+    }
+}
