@@ -6,6 +6,7 @@ import farglass.core.estimate.Comparison;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.question.Claims;
 import farglass.core.study.Weighing;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -44,11 +45,13 @@ public record Dossier(String athlete, int known, int watched, List<Answer> answe
                 .filter(bout -> bout.header().seatOf(athlete).isPresent())
                 .filter(bout -> !bout.header().isSecondCoding())
                 .count();
-        List<Draft> drafts = List.of(
+        List<Draft> drafts = new ArrayList<>(List.of(
                 StartQuestion.draft(athlete, census),
                 GuardQuestion.draft(athlete, census, lexicon),
                 PassQuestion.draft(athlete, census, lexicon),
-                FinishQuestion.draft(athlete, census, lexicon));
+                FinishQuestion.draft(athlete, census, lexicon)));
+        TriesQuestion.ALL.forEach(question -> drafts.add(question.draft(athlete, census, lexicon)));
+        drafts.add(ConcededQuestion.draft(athlete, census));
         Map<String, Comparison> family = new LinkedHashMap<>();
         drafts.forEach(draft -> family.putAll(draft.family()));
         Claims claims = Claims.of(family);

@@ -59,6 +59,15 @@ final class PassQuestion {
                         .map(Position::key)));
     }
 
+    /** A pass and its variants are counted together; a pass without a method is credited to none. */
+    private static Tally which() {
+        return new Tally(
+                "pass which",
+                (watched, seat) -> tries(watched, seat, attempt -> attempt.technique(watched.lexicon())
+                        .filter(technique -> !technique.generic())
+                        .map(technique -> watched.lexicon().together(technique.key()))));
+    }
+
     /** The side she goes to, as her own left or right; only techniques whose side is the way of travel tell it. */
     private static Tally side() {
         return new Tally(
@@ -129,6 +138,7 @@ final class PassQuestion {
         StringBuilder sentence = new StringBuilder("%s tried to pass %d times and passed in %s"
                 .formatted(name, success.chances(), Saying.counted(passed)));
         addSide(sides, claims, figures, sentence);
+        addOptions(census.options(which()), "", "tries to pass that have a name", lexicon::label, figures);
         addOptions(census.options(from()), "From ", "tries to pass", lexicon::label, figures);
         Census.Count depth = census.options(depth());
         addOptions(depth, "Deepest line: ", "tries whose deepest line was told", Words::inSentence, figures);
@@ -179,7 +189,7 @@ final class PassQuestion {
             List<Figure> figures) {
         count.shares()
                 .forEach((option, share) -> figures.add(new Figure(
-                        before + Words.inSentence(label.apply(option)),
+                        before.isEmpty() ? label.apply(option) : before + Words.inSentence(label.apply(option)),
                         share,
                         denominator,
                         count.evidence(option),

@@ -17,6 +17,7 @@ class DossierTest {
     private static final int GUARD = 1;
     private static final int PASS = 2;
     private static final int FINISH = 3;
+    private static final int SWEEP = 5;
 
     private static Answer answer(int question, Bout... bouts) {
         return Dossier.of("Juno", List.of(bouts), Weighing.ALIKE, LEXICON)
@@ -190,6 +191,31 @@ class DossierTest {
                         .share()
                         .chances())
                 .isEqualTo(1);
+    }
+
+    @Test
+    void sweepsTakedownsBackTakesAndEscapesAreToldByNameSideAndPlace() {
+        Bout bout = Bouts.of(
+                "0:05 A double-leg; nearly",
+                "0:10 A guard-pull; held",
+                "0:20 A scissor-sweep; side A left; nearly",
+                "0:30 A scissor-sweep; side A left; held; -> mount, A on top",
+                "0:40 B hip-escape; held",
+                "0:50 A sweep; nearly");
+        Answer sweeps = answer(SWEEP, bout);
+        assertThat(figure(sweeps, "Sweeps tried and done").share().successes()).isEqualTo(1);
+        assertThat(figure(sweeps, "Sweeps tried and done").share().chances()).isEqualTo(3);
+        assertThat(figure(sweeps, "Scissor sweep").share().chances()).isEqualTo(2);
+        assertThat(figure(sweeps, "To their own left").share().successes()).isEqualTo(2);
+        assertThat(sweeps.sentence()).contains("tried 3 sweeps");
+        assertThat(answer(SWEEP - 1, bout).sentence()).contains("tried 1 takedown and it worked in 0 of 1");
+        Answer conceded = Dossier.of("Pip", List.of(bout), Weighing.ALIKE, LEXICON)
+                .answers()
+                .get(8);
+        assertThat(figure(conceded, "Against a sweep").share().successes()).isEqualTo(1);
+        assertThat(figure(conceded, "Against a sweep").evidence())
+                .extracting(sight -> sight.moment().orElseThrow())
+                .containsExactly("m4");
     }
 
     @Test
