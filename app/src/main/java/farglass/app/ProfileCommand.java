@@ -101,7 +101,7 @@ final class ProfileCommand implements Callable<Integer> {
                         100 * share.point(),
                         100 * share.low80(),
                         100 * share.high80(),
-                        figure.note()));
+                        figure.remark()));
             }
         }
         return text.toString();

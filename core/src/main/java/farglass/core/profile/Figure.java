@@ -3,6 +3,9 @@ package farglass.core.profile;
 import farglass.core.corpus.Evidence;
 import farglass.core.estimate.Share;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * One number of the dossier with all it rests on.
@@ -15,5 +18,25 @@ import java.util.List;
 public record Figure(String label, Share share, String denominator, List<Evidence> evidence, String note) {
     public Figure {
         evidence = List.copyOf(evidence);
+    }
+
+    /** {@return what has to be said beside it, in one line: too little film, why the share is not the count, and the note; may be empty} */
+    public String remark() {
+        return Stream.of(
+                        Optional.of("too little film").filter(little -> share.isTooLittle()),
+                        apart().filter(why -> !share.isTooLittle()),
+                        Optional.of(note))
+                .flatMap(Optional::stream)
+                .filter(words -> !words.isEmpty())
+                .collect(Collectors.joining("; "));
+    }
+
+    /** Old or unlike bouts weigh less, and moments of one bout come together: then the others draw the share towards theirs. */
+    private Optional<String> apart() {
+        double counted = (double) share.successes() / Math.max(1, share.chances());
+        boolean outside = counted < share.low80() || counted > share.high80();
+        return outside && Math.round(share.effective()) < share.chances()
+                ? Optional.of("these %d weigh like %.0f".formatted(share.chances(), share.effective()))
+                : Optional.empty();
     }
 }

@@ -41,8 +41,7 @@ final class FigureView extends ToggleButton {
         Label interval =
                 new Label(String.format(Locale.ROOT, "%.0f\u2013%.0f %%", 100 * share.low80(), 100 * share.high80()));
         interval.getStyleClass().add("quiet");
-        Label note = new Label((share.isTooLittle() ? "too little film; " : "") + figure.note());
-        note.setText(note.getText().replaceAll("; $", ""));
+        Label note = new Label(figure.remark());
         note.getStyleClass().add("quiet");
         note.setWrapText(true);
         GridPane line = new GridPane();
