@@ -15,6 +15,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Collectors;
 
 /**
  * All bouts of a library, with a sheet for each that counts. Immutable; a changed library gives a new corpus, in which only the sheets of
@@ -68,7 +69,20 @@ public final class Corpus {
 
     /** {@return the corpus of these bouts, with the sheets of this one for those that are the same} */
     public Corpus renewed(Collection<Bout> now, Lexicon words) {
-        return new Corpus(now, words, words == lexicon ? sheets : Map.of());
+        if (words != lexicon) {
+            return of(now, words);
+        }
+        Corpus renewed = new Corpus(now, words, sheets);
+        // Whose bouts are the same has the same choices.
+        Set<String> same = athletes().stream()
+                .filter(athlete -> of(athlete).equals(renewed.of(athlete)))
+                .collect(Collectors.toSet());
+        choices.forEach((asked, added) -> {
+            if (same.contains(asked.athlete())) {
+                renewed.choices.put(asked, added);
+            }
+        });
+        return renewed;
     }
 
     /** {@return every bout, whether it counts or not} */

@@ -86,7 +86,7 @@ final class GuardQuestion {
 
     private static String lasting(Durations durations) {
         if (durations.median().isEmpty()) {
-            return "how long it lasts cannot be said yet (%d of %d seen to end)"
+            return "%d of %d seen to end, too few to say how long they last"
                     .formatted(durations.ended(), durations.stays());
         }
         String median = seconds(durations.median().getAsDouble());

@@ -35,6 +35,11 @@ class CorpusTest {
         after.of("Juno").forEach(sheet -> sheet.counted(tally, Seat.A));
         assertThat(counted).hasValue(3);
         assertThat(after.of("Juno")).contains(corpus.of("Juno").get(0));
+        assertThat(after.alike(tally, "Juno").chances()).isEqualTo(2);
+        Corpus same = after.renewed(List.of(one, edited), LEXICON);
+        assertThat(same.alike(tally, "Juno")).isSameAs(after.alike(tally, "Juno"));
+        assertThat(same.renewed(List.of(one), LEXICON).alike(tally, "Juno").chances())
+                .isEqualTo(1);
     }
 
     @Test

@@ -149,7 +149,7 @@ class DossierTest {
         Answer guards = answer(GUARD, bout);
         assertThat(figure(guards, "Closed guard").share().successes()).isEqualTo(1);
         assertThat(figure(guards, "Half guard").share().chances()).isEqualTo(2);
-        assertThat(figure(guards, "Closed guard").note()).contains("cannot be said yet (0 of 0");
+        assertThat(figure(guards, "Closed guard").note()).contains("0 of 0 seen to end");
     }
 
     @Test
