@@ -63,7 +63,7 @@ class CommandTest {
         JsonNode dossier = new ObjectMapper().readTree(words());
         assertThat(dossier.path("known").asInt()).isEqualTo(14);
         assertThat(dossier.path("watched").asInt()).isEqualTo(12);
-        assertThat(dossier.path("answers")).hasSize(4);
+        assertThat(dossier.path("answers")).hasSize(9);
         dossier.findParents("evidence").forEach(figure -> assertThat(figure.path("evidence"))
                 .as(figure.path("label").asText())
                 .hasSize(figure.path("successes").asInt()));

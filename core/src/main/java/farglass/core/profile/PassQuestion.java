@@ -106,6 +106,8 @@ final class PassQuestion {
                                         line(attempt).filter(Line.PAST::equals).isPresent() ? PASSED : STOPPED)));
     }
 
+    private record Counts(Census.Count success, Census.Count which, Census.Count sides) {}
+
     static Draft draft(String athlete, Census census, Lexicon lexicon) {
         Census.Count success = census.yesOrNo(success(), PASSED);
         Census.Count sides = census.yesOrNo(side(), LEFT);
@@ -116,16 +118,19 @@ final class PassQuestion {
                             .formatted(Saying.firstName(athlete)),
                     List.of()));
         }
+        Census.Count which = census.options(which());
         Map<String, Comparison> family = new LinkedHashMap<>(Saying.family(success, ID));
+        family.putAll(Saying.family(which, ID));
         if (sides.chances() > 0) {
             family.putAll(Saying.family(sides, ID));
             family.put(PREFERRED, Comparison.with(census.posterior(side(), LEFT), 0.5));
         }
-        return new Draft(family, claims -> answer(athlete, census, lexicon, success, sides, claims));
+        return new Draft(family, claims -> answer(athlete, census, lexicon, new Counts(success, which, sides), claims));
     }
 
-    private static Answer answer(
-            String athlete, Census census, Lexicon lexicon, Census.Count success, Census.Count sides, Claims claims) {
+    private static Answer answer(String athlete, Census census, Lexicon lexicon, Counts counts, Claims claims) {
+        Census.Count success = counts.success();
+        Census.Count sides = counts.sides();
         String name = Saying.firstName(athlete);
         List<Figure> figures = new ArrayList<>();
         Share passed = success.shares().get(PASSED);
@@ -138,7 +143,14 @@ final class PassQuestion {
         StringBuilder sentence = new StringBuilder("%s tried to pass %d times and passed in %s"
                 .formatted(name, success.chances(), Saying.counted(passed)));
         addSide(sides, claims, figures, sentence);
-        addOptions(census.options(which()), "", "tries to pass that have a name", lexicon::label, figures);
+        counts.which()
+                .shares()
+                .forEach((key, share) -> figures.add(new Figure(
+                        lexicon.label(key),
+                        share,
+                        "tries to pass that have a name",
+                        counts.which().evidence(key),
+                        Saying.comparedWithOthers(counts.which(), key, claims, ID))));
         addOptions(census.options(from()), "From ", "tries to pass", lexicon::label, figures);
         Census.Count depth = census.options(depth());
         addOptions(depth, "Deepest line: ", "tries whose deepest line was told", Words::inSentence, figures);
@@ -189,7 +201,7 @@ final class PassQuestion {
             List<Figure> figures) {
         count.shares()
                 .forEach((option, share) -> figures.add(new Figure(
-                        before.isEmpty() ? label.apply(option) : before + Words.inSentence(label.apply(option)),
+                        before + Words.inSentence(label.apply(option)),
                         share,
                         denominator,
                         count.evidence(option),

@@ -107,20 +107,26 @@ record TriesQuestion(String id, String question, String one, String many, Kind k
                     List.of()));
         }
         Census.Count sides = census.yesOrNo(side(), LEFT);
+        Census.Count which = census.options(which());
         Map<String, Comparison> family = new LinkedHashMap<>(Saying.family(done, id));
+        family.putAll(Saying.family(which, id));
         if (sides.chances() > 0) {
             family.putAll(Saying.family(sides, id));
             family.put(preferred(), Comparison.with(census.posterior(side(), LEFT), 0.5));
         }
-        return new Draft(family, claims -> answer(athlete, census, lexicon, done, sides, claims));
+        return new Draft(family, claims -> answer(athlete, census, lexicon, new Counts(done, which, sides), claims));
     }
+
+    private record Counts(Census.Count done, Census.Count which, Census.Count sides) {}
 
     private String preferred() {
         return Saying.id(id, "preferred side");
     }
 
-    private Answer answer(
-            String athlete, Census census, Lexicon lexicon, Census.Count done, Census.Count sides, Claims claims) {
+    private Answer answer(String athlete, Census census, Lexicon lexicon, Counts counts, Claims claims) {
+        Census.Count done = counts.done();
+        Census.Count which = counts.which();
+        Census.Count sides = counts.sides();
         List<Figure> figures = new ArrayList<>();
         Share worked = done.shares().get(WORKED);
         String tried =
@@ -131,7 +137,6 @@ record TriesQuestion(String id, String question, String one, String many, Kind k
                 many + " tried",
                 done.evidence(WORKED),
                 Saying.comparedWithOthers(done, WORKED, claims, id)));
-        Census.Count which = census.options(which());
         which.shares()
                 .forEach((key, share) -> figures.add(
                         new Figure(lexicon.label(key), share, many + " that have a name", which.evidence(key), "")));
