@@ -58,4 +58,13 @@ public record Share(
     public boolean isTooLittle() {
         return effective < 4;
     }
+
+    /**
+     * {@return whether the count itself lies outside the 80 % interval, because its chances weigh less than they are many} Old or unlike
+     * bouts weigh less, and moments of one bout come together: then the others draw the share towards theirs.
+     */
+    public boolean isApart() {
+        double counted = (double) successes / Math.max(1, chances);
+        return (counted < low80 || counted > high80) && Math.round(effective) < chances;
+    }
 }

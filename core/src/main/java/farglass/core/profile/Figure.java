@@ -31,11 +31,8 @@ public record Figure(String label, Share share, String denominator, List<Evidenc
                 .collect(Collectors.joining("; "));
     }
 
-    /** Old or unlike bouts weigh less, and moments of one bout come together: then the others draw the share towards theirs. */
     private Optional<String> apart() {
-        double counted = (double) share.successes() / Math.max(1, share.chances());
-        boolean outside = counted < share.low80() || counted > share.high80();
-        return outside && Math.round(share.effective()) < share.chances()
+        return share.isApart()
                 ? Optional.of("these %d weigh like %.0f".formatted(share.chances(), share.effective()))
                 : Optional.empty();
     }

@@ -17,12 +17,15 @@ final class Saying {
         return athlete.strip().split("\\s+")[0];
     }
 
-    /** {@return "4 of 6 (likely 41 to 85 %)"; of too little film the count alone, since the share would differ from it} */
+    /** {@return "4 of 6 (likely 41 to 85 %)"; of too little film the count alone} */
     static String counted(Share share) {
-        return share.isTooLittle()
-                ? "%d of %d, too few to say more".formatted(share.successes(), share.chances())
-                : "%d of %d (likely %s to %s %%)"
-                        .formatted(share.successes(), share.chances(), percent(share.low80()), percent(share.high80()));
+        String count = "%d of %d".formatted(share.successes(), share.chances());
+        if (share.isTooLittle()) {
+            return count + ", too few to say more";
+        }
+        String weighed =
+                share.isApart() ? String.format(Locale.ROOT, ", which weigh like %.0f", share.effective()) : "";
+        return "%s%s (likely %s to %s %%)".formatted(count, weighed, percent(share.low80()), percent(share.high80()));
     }
 
     static String percent(double share) {
