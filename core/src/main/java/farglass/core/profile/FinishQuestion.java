@@ -4,6 +4,7 @@ import farglass.core.bout.Seat;
 import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.Evidence;
 import farglass.core.corpus.Tally;
+import farglass.core.estimate.Comparison;
 import farglass.core.estimate.Share;
 import farglass.core.lexicon.Kind;
 import farglass.core.lexicon.Lexicon;
@@ -12,6 +13,7 @@ import farglass.core.lexicon.Words;
 import farglass.core.question.Claims;
 import farglass.core.state.Attempt;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -104,7 +106,13 @@ final class FinishQuestion {
                         "Too little film: %s has not been seen trying a submission. That is not the same as never."
                                 .formatted(Saying.firstName(athlete)),
                         List.of()))
-                : new Draft(Saying.family(taps, ID), claims -> answer(athlete, census, lexicon, which, taps, claims));
+                : new Draft(family(which, taps), claims -> answer(athlete, census, lexicon, which, taps, claims));
+    }
+
+    private static Map<String, Comparison> family(Census.Count which, Census.Count taps) {
+        Map<String, Comparison> family = new LinkedHashMap<>(Saying.family(taps, ID));
+        family.putAll(Saying.family(which, ID));
+        return family;
     }
 
     private static Answer answer(
@@ -119,6 +127,7 @@ final class FinishQuestion {
                 Saying.comparedWithOthers(taps, TAP, claims, ID)));
         Census.Count variants = census.options(variants());
         for (Map.Entry<String, Share> option : which.shares().entrySet()) {
+            String compared = Saying.comparedWithOthers(which, option.getKey(), claims, ID);
             Share ends =
                     census.yesOrNo(ends(option.getKey(), lexicon), TAP).shares().get(TAP);
             figures.add(new Figure(
@@ -126,7 +135,8 @@ final class FinishQuestion {
                     option.getValue(),
                     "tries at a submission",
                     which.evidence(option.getKey()),
-                    (ends.successes() == 0 ? noTap(ends) : "tap in " + Saying.counted(ends))
+                    (compared.isEmpty() ? "" : compared + "; ")
+                            + (ends.successes() == 0 ? noTap(ends) : "tap in " + Saying.counted(ends))
                             + apart(option.getKey(), variants, lexicon)));
         }
         String sentence = "%s tried %d submissions and got the tap in %d; most often %s, %s."

@@ -10,6 +10,7 @@ import farglass.core.estimate.Stay;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.Role;
 import farglass.core.lexicon.Words;
+import farglass.core.question.Claims;
 import farglass.core.state.Stand;
 import farglass.core.state.Visit;
 import java.util.ArrayList;
@@ -20,6 +21,9 @@ import java.util.Optional;
 
 /** Which guards does she play, and for how long? One visit, one count. */
 final class GuardQuestion {
+
+    private static final String ID = "guard";
+    private static final String QUESTION = "Which guards do they play, and for how long?";
 
     private GuardQuestion() {}
 
@@ -54,24 +58,27 @@ final class GuardQuestion {
     }
 
     static Draft draft(String athlete, Census census, Lexicon lexicon) {
-        String question = "Which guards do they play, and for how long?";
-        Census.Count count = census.options(new Tally("guard", GuardQuestion::guards));
-        if (count.chances() == 0) {
-            return Draft.of(new Answer(
-                    question,
-                    "Too little film: %s has not been seen underneath in a guard. That is not the same as never."
-                            .formatted(Saying.firstName(athlete)),
-                    List.of()));
-        }
+        Census.Count count = census.options(new Tally(ID, GuardQuestion::guards));
+        return count.chances() == 0
+                ? Draft.of(new Answer(
+                        QUESTION,
+                        "Too little film: %s has not been seen underneath in a guard. That is not the same as never."
+                                .formatted(Saying.firstName(athlete)),
+                        List.of()))
+                : new Draft(Saying.family(count, ID), claims -> answer(athlete, census, lexicon, count, claims));
+    }
+
+    private static Answer answer(String athlete, Census census, Lexicon lexicon, Census.Count count, Claims claims) {
         List<Figure> figures = new ArrayList<>();
         for (Map.Entry<String, Share> option : count.shares().entrySet()) {
-            Durations durations = Durations.of(stays(census, option.getKey()));
+            String compared = Saying.comparedWithOthers(count, option.getKey(), claims, ID);
             figures.add(new Figure(
                     lexicon.label(option.getKey()),
                     option.getValue(),
                     "visits underneath in a guard",
                     count.evidence(option.getKey()),
-                    lasting(durations)));
+                    (compared.isEmpty() ? "" : compared + "; ")
+                            + lasting(Durations.of(stays(census, option.getKey())))));
         }
         Figure first = figures.get(0);
         String sentence = "%s was underneath in a guard %s; most often in %s, %s; %s."
@@ -81,7 +88,7 @@ final class GuardQuestion {
                         Words.inSentence(first.label()),
                         Saying.counted(first.share()),
                         first.note());
-        return Draft.of(new Answer(question, sentence, figures));
+        return new Answer(QUESTION, sentence, figures);
     }
 
     private static String lasting(Durations durations) {
