@@ -32,7 +32,7 @@ import org.openjdk.jmh.annotations.Warmup;
 public class DossierBenchmark {
     private static final String ATHLETE = "Runa Castellan";
 
-    /** How often the demo's bouts are repeated, each time among other athletes but for the one under study. */
+    /** How often the demo's bouts are repeated: more bouts of the same athletes. */
     @Param({"2", "20"})
     public int times;
 

@@ -4,8 +4,8 @@ import java.util.Collection;
 import java.util.List;
 
 /**
- * What is believed of a share before an athlete's own film counts: one half learned from the others, one half a weak belief that lets an
- * unusual athlete be unusual.
+ * What is believed of a share before an athlete's own film counts: a part learned from the others, and a weak belief that lets an unusual
+ * athlete be unusual.
  * <p>Source: H. Schmidli and others, "Robust meta-analytic-predictive priors in clinical trials with historical control information",
  * Biometrics 70 (2014), pp. 1023-1032.
  *

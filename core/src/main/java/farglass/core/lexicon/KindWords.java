@@ -134,6 +134,8 @@ final class KindWords {
             Map.entry("leglock", "leg-lock"),
             Map.entry("submission", "submission"),
             Map.entry("grip", "grip"),
+            Map.entry("collar", "grip"),
+            Map.entry("sleeve", "grip"),
             Map.entry("frame", "frame"),
             Map.entry("punch", "strike"),
             Map.entry("kick", "kick"),

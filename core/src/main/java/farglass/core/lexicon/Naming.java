@@ -357,8 +357,8 @@ public final class Naming {
     }
 
     /**
-     * {@return key of the general entry for the kind of action that a phrase without a name tells of} Only of kinds that move nobody and
-     * earn nothing: "plants the knee beside the hip" is a placement. Empty where the words tell no kind.
+     * {@return key of the general entry for the kind of action that a phrase without a name tells of} "Plants the knee beside the hip" is a
+     * placement, and "tilt sweep" a sweep. Empty where the words tell no kind.
      */
     public Optional<String> kind(String phrase, Here here) {
         return KindWords.kind(Words.plain(phrase), here.strikes())

@@ -78,6 +78,11 @@ record Around(
                 return Optional.of(phrase.substring(0, phrase.length() - again.length()));
             }
         }
+        for (String before : List.of("standing ", "mounted ")) {
+            if (lower.startsWith(before) && isHere(before.equals("mounted ") ? "mount" : "standing")) {
+                return Optional.of(phrase.substring(before.length()));
+            }
+        }
         for (String from : FROM) {
             int at = lower.lastIndexOf(from);
             if (at > 0 && isHere(lower.substring(at + from.length()))) {
@@ -91,6 +96,10 @@ record Around(
         Here here = scene.by(actor);
         if (ON_TOP.contains(place) || UNDERNEATH.contains(place)) {
             return here.role() == (ON_TOP.contains(place) ? Role.TOP : Role.BOTTOM);
+        }
+        if (place.equals("guard") || place.equals("standing")) {
+            Family family = place.equals("guard") ? Family.GUARD : Family.STANDING;
+            return here.position().family() == family;
         }
         return lexicon.place(place)
                 .filter(named -> named.equals(here.position())

@@ -36,7 +36,6 @@ final class Details {
     /** Other words for what became of it. */
     private static final Map<String, Became> SAID = Map.of(
             "almost", Became.NEARLY,
-            "near", Became.NEARLY,
             "fail", Became.FAILED,
             "fails", Became.FAILED,
             "abandons", Became.ABANDONED,
@@ -122,16 +121,20 @@ final class Details {
                 .toList();
     }
 
-    /** {@return lines told of what is no pass, and stages of what has no such: they must be a part of its name} */
-    List<String> misplaced(Optional<Technique> technique) {
-        if (technique.isEmpty() || words.contains("continues")) {
+    /**
+     * {@return lines told of what is no pass, and stages of what has no such: they must be a part of its name}
+     *
+     * @param place whether a place is named, which has neither
+     */
+    List<String> misplaced(Optional<Technique> technique, boolean place) {
+        if (technique.isEmpty() && !place || words.contains("continues")) {
             return List.of();
         }
         return words.stream()
-                .filter(word -> isLine(word) && !Depths.hasLines(technique.get())
+                .filter(word -> isLine(word) && (place || !Depths.hasLines(technique.orElseThrow()))
                         || became(word).isEmpty()
                                 && named(Stage.values(), word)
-                                        .filter(stage -> !Depths.has(technique.get(), stage))
+                                        .filter(stage -> place || !Depths.has(technique.orElseThrow(), stage))
                                         .isPresent())
                 .toList();
     }

@@ -395,7 +395,10 @@ public final class ScribeLine {
         Said said = Said.of(phrase, actor, scene, details.became(Optional.empty()), search.hint(), lexicon);
         Optional<Technique> technique = technique(said);
         Optional<String> otherLimb = details.otherLimb(technique);
-        List<String> unused = concat(details.unused(said.settled().isPresent()), details.misplaced(technique));
+        List<String> unused = concat(
+                details.unused(said.settled().isPresent()),
+                details.misplaced(
+                        technique, technique.isEmpty() && said.settled().isPresent()));
         unused = concat(unused, tapsBefore(span, search.words()));
         // What names nothing clear is kept with all that was said of it in front of the other details.
         unused = concat(unused, said.how().isEmpty() ? details.loose(first > 0) : List.of());
@@ -431,7 +434,7 @@ public final class ScribeLine {
         Details details = around(search.words(), span);
         Optional<Technique> begun =
                 Optional.of(terms.get(0)).filter(Technique.class::isInstance).map(Technique.class::cast);
-        List<String> unused = concat(details.unused(begun.isEmpty()), details.misplaced(begun));
+        List<String> unused = concat(details.unused(begun.isEmpty()), details.misplaced(begun, begun.isEmpty()));
         // "Staples the knee": behind an article stands the rest of the phrase, and not a line.
         boolean article = List.of("the", "his", "her")
                 .contains(search.words().get(span.to() - 1).toLowerCase(Locale.ROOT));

@@ -229,4 +229,25 @@ class WordsTest {
         Position position = (Position) term;
         return new Here(position, position.family().isGuard() ? Role.BOTTOM : Role.ANY, true);
     }
+
+    /** "Near cradle" beside "cradle" would be saved as a cradle, and the side be lost. */
+    @Test
+    void noNameSwallowsAWordThatTellsMore() {
+        List<String> more = List.of(
+                "left", "right", "near", "far", "deep", "shallow", "hard", "heavy", "again", "standing", "low", "high");
+        List<String> swallowed = new ArrayList<>();
+        for (Term term : LEXICON.techniques()) {
+            List<List<String>> stems = names(term).stream().map(Stems::of).toList();
+            for (String name : names(term)) {
+                List<String> words = new ArrayList<>(Stems.of(name));
+                boolean taken =
+                        words.removeIf(word -> more.stream().map(Stems::of1).anyMatch(word::equals));
+                words.removeIf("side"::equals);
+                if (taken && stems.contains(words)) {
+                    swallowed.add(name + " of " + term.key());
+                }
+            }
+        }
+        assertThat(swallowed).isEmpty();
+    }
 }
