@@ -20,6 +20,8 @@ public enum Control {
     TRIANGLE,
     /** Chest to back with one hook or none. */
     ONE_HOOK,
+    /** Chest to back; with how many hooks, nobody said. */
+    BACK_UNTOLD,
     TURTLE,
     /** Neither: a scramble, out of sight, a lock held. */
     NONE;
@@ -27,8 +29,16 @@ public enum Control {
     /** {@return whether whoever is on top here is past the other's legs} */
     public boolean isPast() {
         return switch (this) {
-            case PASSED, KNEE, MOUNT, BACK, TRIANGLE, ONE_HOOK -> true;
+            case PASSED, KNEE, MOUNT, BACK, TRIANGLE, ONE_HOOK, BACK_UNTOLD -> true;
             case STANDING, NEUTRAL, GROUNDED, GUARD, TURTLE, NONE -> false;
+        };
+    }
+
+    /** {@return whether whoever is on top here has the other's back, with hooks or without} */
+    public boolean isBack() {
+        return switch (this) {
+            case BACK, TRIANGLE, ONE_HOOK, BACK_UNTOLD -> true;
+            case STANDING, NEUTRAL, GROUNDED, GUARD, PASSED, KNEE, MOUNT, TURTLE, NONE -> false;
         };
     }
 

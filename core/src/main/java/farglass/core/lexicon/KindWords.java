@@ -92,6 +92,9 @@ final class KindWords {
     private static final Set<String> CLOTH =
             stems("collar", "sleeve", "lapel", "belt", "skirt", "tail", "jacket", "cuff");
 
+    private static final Set<String> OTHERWISE_HELD =
+            stems("wrist", "ankle", "biceps", "triceps", "waist", "neck", "pants", "trousers", "body", "face");
+
     /** Said of which one it is. */
     private static final Set<String> WHICH = stems(
             "left", "right", "near", "far", "top", "bottom", "inside", "outside", "own", "other", "both", "free",
@@ -203,6 +206,11 @@ final class KindWords {
                 && words.subList(0, words.size() - 1).stream()
                         .noneMatch(word -> word.matches(ACTS) || WHERE.contains(Stems.of1(word)));
         return name ? Optional.ofNullable(NOUNS.get(words.get(words.size() - 1))) : Optional.empty();
+    }
+
+    /** {@return whether that is the stem of a part of the body, or of the clothes, which one can hold} */
+    static boolean isHeld(String stem) {
+        return LIMBS.contains(stem) || CLOTH.contains(stem) || OTHERWISE_HELD.contains(stem);
     }
 
     /** {@return whether that is the stem of a verb with which people begin to tell what was done} */

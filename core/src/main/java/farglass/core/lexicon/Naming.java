@@ -103,7 +103,6 @@ public final class Naming {
             "work",
             "sink",
             "attack",
-            "jump",
             "snatch",
             "lock",
             "win",
@@ -112,6 +111,27 @@ public final class Naming {
     /** Who catches, finds or locks a limb deals no blow with it. */
     private static final Set<String> HOLDS = stems("catch", "hold", "grab", "grip", "find", "lock", "take");
 
+    /** Who takes one of these by the name of what is held has a grip of it; "works the wrist" or "drives the hip" says none. */
+    private static final Set<String> TAKES = stems(
+            "take",
+            "get",
+            "go",
+            "grab",
+            "grip",
+            "hold",
+            "catch",
+            "secure",
+            "establish",
+            "reach",
+            "win",
+            "find",
+            "snatch",
+            "try",
+            "attempt",
+            "hunt",
+            "look");
+
+    private static final Set<String> DEALS = stems("land", "throw", "deliver", "hit");
     private static final Set<String> GRABS = stems("grab", "grip", "hold");
     /** What leads to where somebody is, and not to an act. */
     private static final Set<String> ARRIVES = stems("land", "settle", "reach", "arrive", "fall", "end", "finish");
@@ -144,7 +164,7 @@ public final class Naming {
         if (plain.isEmpty() || plain.length() > LONGEST) {
             return Optional.empty();
         }
-        List<WordIndex.Meaning> written = index.plain(plain);
+        List<WordIndex.Meaning> written = withoutBlows(index.plain(plain), plain, here);
         boolean label = written.stream()
                 .anyMatch(meaning -> Words.plain(meaning.term().label()).equals(plain));
         if (label || fitsHere(written, here)) {
@@ -154,7 +174,10 @@ public final class Naming {
         if (written.isEmpty() && arrived.isPresent()) {
             return Optional.of(new Found(List.of(arrived.get()), How.FORM));
         }
-        List<List<WordIndex.Meaning>> forms = forms(plain);
+        List<List<WordIndex.Meaning>> forms = forms(plain).stream()
+                .map(form -> withoutBlows(form, plain, here))
+                .map(form -> withoutDepths(form, plain))
+                .toList();
         // Of two forms the first, unless only the other can start here. What leaves a light verb away, or takes the
         // words
         // in another order, is believed only of what can start here.
@@ -173,6 +196,26 @@ public final class Naming {
                 .filter(each -> !each.isEmpty())
                 .findFirst()
                 .map(each -> new Found(best(plain, each, here, hint), How.FORM));
+    }
+
+    /** Where there are no blows, a limb alone is none: "knee" is no knee strike. */
+    private static List<WordIndex.Meaning> withoutBlows(List<WordIndex.Meaning> meanings, String plain, Here here) {
+        return here.strikes() || !KindWords.isHeld(Stems.of1(plain))
+                ? meanings
+                : meanings.stream().filter(meaning -> !isBlow(meaning)).toList();
+    }
+
+    /** "Kimura locked" tells how far it got, and is not the noun of "kimura lock". */
+    private static List<WordIndex.Meaning> withoutDepths(List<WordIndex.Meaning> meanings, String plain) {
+        return plain.endsWith(" locked")
+                ? meanings.stream()
+                        .filter(meaning -> meaning.claim() != WordIndex.Claim.BY_RULE)
+                        .toList()
+                : meanings;
+    }
+
+    private static boolean isBlow(WordIndex.Meaning meaning) {
+        return meaning.term() instanceof Technique technique && technique.kind() == Kind.STRIKE;
     }
 
     /** {@return the place of which the words say that somebody came there: "lands in half guard"} */
@@ -288,17 +331,16 @@ public final class Naming {
         return List.of(
                 index.stems(stems),
                 index.joined(plain.replace(" ", "")),
-                bare.size() < stems.size() ? withoutBlows(index.stems(bare), holds) : List.of(),
+                bare.size() < stems.size() ? done(stems.get(0), bare, index.stems(bare)) : List.of(),
                 holds ? List.of() : index.unordered(stems));
     }
 
-    private static List<WordIndex.Meaning> withoutBlows(List<WordIndex.Meaning> meanings, boolean holds) {
-        return holds
-                ? meanings.stream()
-                        .filter(meaning ->
-                                !(meaning.term() instanceof Technique technique && technique.kind() == Kind.STRIKE))
-                        .toList()
-                : meanings;
+    /** What a light verb leaves of the meanings of what it is said of: who holds a knee deals no blow, who drives a hip has no grip. */
+    private static List<WordIndex.Meaning> done(String verb, List<String> of, List<WordIndex.Meaning> meanings) {
+        boolean limb = of.size() == 1 && KindWords.isHeld(of.get(0)) && LIGHT.contains(verb) && !TAKES.contains(verb);
+        return meanings.stream()
+                .filter(meaning -> isBlow(meaning) ? !HOLDS.contains(verb) && (!limb || DEALS.contains(verb)) : !limb)
+                .toList();
     }
 
     /** {@return everything that a phrase can stand for, wherever the two are: of its own words, else of the nearest form of them} */

@@ -20,6 +20,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 /**
  * What people say round a name: where it was ("kimura from half guard"), what became of it ("loses the underhook"), where it ended
@@ -49,6 +50,8 @@ record Around(
     private static final List<String> ON_TOP = List.of("on top", "on the top", "top");
     private static final List<String> UNDERNEATH =
             List.of("underneath", "under", "on the bottom", "on bottom", "bottom");
+    private static final Pattern ENDS =
+            Pattern.compile("^(lands|ends|ends up|finishes|winds up|stays|is) (?=on |under|underneath)");
     private static final List<String> WITHIN = List.of(" in the ", " in ", " of ", " from ");
     private static final List<String> IN_THE_OTHERS =
             List.of("in her ", "in his ", "in their ", "inside her ", "inside his ", "inside their ");
@@ -177,7 +180,7 @@ record Around(
 
     /** "Half guard on top", "on top in mount" and "mount underneath": a place, and where whoever is named is in it. */
     private Optional<Said> placed() {
-        String plain = Words.plain(phrase);
+        String plain = ENDS.matcher(Words.plain(phrase)).replaceFirst("");
         if (actor.isEmpty()) {
             return Optional.empty();
         }

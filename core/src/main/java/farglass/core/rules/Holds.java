@@ -47,6 +47,8 @@ final class Holds {
     private Stand origin;
 
     private boolean blurred;
+    /** The moments by which a back was last taken of which no hooks were told. */
+    private List<String> untoldBack = List.of();
     /** Whether legs were entangled straight from the feet, so that nobody was ever underneath. */
     private boolean entangledFromTheFeet;
     /** Who is coming up from a guard with a leg in hand, so that what follows is a sweep and no takedown. */
@@ -111,6 +113,9 @@ final class Holds {
         boolean settled = stand.position().isSettled() || stand.position().control() != Control.NONE;
         // Reached before the holds are asked: a hold still under way tells whether the other had anything to sweep.
         List<Pending> reached = settled ? reached(visit) : List.of();
+        if (settled) {
+            hooksTold(stand);
+        }
         for (Iterator<Pending> all = pending.iterator(); all.hasNext(); ) {
             Pending each = all.next();
             if (!goesOn(each, visit)) {
@@ -123,7 +128,9 @@ final class Holds {
         }
         reached.forEach(each -> {
             pending.add(each);
-            if (each.scored != Scored.TAKEDOWN && each.scored != Scored.SWEEP) {
+            boolean untold = stand.position().control() == Control.BACK_UNTOLD;
+            untoldBack = untold && each.scored == Scored.BACK ? each.moments : untoldBack;
+            if (each.scored != Scored.TAKEDOWN && each.scored != Scored.SWEEP && !untold) {
                 kept.get(each.to.ordinal()).add(each.scored);
             }
         });
@@ -134,6 +141,19 @@ final class Holds {
         }
         origin = stand;
         blurred = false;
+    }
+
+    /** Hooks told later were not in before: what could be given for a back without a word of them is given up. */
+    private void hooksTold(Stand stand) {
+        Control control = stand.position().control();
+        boolean sameBack = origin.position().control() == Control.BACK_UNTOLD
+                && control.isBack()
+                && stand.top().equals(origin.top());
+        if (!sameBack || control == Control.BACK_UNTOLD) {
+            return;
+        }
+        pending.removeIf(each -> each.scored == Scored.BACK && each.moments.equals(untoldBack));
+        calls.removeIf(call -> call.reason() == Reason.BACK && call.moments().equals(untoldBack));
     }
 
     /** A place scores again once the other has left it by her own doing: guard regained, reversed, or up. */
@@ -182,8 +202,7 @@ final class Holds {
             case NEUTRAL -> comeUp(top, visit, reached);
             case GUARD -> {
                 boolean wasUnder = origin.top().filter(other -> other != top).isPresent();
-                boolean back = Scored.BACK.holdsIn(control, true) || control == Control.ONE_HOOK;
-                if (wasUnder && !back) {
+                if (wasUnder && !control.isBack()) {
                     // Swept back before the other had settled: whether there was a guard to sweep from is a judgement.
                     boolean unsettled =
                             pending.stream().anyMatch(each -> each.to != top && !isHeld(each, visit.fromMicros()));
@@ -197,7 +216,8 @@ final class Holds {
         for (Scored place : List.of(Scored.KNEE, Scored.MOUNT, Scored.BACK)) {
             if (place.holdsIn(control, ruleset.triangleCounts())
                     && !kept.get(top.ordinal()).contains(place)) {
-                add(reached, top, place, told, visit);
+                boolean hooksUntold = control == Control.BACK_UNTOLD;
+                add(reached, top, place, hooksUntold ? Call.Verdict.COULD : told, visit);
             }
         }
         return reached;

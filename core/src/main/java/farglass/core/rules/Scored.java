@@ -23,7 +23,10 @@ public enum Scored {
             case PASS -> control.isPast();
             case KNEE -> control == Control.KNEE;
             case MOUNT -> control == Control.MOUNT;
-            case BACK -> control == Control.BACK || triangleCounts && control == Control.TRIANGLE;
+            case BACK ->
+                control == Control.BACK
+                        || control == Control.BACK_UNTOLD
+                        || triangleCounts && control == Control.TRIANGLE;
         };
     }
 

@@ -31,6 +31,8 @@ final class Details {
     /** Said beside a side, and telling nothing more than it. */
     private static final Set<String> BESIDE_A_SIDE = Set.of("to", "the", "on", "his", "her", "its", "with", "side");
 
+    private static final Set<String> ARTICLES = Set.of("the", "a", "an", "his", "her", "their");
+
     private static final Set<String> LIMBS = Set.of("arm", "leg", "hand", "foot");
     private static final Map<String, Stage> TAPS = Map.of("taps", Stage.TAP, "tapped", Stage.TAP);
     /** Other words for what became of it. */
@@ -53,9 +55,13 @@ final class Details {
     /** {@return whether that word of a line, where it stands in it, tells something of a moment} */
     static boolean isDetail(List<String> all, int at) {
         String word = all.get(at).toLowerCase(Locale.ROOT);
+        if (isLine(word) && isBehindAnArticle(all, at)) {
+            return false;
+        }
         if (QUALIFIERS.contains(word)
                 || LINKS.contains(word)
-                || WORKS.contains(word)
+                // "Works the wrist" says what somebody does, and not that it worked.
+                || at > 0 && WORKS.contains(word)
                 || TAPS.containsKey(word)
                 || isSide(word)
                 || word.equals("unsure")
@@ -74,6 +80,12 @@ final class Details {
         return isBesideASide(all, at)
                 || PLACES.contains(word)
                 || behindASide && (LIMBS.contains(word) || word.equals("side"));
+    }
+
+    /** "Jumps the hip" tells what is jumped, "jumps the hip line" how far it got. */
+    private static boolean isBehindAnArticle(List<String> all, int at) {
+        boolean line = at + 1 < all.size() && all.get(at + 1).equalsIgnoreCase("line");
+        return !line && at > 0 && ARTICLES.contains(all.get(at - 1).toLowerCase(Locale.ROOT));
     }
 
     /** {@return whether the word only leads to a side: "to the" of "to the left"} */
@@ -116,6 +128,7 @@ final class Details {
                 .filter(word -> isLine(word)
                         || word.equals("line")
                         || TAPS.containsKey(word)
+                        || became(word).isEmpty() && named(Stage.values(), word).isPresent()
                         || limb && (isSide(word) || LIMBS.contains(word))
                         || places && PLACES.contains(word))
                 .toList();

@@ -27,6 +27,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 
 /**
  * Reads what is typed while the film runs: {@code runa knee cut left nearly knee}, {@code a mount}, {@code +3},
@@ -275,10 +276,20 @@ public final class ScribeLine {
         if (suffered.isPresent()) {
             return suffered.get();
         }
-        Details all = new Details(rest);
+        Details all = new Details(IntStream.range(0, rest.size())
+                .filter(at -> Details.isDetail(rest, at))
+                .mapToObj(rest::get)
+                .toList());
         Naming.Hint hint = Hints.of(all.became(Optional.empty()), all.line().isPresent());
         Here here = scene.by(actor);
-        NameSearch search = new NameSearch(lexicon, here, hint, rest, at -> isDetail(rest, at));
+        NameSearch search = new NameSearch(
+                lexicon,
+                here,
+                hint,
+                rest,
+                // "Ann plan b": who acts is named in front, and a single letter is no second name.
+                at -> isDetail(rest, at)
+                        && (front.isEmpty() || rest.get(at).length() > 1 || Details.isDetail(rest, at)));
         Optional<NameSearch.Span> span = search.named();
         if (span.isEmpty() && search.core().isEmpty()) {
             return details(rest, actor);

@@ -143,6 +143,9 @@ public final class Whereabouts {
                 .flatMap(key -> lexicon.position(key).stream())
                 .map(Position::control)
                 .toList();
+        if (places.stream().allMatch(Control::isBack)) {
+            return "back-not-told";
+        }
         return places.stream().allMatch(Control::isPast)
                 ? "past-not-told"
                 : places.stream().allMatch(Control::isTopOnGround) ? "ground-not-told" : "attack-not-told";

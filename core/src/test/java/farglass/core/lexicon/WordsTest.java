@@ -3,11 +3,15 @@ package farglass.core.lexicon;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Random;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
@@ -245,6 +249,47 @@ class WordsTest {
                 words.removeIf("side"::equals);
                 if (taken && stems.contains(words)) {
                     swallowed.add(name + " of " + term.key());
+                }
+            }
+        }
+        assertThat(swallowed).isEmpty();
+    }
+
+    /** What moves a name along without telling anything: fillers, verbs of taking and doing, nouns of a kind. */
+    private static final Set<String> IDLE = Stream.of(
+                    "a the her him it se na nas no de and para frente his other leg legs perna hand",
+                    "in out up down off against away over through around back on behind together forward free by re to for into with",
+                    "puts gets goes takes comes brings keeps holds grabs grips pulls places pega pegada segura faz climbs wins",
+                    "captures catches controls cups drives closes feeds falls sits shoots sinks slides slips turns rolls traps pins",
+                    "cuts breaks pinches wraps scoots moves reinserts squares entra abre rola vira sobe placed taken gripped set",
+                    "guard guarda choke lock sweep pass grip hook hold control takedown entry escape defence position posture",
+                    "punch kick blow shot stance ride roll tie finish take jime gatame nage garami frame mount combination spinning raspagem chave system breakdown tech wrestling")
+            .flatMap(words -> Stream.of(words.split(" ")))
+            .map(Stems::of1)
+            .collect(Collectors.toUnmodifiableSet());
+
+    /**
+     * "Frames on the hip" beside "frames" would be saved as a frame, and the hip be lost: what a longer name adds to a shorter
+     * one of the same entry must be idle, or be told by the entry itself.
+     */
+    @Test
+    void whatALongerNameAddsTheEntrySays() {
+        List<String> swallowed = new ArrayList<>();
+        for (Term term : LEXICON.techniques()) {
+            Set<String> told = new HashSet<>(Stems.of(Words.plain(term.says().replaceAll("[.,:;]", " "))));
+            told.addAll(Stems.of(Words.plain(term.label())));
+            for (String name : names(term)) {
+                for (String shorter : names(term)) {
+                    List<String> added = new ArrayList<>(Stems.of(name));
+                    int at = Collections.indexOfSubList(added, Stems.of(shorter));
+                    if (at < 0 || name.equals(shorter)) {
+                        continue;
+                    }
+                    added.subList(at, at + Stems.of(shorter).size()).clear();
+                    added.removeIf(word -> IDLE.contains(word) || told.contains(word));
+                    if (!added.isEmpty()) {
+                        swallowed.add(term.key() + ": " + name + " adds " + added);
+                    }
                 }
             }
         }
