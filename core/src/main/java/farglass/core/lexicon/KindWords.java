@@ -21,7 +21,7 @@ final class KindWords {
         VERBS.put(
                 "step", stems("step", "back", "circle", "walk", "shuffle", "skip", "scoot", "retreat", "run", "chase"));
         VERBS.put("grip", stems("grab", "grip", "hold", "feed", "hug", "clasp", "catch", "cup", "wrap", "clamp"));
-        VERBS.put("grip-break", stems("strip", "peel", "rip", "pry"));
+        VERBS.put("grip-break", stems("strip", "peel", "rip"));
         VERBS.put("frame", stems("brace", "block", "shield"));
         VERBS.put(
                 "defence",

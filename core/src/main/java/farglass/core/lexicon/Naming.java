@@ -65,7 +65,6 @@ public final class Naming {
             "get",
             "go",
             "hit",
-            "make",
             "do",
             "use",
             "try",
@@ -101,7 +100,6 @@ public final class Naming {
             "force",
             "hunt",
             "work",
-            "sink",
             "attack",
             "snatch",
             "lock",
@@ -338,7 +336,11 @@ public final class Naming {
     /** What a light verb leaves of the meanings of what it is said of: who holds a knee deals no blow, who drives a hip has no grip. */
     private static List<WordIndex.Meaning> done(String verb, List<String> of, List<WordIndex.Meaning> meanings) {
         boolean limb = of.size() == 1 && KindWords.isHeld(of.get(0)) && LIGHT.contains(verb) && !TAKES.contains(verb);
+        boolean locks = verb.equals("lock");
         return meanings.stream()
+                // "Locks the choke" tells how far it got, which a choke alone would not.
+                .filter(meaning -> !locks
+                        || !(meaning.term() instanceof Technique technique && technique.kind() == Kind.SUBMISSION))
                 .filter(meaning -> isBlow(meaning) ? !HOLDS.contains(verb) && (!limb || DEALS.contains(verb)) : !limb)
                 .toList();
     }

@@ -20,6 +20,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
@@ -43,6 +44,9 @@ record Around(
     private static final List<String> FEINTS = List.of("fakes", "faked", "feints", "feinted", "fake", "feint");
     private static final List<String> FEINT = List.of("fake", "feint");
 
+    private static final Pattern LOCKS =
+            Pattern.compile("(?:locks|locked|sinks)(?: up| in)? (.+)", Pattern.CASE_INSENSITIVE);
+
     private static final List<String> TO = List.of(" straight to ", " into ", " to ");
     /** Families whose places people call by one name: "from the back" is said of every way to have it. */
     private static final Set<Family> ONE_NAME = EnumSet.of(Family.BACK, Family.HALF, Family.TURTLE, Family.LEGS);
@@ -61,7 +65,11 @@ record Around(
     Optional<Said> said() {
         return phrase.length() > LONGEST
                 ? Optional.empty()
-                : bare().or(this::feint).or(this::outcome).or(this::ended).or(this::placed);
+                : bare().or(this::feint)
+                        .or(this::locked)
+                        .or(this::outcome)
+                        .or(this::ended)
+                        .or(this::placed);
     }
 
     private Said read(String part, Optional<Became> of) {
@@ -122,14 +130,28 @@ record Around(
                         .map(any -> any.substring(0, last));
         return shown.map(act -> read(act, Optional.of(Became.SHOWN)))
                 .filter(said -> technique(said).isPresent())
-                .map(Said::feinted);
+                .map(said -> said.with(said.settled(), said.manner().feinted()));
+    }
+
+    /** "Locks the triangle", "sinks in the choke": how far a submission got. */
+    private Optional<Said> locked() {
+        Matcher locks = LOCKS.matcher(phrase.strip());
+        return locks.matches()
+                ? Optional.of(read(locks.group(1), became))
+                        .filter(said -> technique(said)
+                                .filter(lock -> lock.kind() == Kind.SUBMISSION)
+                                .isPresent())
+                        .map(said -> said.with(said.settled(), Manner.LOCKED))
+                : Optional.empty();
     }
 
     /** "Loses the underhook": the name behind a verb that says what became of it. */
     private Optional<Said> outcome() {
         return OutcomeVerb.in(phrase).flatMap(verb -> {
             Said named = read(verb.named(), Optional.of(verb.became()));
-            return technique(named).filter(verb::fits).map(fits -> named.with(named.settled(), verb.became()));
+            return technique(named)
+                    .filter(verb::fits)
+                    .map(fits -> named.with(named.settled(), Manner.of(verb.became())));
         });
     }
 
@@ -142,11 +164,17 @@ record Around(
         for (String to : TO) {
             int at = phrase.toLowerCase(Locale.ROOT).lastIndexOf(to);
             Optional<Position> place = at > 0 ? lexicon.place(phrase.substring(at + to.length())) : Optional.empty();
-            if (place.isPresent()) {
+            if (place.filter(this::isNoAttack).isPresent()) {
                 return ended(phrase.substring(0, at), place.get(), actor.get());
             }
         }
         return Optional.empty();
+    }
+
+    /** "Hip bump to kimura" is one act after another, and "to the triangle position" a place. */
+    private boolean isNoAttack(Position place) {
+        return place.family() != Family.FINISH
+                || phrase.toLowerCase(Locale.ROOT).endsWith(" position");
     }
 
     private Optional<Said> ended(String act, Position place, Seat seat) {
@@ -160,7 +188,7 @@ record Around(
                 .filter(technique ->
                         !technique.kind().movesNobody() && !technique.to().isEmpty())
                 .flatMap(technique -> where(place, technique, seat))
-                .map(where -> done.with(Optional.of(where), Became.HELD));
+                .map(where -> done.with(Optional.of(where), Manner.of(Became.HELD)));
     }
 
     /** {@return that place as the technique ends there; empty where the technique does not say who is on top of it} */

@@ -1,7 +1,6 @@
 package farglass.core.notation;
 
 import farglass.core.bout.Award;
-import farglass.core.bout.Became;
 import farglass.core.bout.Deed;
 import farglass.core.bout.OwnedSide;
 import farglass.core.bout.Result;
@@ -15,8 +14,7 @@ final class DeedReader {
     private final Words words;
     private Optional<Settled> settled = Optional.empty();
     private Optional<OwnedSide> side = Optional.empty();
-    private Optional<Became> became = Optional.empty();
-    private boolean feint;
+    private Manner manner = Manner.NOT_TOLD;
 
     DeedReader(Cursor cursor, Words words) {
         this.cursor = cursor;
@@ -33,14 +31,9 @@ final class DeedReader {
         return side;
     }
 
-    /** {@return what became of it, where the deed itself says so, as in "A loses the underhook"} */
-    Optional<Became> became() {
-        return became;
-    }
-
-    /** {@return whether the deed itself says that it was only feinted, as in "A fakes the knee cut"} */
-    boolean feint() {
-        return feint;
+    /** {@return what the deed itself says of how it went, as in "A loses the underhook"} */
+    Manner manner() {
+        return manner;
     }
 
     Deed read(Optional<Seat> actor, Said.Scene scene) throws Cursor.Wrong {
@@ -65,8 +58,7 @@ final class DeedReader {
                 Words.Sentence sentence = words.sentence(said, actor, scene, at);
                 settled = sentence.said().settled();
                 side = sentence.side();
-                became = sentence.said().became();
-                feint = sentence.said().feint();
+                manner = sentence.said().manner();
                 yield sentence.said().deed();
             }
         };

@@ -47,8 +47,7 @@ final class MomentReader {
         Deed deed = deeds.read(actor, scene);
         settled = deeds.settled();
         told = deeds.side().map(told::withSide).orElse(told);
-        told = deeds.became().map(told::withBecame).orElse(told);
-        told = deeds.feint() ? told.withMotive(Motive.FEINT) : told;
+        told = deeds.manner().in(told);
         bareOwner = owner(deed, actor);
         while (!cursor.atEnd()) {
             if (!cursor.take(";")) {

@@ -29,8 +29,7 @@ import java.util.function.Function;
  * @param how how it was understood; empty where the words were kept
  * @param others what it could mean where it could mean several things, else what is near; the likeliest first
  * @param unclear whether it means several things, of which a person has to choose
- * @param became what the phrase itself says of what became of it: "loses the underhook"; empty for most
- * @param feint whether the phrase itself says that it was only feinted: "fakes the knee cut"
+ * @param manner what the phrase itself says of how it went
  */
 public record Said(
         Deed deed,
@@ -38,10 +37,11 @@ public record Said(
         Optional<Naming.How> how,
         List<Term> others,
         boolean unclear,
-        Optional<Became> became,
-        boolean feint) {
+        Manner manner) {
     /** So many other meanings are worth reading. */
     private static final int MOST_OTHERS = 5;
+
+    private static final String TURTLE = "turtle";
 
     /** What leads to a place without being more than the way there. */
     private static final Set<Kind> WAYS =
@@ -52,7 +52,7 @@ public record Said(
     }
 
     Said(Deed deed, Optional<Settled> settled, Optional<Naming.How> how, List<Term> others, boolean unclear) {
-        this(deed, settled, how, others, unclear, Optional.empty(), false);
+        this(deed, settled, how, others, unclear, Manner.NOT_TOLD);
     }
 
     /**
@@ -114,14 +114,9 @@ public record Said(
                 false);
     }
 
-    /** {@return the same, with where it ended and what became of it} */
-    Said with(Optional<Settled> where, Became came) {
-        return new Said(deed, where, how, others, unclear, Optional.of(came), feint);
-    }
-
-    /** {@return the same, only feinted} */
-    Said feinted() {
-        return new Said(deed, settled, how, others, unclear, became, true);
+    /** {@return the same, with where it ended and how it went} */
+    Said with(Optional<Settled> where, Manner went) {
+        return new Said(deed, where, how, others, unclear, went);
     }
 
     /** @param kind the general entry for what it was, if that much is clear: a sweep, though not which */
@@ -164,16 +159,18 @@ public record Said(
                             lexicon.generalOf(ways).map(Technique::key));
         }
         // Who is on top and lands in a guard is still on top.
-        boolean stays =
-                here.role() == Role.TOP && place.hasTop() && lexicon.naming().arrives(phrase);
+        boolean stays = here.role() == Role.TOP
+                && place.hasTop()
+                && (place.key().equals(TURTLE) || lexicon.naming().arrives(phrase));
         return stays
                 ? reached(place, actor.orElseThrow())
                 : new Said(new Deed.Reached(), Optional.of(reached(place, actor)), Optional.of(how), List.of(), false);
     }
 
-    /** {@return that place, with whoever plays it: a guard is played from underneath, any other place is had from the top} */
+    /** {@return that place, with whoever plays it: a guard, or turtle, is played from underneath, any other place is had from the top} */
     public static Settled reached(Position place, Optional<Seat> actor) {
-        Function<Seat, Seat> top = seat -> place.family().isGuard() ? seat.other() : seat;
+        boolean underneath = place.family().isGuard() || place.key().equals(TURTLE);
+        Function<Seat, Seat> top = seat -> underneath ? seat.other() : seat;
         return new Settled(place.key(), place.hasTop() ? actor.map(top) : Optional.empty(), false);
     }
 }

@@ -5,7 +5,6 @@ import farglass.core.bout.Bout;
 import farglass.core.bout.Deed;
 import farglass.core.bout.Fact;
 import farglass.core.bout.Moment;
-import farglass.core.bout.Motive;
 import farglass.core.bout.Seat;
 import farglass.core.bout.Settled;
 import farglass.core.bout.Telling;
@@ -473,18 +472,10 @@ public final class ScribeLine {
     private Reading proposal(Said said, Optional<Seat> named, Details details, List<Reading.Alternative> alternatives) {
         Optional<Technique> technique = technique(said);
         Optional<Seat> actor = named.or(() -> technique.flatMap(this::onlyOneWhoCould));
-        Telling told = said(said, details.in(telling, actor, technique, links, remarks));
+        Telling told = said.manner().in(details.in(telling, actor, technique, links, remarks));
         Optional<Settled> where = said.settled().map(place -> turned(place, named, details));
         return new Reading(
                 new Proposal(actor, said.deed(), settled.or(() -> where), told), said.how(), remarks, alternatives);
-    }
-
-    /** What the name itself tells, unless words beside it say otherwise. */
-    private static Telling said(Said said, Telling beside) {
-        Telling told = beside.became().isPresent()
-                ? beside
-                : said.became().map(beside::withBecame).orElse(beside);
-        return said.feint() && told.motive().isEmpty() ? told.withMotive(Motive.FEINT) : told;
     }
 
     /** Who is named with a guard plays it, and has any other place from the top, unless "on top" or "under" says otherwise. */
