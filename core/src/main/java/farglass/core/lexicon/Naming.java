@@ -89,7 +89,6 @@ public final class Naming {
             "start",
             "set",
             "put",
-            "keep",
             "throw",
             "shoot",
             "dig",
@@ -128,6 +127,9 @@ public final class Naming {
             "attempt",
             "hunt",
             "look");
+
+    /** Of what is switched or moved something else is said than of what is switched or moved to. */
+    private static final Set<String> CHANGES = stems("switch", "move", "come", "look");
 
     private static final Set<String> DEALS = stems("land", "throw", "deliver", "hit");
     private static final Set<String> GRABS = stems("grab", "grip", "hold");
@@ -259,7 +261,9 @@ public final class Naming {
         if (to > 1 && TRAILING.contains(stems.get(to - 1))) {
             to--;
         }
-        if (to > 1 && LIGHT.contains(stems.get(0))) {
+        boolean leads = to > 1 && LEADING.contains(stems.get(1));
+        boolean setsUp = to > 1 && stems.get(0).equals("set") && stems.get(1).equals("up");
+        if (to > 1 && LIGHT.contains(stems.get(0)) && (leads || !CHANGES.contains(stems.get(0))) && !setsUp) {
             from = 1;
             while (from < to - 1 && LEADING.contains(stems.get(from))) {
                 from++;

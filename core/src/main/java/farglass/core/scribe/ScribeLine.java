@@ -1,6 +1,5 @@
 package farglass.core.scribe;
 
-import farglass.core.bout.Award;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Deed;
 import farglass.core.bout.Fact;
@@ -35,8 +34,6 @@ import java.util.stream.IntStream;
  */
 public final class ScribeLine {
     private static final Pattern QUOTED = Pattern.compile("^(.*?)\"([^\"]*)\"?(.*)$", Pattern.DOTALL);
-    private static final Pattern NOTE =
-            Pattern.compile("(?:^|\\s)note\\s+(.*)$", Pattern.DOTALL | Pattern.CASE_INSENSITIVE);
     /** A pasted page is kept whole; more words than these are no line. */
     private static final int MOST_WORDS = 60;
 
@@ -49,7 +46,7 @@ public final class ScribeLine {
     private final Said.Scene scene;
 
     private final List<String> remarks = new ArrayList<>();
-    private final List<String> unread = new ArrayList<>();
+    private List<String> unread = List.of();
     private Telling telling = Telling.NOTHING;
     private Optional<Settled> settled = Optional.empty();
 
@@ -96,52 +93,17 @@ public final class ScribeLine {
                 : Optional.of(new ScribeLine(place, lexicon, expectation).reading(text));
     }
 
-    /** Behind semicolons stand fields of the bout file, and a note. {@return what stands before the first} */
-    private String fields(String text) {
-        String[] parts = text.split(";", -1);
-        for (int i = 1; i < parts.length; i++) {
-            field(parts[i].strip());
-        }
-        Matcher note = NOTE.matcher(parts[0]);
-        if (note.find()) {
-            note(note.group(1));
-            return parts[0].substring(0, note.start());
-        }
-        return parts[0];
-    }
-
-    private void field(String text) {
-        if (text.isEmpty()) {
-            return;
-        }
-        if (text.startsWith("->")) {
-            Optional<Settled> where = BoutFile.settled(text.substring(2), lexicon);
-            if (where.isPresent()) {
-                settled = where;
-                return;
-            }
-        }
-        Matcher note = NOTE.matcher(text);
-        Optional<Fact> fact = BoutFile.fact(text, lexicon);
-        if (fact.isPresent()) {
-            telling = telling.and(fact.get());
-        } else if (note.find() && note.start() == 0) {
-            note(note.group(1));
-        } else {
-            unread.add(text);
-        }
-    }
-
-    private void note(String words) {
-        String said = BoutFile.unquoted(words.strip()).orElse(words.strip());
-        if (!said.isBlank()) {
-            telling = telling.withNote(
-                    telling.note().map(kept -> kept + " " + said).orElse(said));
-        }
+    private TypedFields fields(String text) {
+        TypedFields fields = TypedFields.of(text, lexicon);
+        telling = fields.telling();
+        settled = fields.settled();
+        unread = fields.unread();
+        return fields;
     }
 
     private Reading reading(String text) {
-        String line = fields(text).strip();
+        TypedFields fields = fields(text);
+        String line = fields.front().strip();
         Matcher quoted = QUOTED.matcher(line);
         if (quoted.matches()) {
             return unnamed(quoted.group(2), quoted.group(1) + " " + quoted.group(3));
@@ -155,7 +117,7 @@ public final class ScribeLine {
         Optional<Seat> named = actorInFront(words);
         List<String> rest = named.isPresent() ? words.subList(1, words.size()) : words;
         Optional<Deed> happening =
-                BoutFile.happening(String.join(" ", rest), lexicon).or(() -> fixed(rest));
+                BoutFile.happening(String.join(" ", rest), lexicon).or(() -> ShortWords.deed(rest));
         if (happening.isPresent()) {
             return happened(happening.get(), named, rest);
         }
@@ -185,27 +147,6 @@ public final class ScribeLine {
                 && (words.get(0).equals("top") || words.get(0).equals("bottom"))
                 && !lexicon.meanings(words.get(0) + " " + words.get(1)).isEmpty();
         return ofAName ? Optional.empty() : actors.seat(words.get(0));
-    }
-
-    /** What is given and what stops the match is short, and may be followed by details. */
-    private static Optional<Deed> fixed(List<String> words) {
-        String first = words.isEmpty() ? "" : words.get(0).toLowerCase(Locale.ROOT);
-        if (first.matches("\\+[1-9]")) {
-            return Optional.of(new Deed.Awarded(Award.points(first.charAt(1) - '0')));
-        }
-        return Optional.ofNullable(
-                switch (first) {
-                    case "" -> new Deed.Mark();
-                    case "adv", "advantage" -> new Deed.Awarded(Award.advantage());
-                    case "pen", "penalty" -> new Deed.Awarded(Award.penalty());
-                    case "warning", "warned" -> new Deed.Awarded(Award.of(Award.Kind.WARNING));
-                    case "negative" -> new Deed.Awarded(Award.of(Award.Kind.NEGATIVE));
-                    case "disqualification", "disqualified" -> new Deed.Awarded(Award.of(Award.Kind.DISQUALIFICATION));
-                    case "restart" -> new Deed.Restarted();
-                    case "mark" -> new Deed.Mark();
-                    case "stop" -> new Deed.Stopped(String.join(" ", words.subList(1, words.size())));
-                    default -> null;
-                });
     }
 
     private Reading happened(Deed deed, Optional<Seat> named, List<String> words) {
@@ -587,7 +528,7 @@ public final class ScribeLine {
     /** {@return the moment with what the text tells of it added} For changing many at once: an outcome, a side, another actor, a note. */
     public static Amended amended(Moment moment, String text, Place place, Lexicon lexicon) {
         ScribeLine line = new ScribeLine(place, lexicon, Expectation.NONE);
-        List<String> words = split(line.fields(text).strip());
+        List<String> words = split(line.fields(text).front().strip());
         Optional<Seat> front = line.actorInFront(words);
         List<String> rest = front.isPresent() ? words.subList(1, words.size()) : words;
         Optional<Seat> actor = front.or(() -> line.actorAmong(rest)).or(moment::actor);

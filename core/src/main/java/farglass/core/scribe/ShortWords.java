@@ -1,0 +1,33 @@
+package farglass.core.scribe;
+
+import farglass.core.bout.Award;
+import farglass.core.bout.Deed;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/** Short words for what is given and what stops a match: "+2", "adv", "pen", "stop edge". Details may follow them. */
+final class ShortWords {
+    private ShortWords() {}
+
+    /** {@return what the first word says was given or stopped; empty for any other} */
+    static Optional<Deed> deed(List<String> words) {
+        String first = words.isEmpty() ? "" : words.get(0).toLowerCase(Locale.ROOT);
+        if (first.matches("\\+[1-9]")) {
+            return Optional.of(new Deed.Awarded(Award.points(first.charAt(1) - '0')));
+        }
+        return Optional.ofNullable(
+                switch (first) {
+                    case "" -> new Deed.Mark();
+                    case "adv", "advantage" -> new Deed.Awarded(Award.advantage());
+                    case "pen", "penalty" -> new Deed.Awarded(Award.penalty());
+                    case "warning", "warned" -> new Deed.Awarded(Award.of(Award.Kind.WARNING));
+                    case "negative" -> new Deed.Awarded(Award.of(Award.Kind.NEGATIVE));
+                    case "disqualification", "disqualified" -> new Deed.Awarded(Award.of(Award.Kind.DISQUALIFICATION));
+                    case "restart" -> new Deed.Restarted();
+                    case "mark" -> new Deed.Mark();
+                    case "stop" -> new Deed.Stopped(String.join(" ", words.subList(1, words.size())));
+                    default -> null;
+                });
+    }
+}

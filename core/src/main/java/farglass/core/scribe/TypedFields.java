@@ -1,0 +1,71 @@
+package farglass.core.scribe;
+
+import farglass.core.bout.Fact;
+import farglass.core.bout.Settled;
+import farglass.core.bout.Telling;
+import farglass.core.lexicon.Lexicon;
+import farglass.core.notation.BoutFile;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * A typed line parted into what somebody did and what stands behind it: fields of the bout file behind semicolons, and a note.
+ *
+ * @param front what stands before the first semicolon and before "note"
+ * @param telling what the fields and the note tell
+ * @param settled where the two are then, if a field says so
+ * @param unread fields that are none, as they stand: they would not be saved
+ */
+record TypedFields(String front, Telling telling, Optional<Settled> settled, List<String> unread) {
+    private static final Pattern NOTE =
+            Pattern.compile("(?:^|\\s)note\\s+(.*)$", Pattern.DOTALL | Pattern.CASE_INSENSITIVE);
+
+    static TypedFields of(String line, Lexicon lexicon) {
+        String[] parts = line.split(";", -1);
+        TypedFields read = new TypedFields(parts[0], Telling.NOTHING, Optional.empty(), List.of());
+        for (int i = 1; i < parts.length; i++) {
+            read = read.and(parts[i].strip(), lexicon);
+        }
+        Matcher note = NOTE.matcher(parts[0]);
+        return note.find()
+                ? new TypedFields(
+                        parts[0].substring(0, note.start()),
+                        noted(read.telling, note.group(1)),
+                        read.settled,
+                        read.unread)
+                : read;
+    }
+
+    private TypedFields and(String field, Lexicon lexicon) {
+        if (field.isEmpty()) {
+            return this;
+        }
+        if (field.startsWith("->")) {
+            Optional<Settled> where = BoutFile.settled(field.substring(2), lexicon);
+            if (where.isPresent()) {
+                return new TypedFields(front, telling, where, unread);
+            }
+        }
+        Optional<Fact> fact = BoutFile.fact(field, lexicon);
+        if (fact.isPresent()) {
+            return new TypedFields(front, telling.and(fact.get()), settled, unread);
+        }
+        Matcher note = NOTE.matcher(field);
+        if (note.find() && note.start() == 0) {
+            return new TypedFields(front, noted(telling, note.group(1)), settled, unread);
+        }
+        List<String> more = new ArrayList<>(unread);
+        more.add(field);
+        return new TypedFields(front, telling, settled, List.copyOf(more));
+    }
+
+    private static Telling noted(Telling telling, String words) {
+        String said = BoutFile.unquoted(words.strip()).orElse(words.strip());
+        return said.isBlank()
+                ? telling
+                : telling.withNote(telling.note().map(kept -> kept + " " + said).orElse(said));
+    }
+}
