@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.ToIntFunction;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -130,6 +131,8 @@ public final class Naming {
 
     /** Of what is switched or moved something else is said than of what is switched or moved to. */
     private static final Set<String> CHANGES = stems("switch", "move", "come", "look");
+
+    private static final Pattern BEHIND_AN_ARTICLE = Pattern.compile(".* (the|a|an|his|her|their|to|on) .*");
 
     private static final Set<String> DEALS = stems("land", "throw", "deliver", "hit");
     private static final Set<String> GRABS = stems("grab", "grip", "hold");
@@ -333,8 +336,15 @@ public final class Naming {
         return List.of(
                 index.stems(stems),
                 index.joined(plain.replace(" ", "")),
-                bare.size() < stems.size() ? done(stems.get(0), bare, index.stems(bare)) : List.of(),
+                bare.size() < stems.size() && !goesBack(plain)
+                        ? done(stems.get(0), bare, index.stems(bare))
+                        : List.of(),
                 holds ? List.of() : index.unordered(stems));
+    }
+
+    /** "Reaches back" and "goes back" tell where to; "goes to the back" tells of a place. */
+    private static boolean goesBack(String plain) {
+        return plain.endsWith(" back") && !BEHIND_AN_ARTICLE.matcher(plain).matches();
     }
 
     /** What a light verb leaves of the meanings of what it is said of: who holds a knee deals no blow, who drives a hip has no grip. */

@@ -6,6 +6,7 @@ import farglass.core.bout.OwnedSide;
 import farglass.core.bout.Result;
 import farglass.core.bout.Seat;
 import farglass.core.bout.Settled;
+import java.util.List;
 import java.util.Optional;
 
 /** Reads what a moment is about. */
@@ -51,9 +52,11 @@ final class DeedReader {
             case "mark" -> new Deed.Mark();
             case "" -> throw cursor.wrong("expected what happened: a technique, or words in double quotes");
             default -> {
-                Optional<Award> bare = bareAward(said);
-                if (bare.isPresent()) {
-                    yield new Deed.Awarded(bare.get());
+                Optional<Deed> given = bareAward(said)
+                        .<Deed>map(Deed.Awarded::new)
+                        .or(() -> ShortWords.deed(List.of(said)).filter(Deed.Awarded.class::isInstance));
+                if (given.isPresent()) {
+                    yield given.get();
                 }
                 Words.Sentence sentence = words.sentence(said, actor, scene, at);
                 settled = sentence.said().settled();

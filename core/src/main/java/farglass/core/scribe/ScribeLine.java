@@ -16,7 +16,9 @@ import farglass.core.notation.BoutFile;
 import farglass.core.notation.Hints;
 import farglass.core.notation.Passive;
 import farglass.core.notation.Said;
+import farglass.core.notation.ShortWords;
 import farglass.core.state.Stand;
+import farglass.core.state.Unusual;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -39,6 +41,7 @@ public final class ScribeLine {
 
     private final Bout bout;
     private final Stand now;
+    private final int before;
     private final Lexicon lexicon;
     private final Links links;
     private final Expectation expectation;
@@ -76,6 +79,7 @@ public final class ScribeLine {
         this.bout = place.bout();
         this.now = place.now();
         this.lexicon = lexicon;
+        this.before = place.before();
         this.links = new Links(bout, place.answerable(), place.before());
         this.expectation = expectation;
         this.actors = new ActorWords(bout, now);
@@ -414,6 +418,9 @@ public final class ScribeLine {
         Optional<Technique> technique = technique(said);
         Optional<Seat> actor = named.or(() -> technique.flatMap(this::onlyOneWhoCould));
         Telling told = said.manner().in(details.in(telling, actor, technique, links, remarks));
+        technique
+                .flatMap(what -> actor.flatMap(seat -> Unusual.foreseen(what, seat, bout, before, now, lexicon)))
+                .ifPresent(remarks::add);
         Optional<Settled> where = said.settled().map(place -> turned(place, named, details));
         return new Reading(
                 new Proposal(actor, said.deed(), settled.or(() -> where), told), said.how(), remarks, alternatives);

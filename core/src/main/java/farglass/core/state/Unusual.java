@@ -1,8 +1,11 @@
 package farglass.core.state;
 
+import farglass.core.bout.Bout;
 import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Seat;
+import farglass.core.bout.Settled;
+import farglass.core.bout.Telling;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.Role;
 import farglass.core.lexicon.Start;
@@ -13,6 +16,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalLong;
 import java.util.Set;
 
 /**
@@ -20,9 +24,12 @@ import java.util.Set;
  * is not told what became of a technique, the two may be where it leads; what can start there is not unusual either. Behind something
  * that has no name nothing is, until a place is known again.
  */
-final class Unusual {
+public final class Unusual {
     /** More places they may be in than these say nothing any more. */
     private static final int MOST_PLACES = 24;
+
+    /** Id of a moment that is not told yet; none that is can have it. */
+    private static final String NEXT = "next";
 
     private record First(Technique technique, Stand stand, Role role, List<String> moments) {}
 
@@ -35,6 +42,36 @@ final class Unusual {
 
     Unusual(Lexicon lexicon) {
         this.lexicon = lexicon;
+    }
+
+    /**
+     * {@return a sentence if the technique, told next, would be called unusual} The same judgement as of a bout that is told already.
+     *
+     * @param before how many of the bout's moments lie before it
+     * @param now where the two are then
+     */
+    public static Optional<String> foreseen(
+            Technique technique, Seat actor, Bout bout, int before, Stand now, Lexicon lexicon) {
+        if (!now.position().isSettled() || technique.canStart(now.position(), now.roleOf(actor))) {
+            return Optional.empty();
+        }
+        List<Moment> told = new ArrayList<>(
+                bout.moments().subList(0, Math.min(before, bout.moments().size())));
+        if (told.isEmpty()) {
+            Settled here = new Settled(now.position().key(), now.top(), false);
+            told.add(moment("here", Optional.empty(), new Deed.Reached(), Optional.of(here)));
+        }
+        told.add(moment(NEXT, Optional.of(actor), new Deed.Did(technique.key()), Optional.empty()));
+        return Timeline.of(new Bout(bout.id(), bout.header(), told, List.of()), lexicon).findings().stream()
+                .filter(finding -> finding.sort() == Finding.Sort.UNUSUAL
+                        && finding.moments().contains(NEXT))
+                .findFirst()
+                .map(finding -> "%s is unusual from %s."
+                        .formatted(technique.label(), Whereabouts.inWords(now, now.roleOf(actor))));
+    }
+
+    private static Moment moment(String id, Optional<Seat> actor, Deed deed, Optional<Settled> settled) {
+        return new Moment(id, OptionalLong.empty(), actor, deed, settled, Telling.NOTHING);
     }
 
     /** Looks at the next moment, told while they were there. */

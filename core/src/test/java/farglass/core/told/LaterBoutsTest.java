@@ -79,7 +79,7 @@ class LaterBoutsTest {
             }
         }
         assertThat(moments).isGreaterThan(450);
-        assertThat(kept).isLessThan(moments / 12);
+        assertThat(kept).isLessThan(moments / 11);
         assertThat(unusual).isLessThan(moments / 50);
     }
 }

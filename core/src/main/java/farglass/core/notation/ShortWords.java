@@ -1,4 +1,4 @@
-package farglass.core.scribe;
+package farglass.core.notation;
 
 import farglass.core.bout.Award;
 import farglass.core.bout.Deed;
@@ -7,11 +7,11 @@ import java.util.Locale;
 import java.util.Optional;
 
 /** Short words for what is given and what stops a match: "+2", "adv", "pen", "stop edge". Details may follow them. */
-final class ShortWords {
+public final class ShortWords {
     private ShortWords() {}
 
     /** {@return what the first word says was given or stopped; empty for any other} */
-    static Optional<Deed> deed(List<String> words) {
+    public static Optional<Deed> deed(List<String> words) {
         String first = words.isEmpty() ? "" : words.get(0).toLowerCase(Locale.ROOT);
         if (first.matches("\\+[1-9]")) {
             return Optional.of(new Deed.Awarded(Award.points(first.charAt(1) - '0')));
