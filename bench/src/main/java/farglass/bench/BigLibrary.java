@@ -1,0 +1,104 @@
+package farglass.bench;
+
+import farglass.core.bout.Bout;
+import farglass.core.bout.Contestant;
+import farglass.core.bout.Covered;
+import farglass.core.bout.Deed;
+import farglass.core.bout.Footage;
+import farglass.core.bout.Header;
+import farglass.core.bout.Layer;
+import farglass.core.bout.Moment;
+import farglass.core.bout.Telling;
+import farglass.core.lexicon.Lexicon;
+import farglass.core.simulate.Acted;
+import farglass.core.simulate.Cast;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalLong;
+
+/**
+ * As many bouts as wished, of about 120 moments each: the demo's, each with several rounds of them told one after another. Every hundred
+ * bouts have athletes of their own, but for the one whose dossier is asked for, who fights in all.
+ */
+final class BigLibrary {
+    static final String ATHLETE = "Runa Castellan";
+    private static final int MOMENTS = 120;
+
+    private BigLibrary() {}
+
+    static List<Bout> bouts(int count, Lexicon lexicon) {
+        List<Bout> demo =
+                Cast.seasons(lexicon).bouts().stream().map(Acted::told).toList();
+        List<Bout> bouts = new ArrayList<>();
+        for (int i = 0; i < count; i++) {
+            bouts.add(grown(demo.get(i % demo.size()), i, i / demo.size()));
+        }
+        return bouts;
+    }
+
+    private static Bout grown(Bout bout, int number, int copy) {
+        long length = bout.extentMicros() + 5_000_000;
+        int rounds = Math.max(
+                1, Math.round(MOMENTS / (float) Math.max(1, bout.moments().size())));
+        List<Moment> moments = new ArrayList<>();
+        for (int round = 0; round < rounds; round++) {
+            long from = round * length;
+            String of = "r" + round + "-";
+            if (round > 0) {
+                moments.add(new Moment(
+                        of + "start",
+                        OptionalLong.of(from),
+                        Optional.empty(),
+                        new Deed.Restarted(),
+                        Optional.empty(),
+                        Telling.NOTHING));
+            }
+            for (Moment moment : bout.moments()) {
+                moments.add(new Moment(
+                        of + moment.id(),
+                        moment.atMicros().isPresent()
+                                ? OptionalLong.of(from + moment.atMicros().getAsLong())
+                                : moment.atMicros(),
+                        moment.actor(),
+                        moment.deed(),
+                        moment.settled(),
+                        moment.telling()));
+            }
+        }
+        return new Bout(bout.id() + "-" + number, header(bout.header(), copy, rounds * length), moments, List.of());
+    }
+
+    private static Header header(Header header, int copy, long length) {
+        Footage footage = header.footage();
+        Footage watched = new Footage(
+                footage.films(),
+                List.of(new Covered(Layer.STORY, 0, length, true)),
+                List.of(),
+                footage.material(),
+                footage.opening(),
+                footage.endsEarly());
+        return new Header(
+                header.kind(),
+                header.event(),
+                header.date(),
+                header.round(),
+                header.ruleset(),
+                header.rulesetDate(),
+                header.uniform(),
+                OptionalLong.empty(),
+                of(header.a(), copy),
+                of(header.b(), copy),
+                header.result(),
+                watched,
+                header.coders(),
+                header.codingOf(),
+                header.notes(),
+                header.others());
+    }
+
+    private static Contestant of(Contestant who, int copy) {
+        String name = copy == 0 || who.name().equals(ATHLETE) ? who.name() : who.name() + " " + copy;
+        return new Contestant(name, who.kit(), who.screenSide(), who.level(), who.stance(), who.weight(), who.corner());
+    }
+}
