@@ -5,12 +5,16 @@ import farglass.core.bout.BoutKind;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Motive;
 import farglass.core.bout.Seat;
+import farglass.core.lexicon.Kind;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.Technique;
 import farglass.core.state.Attempt;
 import farglass.core.state.Counting;
 import farglass.core.state.Timeline;
 import farglass.core.state.Visit;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
@@ -30,7 +34,8 @@ public final class BoutSheet {
     private final Timeline timeline;
     private final Counting counting;
     private final Lexicon lexicon;
-    private final List<Attempt> attempts;
+    private final List<Map<Kind, List<Tried>>> tried;
+    private final List<Visit> visits;
     private final Map<Asked, Counted> counted = new ConcurrentHashMap<>();
 
     private BoutSheet(Bout bout, Lexicon lexicon) {
@@ -38,7 +43,10 @@ public final class BoutSheet {
         this.lexicon = lexicon;
         this.timeline = Timeline.of(bout, lexicon);
         this.counting = Counting.of(bout);
-        this.attempts = Attempt.of(bout);
+        this.tried = tried();
+        this.visits = timeline.visits().stream()
+                .filter(visit -> !visit.openStart() && counting.seen(visit.fromMicros()))
+                .toList();
     }
 
     /** {@return the sheet of a bout, with the words of that lexicon} Linear in its moments. */
@@ -71,14 +79,26 @@ public final class BoutSheet {
         return moment.telling().motive().filter(NOT_TRIED::contains).isEmpty();
     }
 
-    /** {@return what the athlete tried and did within the watched stretches, feints and baits left out} */
-    public List<Attempt> attempts(Seat seat) {
-        return attempts.stream()
-                .filter(attempt -> attempt.actor().filter(seat::equals).isPresent())
-                .filter(attempt -> attempt.technique(lexicon).isPresent())
-                .filter(attempt -> counting.counts(attempt.first()))
-                .filter(attempt -> attempt.steps().stream().allMatch(BoutSheet::isTried))
-                .toList();
+    private List<Map<Kind, List<Tried>>> tried() {
+        List<Map<Kind, List<Tried>>> bySeat = List.of(new EnumMap<>(Kind.class), new EnumMap<>(Kind.class));
+        for (Attempt attempt : Attempt.of(bout)) {
+            Optional<Technique> technique = attempt.technique(lexicon);
+            boolean counts = attempt.actor().isPresent()
+                    && technique.isPresent()
+                    && counting.counts(attempt.first())
+                    && attempt.steps().stream().allMatch(BoutSheet::isTried);
+            if (counts) {
+                bySeat.get(attempt.actor().get().ordinal())
+                        .computeIfAbsent(technique.get().kind(), kind -> new ArrayList<>())
+                        .add(Tried.of(attempt, technique.get()));
+            }
+        }
+        return bySeat;
+    }
+
+    /** {@return what of that kind the athlete tried within the watched stretches, in order; feints and baits left out} */
+    public List<Tried> tried(Seat seat, Kind kind) {
+        return Collections.unmodifiableList(tried.get(seat.ordinal()).getOrDefault(kind, List.of()));
     }
 
     /** {@return what anybody did within the watched stretches, in order} */
@@ -93,9 +113,7 @@ public final class BoutSheet {
 
     /** {@return the visits whose beginning was watched} */
     public List<Visit> visits() {
-        return timeline.visits().stream()
-                .filter(visit -> !visit.openStart() && counting.seen(visit.fromMicros()))
-                .toList();
+        return visits;
     }
 
     /**

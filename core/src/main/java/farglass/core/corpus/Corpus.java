@@ -3,6 +3,7 @@ package farglass.core.corpus;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Seat;
 import farglass.core.estimate.Choices;
+import farglass.core.estimate.Population;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.state.Counting;
 import java.time.LocalDate;
@@ -29,7 +30,9 @@ public final class Corpus {
     private final Lexicon lexicon;
     private final Map<Bout, BoutSheet> sheets = new IdentityHashMap<>();
     private final Map<String, List<BoutSheet>> byAthlete = new LinkedHashMap<>();
+    private final Map<Asked, List<Counted>> counted = new ConcurrentHashMap<>();
     private final Map<Asked, Choices> choices = new ConcurrentHashMap<>();
+    private final Map<String, Population> populations = new ConcurrentHashMap<>();
 
     private record Asked(String tally, String athlete) {}
 
@@ -106,17 +109,33 @@ public final class Corpus {
 
     /** {@return what was counted in each of the athlete's bouts, in their order} */
     public List<Counted> counted(Tally tally, String athlete) {
+        return counted.computeIfAbsent(new Asked(tally.id(), athlete), asked -> count(tally, athlete));
+    }
+
+    private List<Counted> count(Tally tally, String athlete) {
         return of(athlete).stream()
                 .map(sheet -> sheet.counted(
                         tally, sheet.bout().header().seatOf(athlete).orElseThrow()))
                 .toList();
     }
 
+    /** {@return how everybody answers the question, all bouts alike; built the first time} */
+    public Population population(Tally tally) {
+        Population known = populations.get(tally.id());
+        if (known == null) {
+            Map<String, Choices> byAthlete = new LinkedHashMap<>();
+            athletes().forEach(athlete -> byAthlete.put(athlete, alike(tally, athlete)));
+            known = new Population(byAthlete);
+            populations.put(tally.id(), known);
+        }
+        return known;
+    }
+
     /** {@return the athlete's chances and what was taken, all bouts alike; added up the first time} */
-    public Choices alike(Tally tally, String athlete) {
+    Choices alike(Tally tally, String athlete) {
         return choices.computeIfAbsent(
                 new Asked(tally.id(), athlete),
                 asked -> Choices.alike(
-                        counted(tally, athlete).stream().map(Counted::taken).toList()));
+                        count(tally, athlete).stream().map(Counted::taken).toList()));
     }
 }

@@ -10,9 +10,14 @@ import java.util.List;
  * @param taken the same as numbers
  */
 public record Counted(List<Evidence> evidence, Taken taken) {
+    /** Most bouts say nothing to most questions. */
+    private static final Counted NOTHING = new Counted(List.of(), Taken.of(List.of()));
+
     static Counted of(List<Evidence> evidence) {
-        return new Counted(
-                List.copyOf(evidence),
-                Taken.of(evidence.stream().map(Evidence::option).toList()));
+        return evidence.isEmpty()
+                ? NOTHING
+                : new Counted(
+                        List.copyOf(evidence),
+                        Taken.of(evidence.stream().map(Evidence::option).toList()));
     }
 }

@@ -24,21 +24,30 @@ public record Comparison(Posterior own, Posterior others) {
                 own, new Posterior(List.of(new Posterior.Part(1, value * CERTAIN, (1 - value) * CERTAIN))));
     }
 
-    /** {@return the probability that the share is not more than so much above the others' mean, by the midpoint rule over that mean} */
-    public double notAbove(double margin) {
-        double sum = 0;
+    /**
+     * How likely a claim would be wrong.
+     *
+     * @param notAbove the probability that the share is not more than so much above the others' mean
+     * @param notBelow the probability that it is not more than so much below
+     */
+    public record Wrong(double notAbove, double notBelow) {}
+
+    /** {@return how likely each claim would be wrong, by the midpoint rule over the others' mean} @param margin in [0, 1) */
+    public Wrong wrong(double margin) {
+        double notAbove = 0;
+        double notBelow = 0;
         for (int i = 0; i < POINTS; i++) {
-            sum += own.below(others.quantile((i + 0.5) / POINTS) + margin);
+            double mean = others.quantile((i + 0.5) / POINTS);
+            notAbove += own.below(mean + margin);
+            notBelow += 1 - own.below(mean - margin);
         }
-        return sum / POINTS;
+        return new Wrong(notAbove / POINTS, notBelow / POINTS);
     }
 
-    /** {@return the probability that the share is not more than so much below the others' mean} */
-    public double notBelow(double margin) {
-        double sum = 0;
-        for (int i = 0; i < POINTS; i++) {
-            sum += 1 - own.below(others.quantile((i + 0.5) / POINTS) - margin);
-        }
-        return sum / POINTS;
+    /** {@return what either claim is at least as likely to be wrong as} Found from the ends of the others' mean alone. */
+    public double atLeastWrong(double margin) {
+        double notAbove = own.below(others.quantile(0.5 / POINTS) + margin);
+        double notBelow = 1 - own.below(others.quantile((POINTS - 0.5) / POINTS) - margin);
+        return Math.min(notAbove, notBelow);
     }
 }

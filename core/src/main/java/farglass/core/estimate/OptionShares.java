@@ -1,7 +1,6 @@
 package farglass.core.estimate;
 
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -23,23 +22,22 @@ public final class OptionShares {
     /**
      * Learns from the other athletes.
      *
-     * @param athletes the other athletes, unweighted
      * @param options every option taken by anybody, the athlete under study included
-     * @param likeness of moments of one bout, in [0, 1)
      * @param weakShare how much of the belief is the weak one, in (0, 1]
      */
-    public OptionShares(Collection<Choices> athletes, List<String> options, double likeness, double weakShare) {
+    public OptionShares(Population.Others athletes, List<String> options, double weakShare) {
         this.options = List.copyOf(options);
-        this.likeness = likeness;
+        this.likeness = athletes.likeness();
         List<String> all = new ArrayList<>(options);
         if (!options.isEmpty()) {
             all.add(NEVER_SEEN);
         }
         for (String option : all) {
-            Prior prior = Prior.learned(athletes, option, 1.0 / all.size(), likeness, weakShare);
+            Spread spread = athletes.spread(option);
+            Prior prior = Prior.learned(spread, 1.0 / all.size(), weakShare);
             priors.put(option, prior);
             if (prior.comparable() && !option.equals(NEVER_SEEN)) {
-                others.put(option, Spread.of(athletes, option, likeness).ofMean());
+                others.put(option, spread.ofMean());
             }
         }
     }

@@ -72,7 +72,11 @@ public record Posterior(List<Part> parts) {
 
     /** {@return the posterior mean, in (0, 1)} */
     public double mean() {
-        return parts.stream().mapToDouble(part -> part.weight() * part.mean()).sum();
+        double mean = 0;
+        for (Part part : parts) {
+            mean += part.weight() * part.mean();
+        }
+        return mean;
     }
 
     /** {@return the probability that the share is at most that} */

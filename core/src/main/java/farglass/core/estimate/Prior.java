@@ -1,6 +1,5 @@
 package farglass.core.estimate;
 
-import java.util.Collection;
 import java.util.List;
 
 /**
@@ -33,14 +32,15 @@ public record Prior(Posterior belief, double mean, int others, boolean comparabl
     /**
      * {@return the prior learned from the other athletes} With fewer than eight others who had chances, the weak belief alone.
      *
-     * @param athletes the other athletes, unweighted
+     * @param others the noise within their bouts is taken out of the spread between them
      * @param evenMean what is believed where nothing is known: one half for yes or no
-     * @param likeness of moments of one bout, in [0, 1): its noise is taken out of the spread between athletes
      * @param weakShare how much of the belief is the weak one, in (0, 1]: {@link #SHOWN}, less for claims
      */
-    public static Prior learned(
-            Collection<Choices> athletes, String option, double evenMean, double likeness, double weakShare) {
-        Spread spread = Spread.of(athletes, option, likeness);
+    public static Prior learned(Population.Others others, String option, double evenMean, double weakShare) {
+        return learned(others.spread(option), evenMean, weakShare);
+    }
+
+    static Prior learned(Spread spread, double evenMean, double weakShare) {
         boolean comparable = spread.athletes() >= FEWEST;
         double mean = spread.athletes() == 0 ? evenMean : spread.mean();
         return new Prior(

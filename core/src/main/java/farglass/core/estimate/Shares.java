@@ -1,6 +1,5 @@
 package farglass.core.estimate;
 
-import java.util.Collection;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
@@ -19,18 +18,12 @@ public final class Shares {
         return share(own, option, posterior, posterior.quantile(0.5), prior, likeness);
     }
 
-    /**
-     * {@return the athlete's share held against the others'; empty where too few others had such chances}
-     *
-     * @param others the other athletes, unweighted
-     */
-    public static Optional<Comparison> comparison(
-            Choices own, Collection<Choices> others, String option, double likeness) {
-        Prior prior = Prior.learned(others, option, 0.5, likeness, Comparison.WEAK);
+    /** {@return the athlete's share held against the others'; empty where too few others had such chances} */
+    public static Optional<Comparison> comparison(Choices own, Population.Others others, String option) {
+        Spread spread = others.spread(option);
+        Prior prior = Prior.learned(spread, 0.5, Comparison.WEAK);
         return prior.comparable()
-                ? Optional.of(new Comparison(
-                        posterior(own, option, prior, likeness),
-                        Spread.of(others, option, likeness).ofMean()))
+                ? Optional.of(new Comparison(posterior(own, option, prior, others.likeness()), spread.ofMean()))
                 : Optional.empty();
     }
 

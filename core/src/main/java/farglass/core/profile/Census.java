@@ -8,23 +8,26 @@ import farglass.core.corpus.Evidence;
 import farglass.core.corpus.Tally;
 import farglass.core.estimate.Choices;
 import farglass.core.estimate.Comparison;
-import farglass.core.estimate.Likeness;
 import farglass.core.estimate.OptionShares;
+import farglass.core.estimate.Population;
 import farglass.core.estimate.Posterior;
 import farglass.core.estimate.Prior;
 import farglass.core.estimate.Share;
 import farglass.core.estimate.Shares;
+import farglass.core.question.Claims;
 import farglass.core.study.Weighing;
-import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
+import java.util.stream.Stream;
 
 /** Puts a question to every athlete of the library, so that one of them can be held against the others. */
 final class Census {
+    /** So many chances a belief about others is often worth: good enough for an order. */
+    private static final double USUAL_STRENGTH = 8;
+
     private final String athlete;
     private final Corpus corpus;
     private final Weighing weighing;
@@ -70,9 +73,7 @@ final class Census {
     private final class Asked {
         private final List<Counted> counted;
         private final Choices own;
-        private final List<Choices> others = new ArrayList<>();
-        private final List<Choices> all = new ArrayList<>();
-        private final Set<String> options = new LinkedHashSet<>();
+        private final Population population;
 
         Asked(Tally tally) {
             counted = corpus.counted(tally, athlete);
@@ -81,78 +82,76 @@ final class Census {
                     own().stream()
                             .map(bout -> weighing.of(bout.bout().header()))
                             .toList());
-            evidence().forEach(each -> options.add(each.option()));
-            all.add(corpus.alike(tally, athlete));
-            for (String name : corpus.athletes()) {
-                if (!name.equals(athlete)) {
-                    Choices other = corpus.alike(tally, name);
-                    others.add(other);
-                    options.addAll(other.options());
-                }
-            }
-            all.addAll(others);
+            population = corpus.population(tally);
         }
 
         List<Evidence> evidence() {
             return counted.stream().flatMap(bout -> bout.evidence().stream()).toList();
         }
 
-        /** {@return the others who had such chances} */
-        List<Choices> asked() {
-            return others.stream().filter(other -> other.chances() > 0).toList();
+        /** Moments of a bout are as alike as all options together say. */
+        Population.Others others(Collection<String> options) {
+            return population.without(athlete, population.likeness(options));
         }
     }
 
     /** A question with several options; only options the athlete took are reported. */
     Count options(Tally tally) {
         Asked asked = new Asked(tally);
-        List<String> options = List.copyOf(asked.options);
-        // Moments of a bout are as alike as all options together say.
-        double likeness = Likeness.pooled(asked.all, options);
-        Map<String, Share> estimated = new OptionShares(asked.others, options, likeness, Prior.SHOWN).of(asked.own);
+        List<String> options = List.copyOf(asked.population.options());
+        Population.Others others = asked.others(options);
         Map<String, Share> shares = new LinkedHashMap<>();
-        estimated.entrySet().stream()
-                .sorted(Comparator.comparingInt((Map.Entry<String, Share> share) ->
-                                share.getValue().successes())
-                        .reversed())
-                .forEach(share -> shares.put(share.getKey(), share.getValue()));
-        OptionShares claiming = new OptionShares(asked.others, options, likeness, Comparison.WEAK);
+        new OptionShares(others, options, Prior.SHOWN)
+                .of(asked.own).entrySet().stream()
+                        .sorted(Comparator.comparingInt((Map.Entry<String, Share> share) ->
+                                        share.getValue().successes())
+                                .reversed())
+                        .forEach(share -> shares.put(share.getKey(), share.getValue()));
+        OptionShares claiming = new OptionShares(others, options, Comparison.WEAK);
         Map<String, Compared> compared = new LinkedHashMap<>();
-        claiming.others()
-                .forEach((option, mean) -> compared.put(
+        claiming.others().forEach((option, mean) -> {
+            if (shares.containsKey(option)) {
+                compared.put(
                         option,
-                        new Compared(
-                                new Comparison(claiming.posterior(asked.own, option), mean),
-                                asked.asked().stream()
-                                        .map(other -> claiming.posterior(other, option))
-                                        .toList())));
+                        new Compared(new Comparison(claiming.posterior(asked.own, option), mean), way -> nearest(
+                                        others, option, mean.mean(), way)
+                                .map(other -> claiming.posterior(other, option))));
+            }
+        });
         return new Count(asked.evidence(), shares, compared);
     }
 
     /** A question of yes or no; {@code yes} is the option that counts as success. */
     Count yesOrNo(Tally tally, String yes) {
         Asked asked = new Asked(tally);
-        double likeness = Likeness.pooled(asked.all, List.of(yes));
-        Share share =
-                Shares.yesOrNo(asked.own, yes, Prior.learned(asked.others, yes, 0.5, likeness, Prior.SHOWN), likeness);
-        Prior prior = Prior.learned(asked.others, yes, 0.5, likeness, Comparison.WEAK);
-        Map<String, Compared> compared = Shares.comparison(asked.own, asked.others, yes, likeness)
-                .map(comparison -> Map.of(
-                        yes,
-                        new Compared(
-                                comparison,
-                                asked.asked().stream()
-                                        .map(other -> Shares.posterior(other, yes, prior, likeness))
-                                        .toList())))
+        Population.Others others = asked.others(List.of(yes));
+        double likeness = asked.population.likeness(List.of(yes));
+        Share share = Shares.yesOrNo(asked.own, yes, Prior.learned(others, yes, 0.5, Prior.SHOWN), likeness);
+        Map<String, Compared> compared = Shares.comparison(asked.own, others, yes)
+                .map(comparison -> Map.of(yes, new Compared(comparison, way -> {
+                    Prior prior = Prior.learned(others, yes, 0.5, Comparison.WEAK);
+                    return nearest(others, yes, prior.mean(), way)
+                            .map(other -> Shares.posterior(other, yes, prior, likeness));
+                })))
                 .orElse(Map.of());
         return new Count(asked.evidence(), Map.of(yes, share), compared);
+    }
+
+    /** {@return the others, roughly in the order in which they may speak against that claim} */
+    private static Stream<Choices> nearest(Population.Others others, String option, double mean, Claims.Direction way) {
+        Comparator<Choices> share = Comparator.comparingDouble(
+                other -> (other.taken(option) + mean * USUAL_STRENGTH) / (other.chances() + USUAL_STRENGTH));
+        return others.each().stream().sorted(way == Claims.Direction.MORE ? share.reversed() : share);
     }
 
     /** {@return what is believed of the option's share where claims are made, others or none} */
     Posterior posterior(Tally tally, String option) {
         Asked asked = new Asked(tally);
-        double likeness = Likeness.pooled(asked.all, List.of(option));
+        Population.Others others = asked.others(List.of(option));
         return Shares.posterior(
-                asked.own, option, Prior.learned(asked.others, option, 0.5, likeness, Comparison.WEAK), likeness);
+                asked.own,
+                option,
+                Prior.learned(others, option, 0.5, Comparison.WEAK),
+                asked.population.likeness(List.of(option)));
     }
 }

@@ -4,12 +4,11 @@ import farglass.core.bout.Seat;
 import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.Evidence;
 import farglass.core.corpus.Tally;
+import farglass.core.corpus.Tried;
 import farglass.core.estimate.Comparison;
 import farglass.core.estimate.Share;
 import farglass.core.lexicon.Kind;
-import farglass.core.lexicon.Technique;
 import farglass.core.question.Claims;
-import farglass.core.state.Attempt;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -28,16 +27,10 @@ final class ConcededQuestion {
 
     private static List<Evidence> against(BoutSheet sheet, Seat seat, Kind kind) {
         List<Evidence> against = new ArrayList<>();
-        for (Attempt attempt : sheet.attempts(seat.other())) {
-            boolean asked = attempt.technique(sheet.lexicon())
-                    .map(Technique::kind)
-                    .filter(kind::equals)
-                    .isPresent();
-            if (asked && !attempt.wasCutOff()) {
+        for (Tried tried : sheet.tried(seat.other(), kind)) {
+            if (!tried.cutOff()) {
                 against.add(new Evidence(
-                        sheet.bout().id(),
-                        Optional.of(attempt.first().id()),
-                        attempt.succeeded() ? CONCEDED : "stopped"));
+                        sheet.bout().id(), Optional.of(tried.first().id()), tried.worked() ? CONCEDED : "stopped"));
             }
         }
         return against;

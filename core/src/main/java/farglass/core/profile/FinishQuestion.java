@@ -4,20 +4,19 @@ import farglass.core.bout.Seat;
 import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.Evidence;
 import farglass.core.corpus.Tally;
+import farglass.core.corpus.Tried;
 import farglass.core.estimate.Comparison;
 import farglass.core.estimate.Share;
 import farglass.core.lexicon.Kind;
 import farglass.core.lexicon.Lexicon;
-import farglass.core.lexicon.Technique;
 import farglass.core.lexicon.Words;
 import farglass.core.question.Claims;
-import farglass.core.state.Attempt;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.BiFunction;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 
 /** What does she finish with? Tries at a submission, which they are, and how many of each end in a tap. */
@@ -28,15 +27,12 @@ final class FinishQuestion {
 
     private FinishQuestion() {}
 
-    private static List<Evidence> tries(
-            BoutSheet watched, Seat seat, BiFunction<Attempt, Technique, Optional<String>> option) {
+    private static List<Evidence> tries(BoutSheet watched, Seat seat, Function<Tried, Optional<String>> option) {
         List<Evidence> tries = new ArrayList<>();
-        for (Attempt attempt : watched.attempts(seat)) {
-            attempt.technique(watched.lexicon())
-                    .filter(technique -> technique.kind() == Kind.SUBMISSION)
-                    .flatMap(technique -> option.apply(attempt, technique))
+        for (Tried tried : watched.tried(seat, Kind.SUBMISSION)) {
+            option.apply(tried)
                     .ifPresent(taken -> tries.add(new Evidence(
-                            watched.bout().id(), Optional.of(attempt.first().id()), taken)));
+                            watched.bout().id(), Optional.of(tried.first().id()), taken)));
         }
         return tries;
     }
@@ -45,8 +41,10 @@ final class FinishQuestion {
     private static Tally which(Lexicon lexicon) {
         return new Tally(
                 "finish which",
-                (watched, seat) ->
-                        tries(watched, seat, (attempt, technique) -> Optional.of(lexicon.together(technique.key()))));
+                (watched, seat) -> tries(
+                        watched,
+                        seat,
+                        tried -> Optional.of(lexicon.together(tried.technique().key()))));
     }
 
     private static Tally variants() {
@@ -55,17 +53,18 @@ final class FinishQuestion {
                 (watched, seat) -> tries(
                         watched,
                         seat,
-                        (attempt, technique) ->
-                                technique.parent().isPresent() ? Optional.of(technique.key()) : Optional.empty()));
+                        tried -> tried.technique().parent().isPresent()
+                                ? Optional.of(tried.technique().key())
+                                : Optional.empty()));
     }
 
     /** What edge or bell cut off was not stopped by anybody. */
-    private static Optional<String> end(Attempt attempt) {
-        return attempt.wasCutOff() ? Optional.empty() : Optional.of(attempt.succeeded() ? TAP : "no tap");
+    private static Optional<String> end(Tried tried) {
+        return tried.cutOff() ? Optional.empty() : Optional.of(tried.worked() ? TAP : "no tap");
     }
 
     private static Tally ends() {
-        return new Tally("finish ends", (watched, seat) -> tries(watched, seat, (attempt, technique) -> end(attempt)));
+        return new Tally("finish ends", (watched, seat) -> tries(watched, seat, FinishQuestion::end));
     }
 
     private static Tally ends(String key, Lexicon lexicon) {
@@ -74,8 +73,8 @@ final class FinishQuestion {
                 (watched, seat) -> tries(
                         watched,
                         seat,
-                        (attempt, technique) ->
-                                lexicon.together(technique.key()).equals(key) ? end(attempt) : Optional.empty()));
+                        tried ->
+                                lexicon.together(tried.technique().key()).equals(key) ? end(tried) : Optional.empty()));
     }
 
     /** What was never seen has a bound; from very few tries that bound says nothing, and is left out. */

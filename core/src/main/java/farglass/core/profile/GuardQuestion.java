@@ -14,6 +14,7 @@ import farglass.core.question.Claims;
 import farglass.core.state.Stand;
 import farglass.core.state.Visit;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -41,16 +42,17 @@ final class GuardQuestion {
                 .toList();
     }
 
-    private static List<Stay> stays(Census census, String position) {
-        List<Stay> stays = new ArrayList<>();
+    /** {@return how long each stay in a guard lasted, by the key of its position} */
+    private static Map<String, List<Stay>> stays(Census census) {
+        Map<String, List<Stay>> stays = new HashMap<>();
         for (BoutSheet watched : census.own()) {
             for (Visit visit : watched.visits()) {
-                if (plays(visit.stand(), census.seat(watched))
-                        && visit.stand().position().key().equals(position)) {
-                    stays.add(new Stay(
-                            visit.playedSeconds(),
-                            watched.sawEnd(visit),
-                            watched.bout().id()));
+                if (plays(visit.stand(), census.seat(watched))) {
+                    stays.computeIfAbsent(visit.stand().position().key(), any -> new ArrayList<>())
+                            .add(new Stay(
+                                    visit.playedSeconds(),
+                                    watched.sawEnd(visit),
+                                    watched.bout().id()));
                 }
             }
         }
@@ -70,6 +72,7 @@ final class GuardQuestion {
 
     private static Answer answer(String athlete, Census census, Lexicon lexicon, Census.Count count, Claims claims) {
         List<Figure> figures = new ArrayList<>();
+        Map<String, List<Stay>> stays = stays(census);
         for (Map.Entry<String, Share> option : count.shares().entrySet()) {
             String compared = Saying.comparedWithOthers(count, option.getKey(), claims, ID);
             figures.add(new Figure(
@@ -78,7 +81,7 @@ final class GuardQuestion {
                     "visits underneath in a guard",
                     count.evidence(option.getKey()),
                     (compared.isEmpty() ? "" : compared + "; ")
-                            + lasting(Durations.of(stays(census, option.getKey())))));
+                            + lasting(Durations.of(stays.getOrDefault(option.getKey(), List.of())))));
         }
         Figure first = figures.get(0);
         String sentence = "%s was underneath in a guard %s; most often in %s, %s; %s."

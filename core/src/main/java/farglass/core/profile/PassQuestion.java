@@ -6,6 +6,7 @@ import farglass.core.bout.Side;
 import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.Evidence;
 import farglass.core.corpus.Tally;
+import farglass.core.corpus.Tried;
 import farglass.core.estimate.Comparison;
 import farglass.core.estimate.Share;
 import farglass.core.lexicon.Kind;
@@ -14,7 +15,6 @@ import farglass.core.lexicon.Position;
 import farglass.core.lexicon.SideRule;
 import farglass.core.lexicon.Words;
 import farglass.core.question.Claims;
-import farglass.core.state.Attempt;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -34,17 +34,12 @@ final class PassQuestion {
 
     private PassQuestion() {}
 
-    private static List<Evidence> tries(BoutSheet watched, Seat seat, Function<Attempt, Optional<String>> option) {
+    private static List<Evidence> tries(BoutSheet watched, Seat seat, Function<Tried, Optional<String>> option) {
         List<Evidence> tries = new ArrayList<>();
-        for (Attempt attempt : watched.attempts(seat)) {
-            boolean pass = attempt.technique(watched.lexicon())
-                    .filter(technique -> technique.kind() == Kind.PASS)
-                    .isPresent();
-            if (pass) {
-                option.apply(attempt)
-                        .ifPresent(taken -> tries.add(new Evidence(
-                                watched.bout().id(), Optional.of(attempt.first().id()), taken)));
-            }
+        for (Tried tried : watched.tried(seat, Kind.PASS)) {
+            option.apply(tried)
+                    .ifPresent(taken -> tries.add(new Evidence(
+                            watched.bout().id(), Optional.of(tried.first().id()), taken)));
         }
         return tries;
     }
@@ -53,8 +48,8 @@ final class PassQuestion {
     private static Tally from() {
         return new Tally(
                 "pass from",
-                (watched, seat) -> tries(watched, seat, attempt -> Optional.of(
-                                watched.timeline().before(attempt.first()).position())
+                (watched, seat) -> tries(watched, seat, tried -> Optional.of(
+                                watched.timeline().before(tried.first()).position())
                         .filter(Position::isSettled)
                         .map(Position::key)));
     }
@@ -63,7 +58,7 @@ final class PassQuestion {
     private static Tally which() {
         return new Tally(
                 "pass which",
-                (watched, seat) -> tries(watched, seat, attempt -> attempt.technique(watched.lexicon())
+                (watched, seat) -> tries(watched, seat, tried -> Optional.of(tried.technique())
                         .filter(technique -> !technique.generic())
                         .map(technique -> watched.lexicon().together(technique.key()))));
     }
@@ -75,22 +70,20 @@ final class PassQuestion {
                 (watched, seat) -> tries(
                         watched,
                         seat,
-                        attempt -> attempt.technique(watched.lexicon())
-                                        .filter(technique -> technique.sideRule() == SideRule.TRAVEL)
-                                        .isPresent()
-                                ? attempt.side().map(side -> side.side().label())
+                        tried -> tried.technique().sideRule() == SideRule.TRAVEL
+                                ? tried.attempt().side().map(side -> side.side().label())
                                 : Optional.empty()));
     }
 
     private static Tally depth() {
         return new Tally(
                 "pass depth",
-                (watched, seat) -> tries(watched, seat, attempt -> line(attempt).map(Line::label)));
+                (watched, seat) -> tries(watched, seat, tried -> line(tried).map(Line::label)));
     }
 
     /** A pass told line by line is one try: its deepest line counts. */
-    private static Optional<Line> line(Attempt attempt) {
-        return attempt.succeeded() ? Optional.of(Line.PAST) : attempt.deepest();
+    private static Optional<Line> line(Tried tried) {
+        return tried.worked() ? Optional.of(Line.PAST) : tried.attempt().deepest();
     }
 
     /** What edge or bell cut off began, and reached its line, but was not stopped by anybody. */
@@ -100,10 +93,10 @@ final class PassQuestion {
                 (watched, seat) -> tries(
                         watched,
                         seat,
-                        attempt -> attempt.wasCutOff()
+                        tried -> tried.cutOff()
                                 ? Optional.empty()
                                 : Optional.of(
-                                        line(attempt).filter(Line.PAST::equals).isPresent() ? PASSED : STOPPED)));
+                                        line(tried).filter(Line.PAST::equals).isPresent() ? PASSED : STOPPED)));
     }
 
     private record Counts(Census.Count success, Census.Count which, Census.Count sides) {}

@@ -4,6 +4,7 @@ import farglass.core.bout.Seat;
 import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.Evidence;
 import farglass.core.corpus.Tally;
+import farglass.core.corpus.Tried;
 import farglass.core.estimate.Comparison;
 import farglass.core.estimate.Share;
 import farglass.core.lexicon.Kind;
@@ -12,7 +13,6 @@ import farglass.core.lexicon.Position;
 import farglass.core.lexicon.SideRule;
 import farglass.core.lexicon.Words;
 import farglass.core.question.Claims;
-import farglass.core.state.Attempt;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -48,22 +48,17 @@ record TriesQuestion(String id, String question, String one, String many, Kind k
     private static final String WORKED = "worked";
     private static final String LEFT = "left";
 
-    private List<Evidence> tries(BoutSheet sheet, Seat seat, BiFunction<BoutSheet, Attempt, Optional<String>> option) {
+    private List<Evidence> tries(BoutSheet sheet, Seat seat, BiFunction<BoutSheet, Tried, Optional<String>> option) {
         List<Evidence> tries = new ArrayList<>();
-        for (Attempt attempt : sheet.attempts(seat)) {
-            boolean asked = attempt.technique(sheet.lexicon())
-                    .filter(technique -> technique.kind() == kind)
-                    .isPresent();
-            if (asked) {
-                option.apply(sheet, attempt)
-                        .ifPresent(taken -> tries.add(new Evidence(
-                                sheet.bout().id(), Optional.of(attempt.first().id()), taken)));
-            }
+        for (Tried tried : sheet.tried(seat, kind)) {
+            option.apply(sheet, tried)
+                    .ifPresent(taken -> tries.add(new Evidence(
+                            sheet.bout().id(), Optional.of(tried.first().id()), taken)));
         }
         return tries;
     }
 
-    private Tally tally(String what, BiFunction<BoutSheet, Attempt, Optional<String>> option) {
+    private Tally tally(String what, BiFunction<BoutSheet, Tried, Optional<String>> option) {
         return new Tally(id + " " + what, (sheet, seat) -> tries(sheet, seat, option));
     }
 
@@ -71,28 +66,27 @@ record TriesQuestion(String id, String question, String one, String many, Kind k
     private Tally done() {
         return tally(
                 "done",
-                (sheet, attempt) ->
-                        attempt.wasCutOff() ? Optional.empty() : Optional.of(attempt.succeeded() ? WORKED : "stopped"));
+                (sheet, tried) -> tried.cutOff() ? Optional.empty() : Optional.of(tried.worked() ? WORKED : "stopped"));
     }
 
     /** A technique and its variants are counted together; a kind without a method is credited to none. */
     private Tally which() {
-        return tally("which", (sheet, attempt) -> attempt.technique(sheet.lexicon())
+        return tally("which", (sheet, tried) -> Optional.of(tried.technique())
                 .filter(technique -> !technique.generic())
                 .map(technique -> sheet.lexicon().together(technique.key())));
     }
 
     private Tally side() {
-        return tally("side", (sheet, attempt) -> attempt.technique(sheet.lexicon())
+        return tally("side", (sheet, tried) -> Optional.of(tried.technique())
                 .filter(technique -> technique.sideRule() == SideRule.TRAVEL)
-                .flatMap(technique -> attempt.side())
+                .flatMap(technique -> tried.attempt().side())
                 .map(side -> side.side().label()));
     }
 
     /** A place that was not told is credited to none. */
     private Tally from() {
-        return tally("from", (sheet, attempt) -> Optional.of(
-                        sheet.timeline().before(attempt.first()).position())
+        return tally("from", (sheet, tried) -> Optional.of(
+                        sheet.timeline().before(tried.first()).position())
                 .filter(Position::isSettled)
                 .map(Position::key));
     }

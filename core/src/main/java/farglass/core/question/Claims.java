@@ -1,12 +1,11 @@
 package farglass.core.question;
 
 import farglass.core.estimate.Comparison;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.PriorityQueue;
 
 /**
  * The one place that says "more than the others" or "prefers". Of all the comparisons of a page it claims the largest set whose mean
@@ -26,12 +25,28 @@ public final class Claims {
         LESS
     }
 
-    /** @param wrong the chance that it is wrong or trivial */
-    private record Candidate(String id, Direction direction, double wrong) {
-        static Candidate of(String id, Comparison comparison) {
-            double more = comparison.notAbove(TRIVIAL);
-            double less = comparison.notBelow(TRIVIAL);
-            return more <= less ? new Candidate(id, Direction.MORE, more) : new Candidate(id, Direction.LESS, less);
+    /**
+     * What could be claimed.
+     *
+     * @param wrong the chance that it is wrong or trivial, or less than that chance
+     * @param direction which way; empty as long as the chance itself is not worked out
+     */
+    private record Candidate(String id, Comparison comparison, double wrong, Optional<Direction> direction) {
+        static final Comparator<Candidate> LEAST_WRONG_FIRST =
+                Comparator.comparingDouble(Candidate::wrong).thenComparing(Candidate::id);
+
+        static Candidate atLeast(String id, Comparison comparison) {
+            return new Candidate(id, comparison, comparison.atLeastWrong(TRIVIAL), Optional.empty());
+        }
+
+        Candidate workedOut() {
+            Comparison.Wrong chances = comparison.wrong(TRIVIAL);
+            boolean more = chances.notAbove() <= chances.notBelow();
+            return new Candidate(
+                    id,
+                    comparison,
+                    more ? chances.notAbove() : chances.notBelow(),
+                    Optional.of(more ? Direction.MORE : Direction.LESS));
         }
     }
 
@@ -50,17 +65,22 @@ public final class Claims {
      * @param family every comparison of the page, by the id of its figure, whether or not it will be shown
      */
     public static Claims of(Map<String, Comparison> family) {
-        List<Candidate> candidates = new ArrayList<>();
-        family.forEach((id, comparison) -> candidates.add(Candidate.of(id, comparison)));
-        candidates.sort(Comparator.comparingDouble(Candidate::wrong).thenComparing(Candidate::id));
+        PriorityQueue<Candidate> candidates = new PriorityQueue<>(Candidate.LEAST_WRONG_FIRST);
+        family.forEach((id, comparison) -> candidates.add(Candidate.atLeast(id, comparison)));
         Claims claims = new Claims();
         double sum = 0;
-        for (int i = 0; i < candidates.size(); i++) {
-            sum += candidates.get(i).wrong();
-            if (sum / (i + 1) > WRONG) {
+        while (!candidates.isEmpty()) {
+            Candidate next = candidates.remove();
+            if (next.direction().isEmpty()) {
+                // Only what may be next is worked out: most are far from a claim.
+                candidates.add(next.workedOut());
+                continue;
+            }
+            sum += next.wrong();
+            if (sum / (claims.claimed.size() + 1) > WRONG) {
                 break;
             }
-            claims.claimed.put(candidates.get(i).id(), candidates.get(i).direction());
+            claims.claimed.put(next.id(), next.direction().orElseThrow());
         }
         return claims;
     }

@@ -3,7 +3,7 @@ package farglass.core.coverage;
 import farglass.core.estimate.BoutCount;
 import farglass.core.estimate.Choices;
 import farglass.core.estimate.Comparison;
-import farglass.core.estimate.Likeness;
+import farglass.core.estimate.Population;
 import farglass.core.estimate.Shares;
 import farglass.core.question.Claims;
 import java.util.LinkedHashMap;
@@ -103,8 +103,8 @@ public final class ClaimsRun {
                 MadeUpLibrary library = MadeUpLibrary.of(plan, random);
                 String id = "figure " + figure;
                 Choices own = library.bouts().get(0);
-                double likeness = Likeness.pooled(library.bouts(), List.of(BoutCount.YES));
-                Shares.comparison(own, library.others(0), BoutCount.YES, likeness)
+                double likeness = Population.of(library.bouts()).likeness(List.of(BoutCount.YES));
+                Shares.comparison(own, Population.of(library.others(0)).all(likeness), BoutCount.YES)
                         .map(with -> sides ? Comparison.with(with.own(), 0.5) : with)
                         .ifPresent(comparison -> family.put(id, comparison));
                 differences.put(id, library.truths()[0] - MadeUpLibrary.populationMean(plan));

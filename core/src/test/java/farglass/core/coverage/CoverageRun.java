@@ -4,8 +4,8 @@ import farglass.core.estimate.BoutCount;
 import farglass.core.estimate.BoutRate;
 import farglass.core.estimate.Choices;
 import farglass.core.estimate.Durations;
-import farglass.core.estimate.Likeness;
 import farglass.core.estimate.OptionShares;
+import farglass.core.estimate.Population;
 import farglass.core.estimate.Prior;
 import farglass.core.estimate.Rate;
 import farglass.core.estimate.Rates;
@@ -50,9 +50,9 @@ public final class CoverageRun {
     private static Share share(Choices own, List<Choices> others) {
         List<Choices> all = new ArrayList<>(others);
         all.add(own);
-        double likeness = Likeness.pooled(all, List.of(BoutCount.YES));
-        return Shares.yesOrNo(
-                own, BoutCount.YES, Prior.learned(others, BoutCount.YES, 0.5, likeness, weakShare), likeness);
+        double likeness = Population.of(all).likeness(List.of(BoutCount.YES));
+        Prior prior = Prior.learned(Population.of(others).all(likeness), BoutCount.YES, 0.5, weakShare);
+        return Shares.yesOrNo(own, BoutCount.YES, prior, likeness);
     }
 
     /** {@return coverage by bouts and chances, all and in parts} */
@@ -211,9 +211,9 @@ public final class CoverageRun {
                                 MadeUpChoices.of(new MadeUpChoices.Plan(ATHLETES, between, form, bouts, 4), random);
                         List<Choices> athletes = made.athletes();
                         Map<String, Share> shares = new OptionShares(
-                                        athletes.subList(1, ATHLETES),
+                                        Population.of(athletes.subList(1, ATHLETES))
+                                                .all(Population.of(athletes).likeness(MadeUpChoices.OPTIONS)),
                                         MadeUpChoices.OPTIONS,
-                                        Likeness.pooled(athletes, MadeUpChoices.OPTIONS),
                                         weakShare)
                                 .of(athletes.get(0));
                         shares.forEach((option, share) -> {

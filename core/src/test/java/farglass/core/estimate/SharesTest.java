@@ -6,7 +6,9 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.SplittableRandom;
 import org.junit.jupiter.api.Test;
@@ -62,7 +64,7 @@ class SharesTest {
                 Choices.alike(List.of(Taken.of(List.of("a", "b", "b", "c")), Taken.of(List.of("b", "c", "a", "a")))));
         Choices own =
                 new Choices(List.of(Taken.of(List.of("a", "a", "b")), Taken.of(List.of("c", "a"))), List.of(1.0, 0.4));
-        var shares = new OptionShares(others, List.of("a", "b", "c"), 0.2, Prior.SHOWN).of(own);
+        var shares = new OptionShares(Population.of(others).all(0.2), List.of("a", "b", "c"), Prior.SHOWN).of(own);
         double sum = shares.values().stream().mapToDouble(Share::point).sum();
         assertThat(shares.keySet()).containsExactly("a", "b", "c");
         assertThat(sum).isBetween(0.9, 0.999);
@@ -72,7 +74,7 @@ class SharesTest {
 
     @Test
     void aLoneOptionIsNoCertainty() {
-        Share one = new OptionShares(List.of(), List.of("a"), 0.1, Prior.SHOWN)
+        Share one = new OptionShares(Population.of(List.of()).all(0.1), List.of("a"), Prior.SHOWN)
                 .of(Choices.alike(List.of(Taken.of(List.of("a")))))
                 .get("a");
         // Half a belief for what was never seen: Beta(2, 1), whose quantiles are square roots.
@@ -162,11 +164,12 @@ class SharesTest {
     @Test
     void fewOthersGiveTheWeakBeliefAlone() {
         List<Choices> seven = Collections.nCopies(7, single(2, 10));
-        Prior few = Prior.learned(seven, BoutCount.YES, 0.5, 0, Prior.SHOWN);
+        Prior few = Prior.learned(Population.of(seven).all(0), BoutCount.YES, 0.5, Prior.SHOWN);
         assertThat(few.comparable()).isFalse();
         assertThat(few.belief().parts()).hasSize(1);
         assertThat(few.belief().mean()).isCloseTo((few.mean() + 0.5) / 2, within(1e-12));
-        Prior alike = Prior.learned(Collections.nCopies(30, single(3, 10)), BoutCount.YES, 0.5, 0, Prior.SHOWN);
+        Prior alike = Prior.learned(
+                Population.of(Collections.nCopies(30, single(3, 10))).all(0), BoutCount.YES, 0.5, Prior.SHOWN);
         assertThat(alike.comparable()).isTrue();
         assertThat(alike.mean()).isCloseTo(0.3, within(0.01));
         assertThat(alike.belief().parts().get(0).successes()
@@ -187,7 +190,7 @@ class SharesTest {
             }
             athletes.add(single(successes, 12));
         }
-        Spread spread = Spread.of(athletes, BoutCount.YES, 0);
+        Spread spread = Population.of(athletes).all(0).spread(BoutCount.YES);
         assertThat(spread.mean()).isCloseTo(0.5, within(0.02));
         assertThat(spread.strength()).isCloseTo(2, within(0.15));
     }
@@ -210,8 +213,60 @@ class SharesTest {
             athletes.add(BoutCount.choices(bouts));
         }
         // Shares 0.2 or 0.8: variance 0.09 of 0.25.
-        assertThat(Likeness.pooled(athletes, List.of(BoutCount.YES))).isCloseTo(0.36, within(0.03));
-        assertThat(Likeness.pooled(List.of(single(3, 5)), List.of(BoutCount.YES)))
+        assertThat(Population.of(athletes).likeness(List.of(BoutCount.YES))).isCloseTo(0.36, within(0.03));
+        assertThat(Population.of(List.of(single(3, 5))).likeness(List.of(BoutCount.YES)))
                 .isEqualTo(Likeness.USUAL);
+    }
+
+    /** The naive way: every athlete asked for every option, and the athlete under study taken out of the list first. */
+    @Test
+    void whoNeverTookAnOptionCountsAsIfLookedAt() {
+        SplittableRandom random = new SplittableRandom(21);
+        Map<String, Choices> byName = new LinkedHashMap<>();
+        for (int athlete = 0; athlete < 40; athlete++) {
+            List<Taken> bouts = new ArrayList<>();
+            for (int bout = random.nextInt(5); bout >= 0; bout--) {
+                List<String> taken = new ArrayList<>();
+                for (int k = random.nextInt(9); k > 0; k--) {
+                    taken.add("option " + random.nextInt(1 + athlete % 12));
+                }
+                bouts.add(Taken.of(taken));
+            }
+            byName.put("athlete " + athlete, Choices.alike(bouts));
+        }
+        Population population = new Population(byName);
+        List<Choices> others = new ArrayList<>(byName.values());
+        others.remove(3);
+        for (String option : List.of("option 0", "option 5", "option 11", "never")) {
+            Spread spread = population.without("athlete 3", 0.2).spread(option);
+            double sum = 0;
+            double successes = 0;
+            for (Choices other : others) {
+                sum += other.effective(option, 0.2).chances();
+                successes += other.effective(option, 0.2).successes();
+            }
+            double mean = (successes + 0.5) / (sum + 1);
+            double squares = 0;
+            double off = 0;
+            for (Choices other : others) {
+                double n = other.effective(option, 0.2).chances();
+                squares += n * n;
+                off += n == 0 ? 0 : n * Math.pow(other.effective(option, 0.2).successes() / n - mean, 2);
+            }
+            int spare =
+                    (int) others.stream().filter(other -> other.chances() > 0).count() - 1;
+            double variance = mean * (1 - mean);
+            double alike = (off - variance * spare) / (variance * (sum - squares / sum - spare));
+            double strength = alike > 0 ? Math.max(1, Math.min(60, 1 / alike - 1)) : 60;
+            double weighed = 0;
+            for (Choices other : others) {
+                double n = other.effective(option, 0.2).chances();
+                weighed += n * (1 + Math.max(0, n - 1) / (strength + 1));
+            }
+            assertThat(spread.athletes()).isEqualTo(spare + 1);
+            assertThat(spread.mean()).isCloseTo(mean, within(1e-12));
+            assertThat(spread.strength()).isCloseTo(strength, within(1e-8));
+            assertThat(spread.worth()).isCloseTo(Math.max(1, sum * sum / weighed - 1), within(1e-8));
+        }
     }
 }

@@ -1,0 +1,217 @@
+package farglass.core.estimate;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+
+/**
+ * How all athletes of a library chose, each one's bouts added up and all weighing alike. Built once for a question; who is asked about is
+ * left out of it by name. What concerns one option looks only at the athletes who took it.
+ */
+public final class Population {
+    /** Those who took an option: who, how often, and the sum over bouts of its squared counts over their chances. */
+    private record Takers(int[] who, double[] taken, double[] squares) {}
+
+    /** The sums of the analysis of variance for one option. */
+    private record Variance(double between, double within) {
+        static final Variance NONE = new Variance(0, 0);
+    }
+
+    private final Map<String, Integer> index = new HashMap<>();
+    private final List<Choices> athletes = new ArrayList<>();
+    private final double[] chances;
+    private final double[] squares;
+    private final Map<String, Takers> takers = new HashMap<>();
+    private final Map<String, Variance> variances = new HashMap<>();
+    private int spareBouts;
+    private double spareChances;
+    private double size;
+
+    /** @param byAthlete everybody's choices, by name; who had no chance may be among them */
+    public Population(Map<String, Choices> byAthlete) {
+        byAthlete.forEach((name, choices) -> {
+            if (choices.chances() > 0) {
+                index.put(name, athletes.size());
+                athletes.add(choices);
+            }
+        });
+        chances = athletes.stream().mapToDouble(Choices::chances).toArray();
+        squares = athletes.stream().mapToDouble(Choices::rawSquares).toArray();
+        Map<String, List<Integer>> took = new HashMap<>();
+        for (int i = 0; i < athletes.size(); i++) {
+            for (String option : athletes.get(i).options()) {
+                took.computeIfAbsent(option, any -> new ArrayList<>()).add(i);
+            }
+        }
+        took.forEach((option, who) -> takers.put(
+                option,
+                new Takers(
+                        who.stream().mapToInt(Integer::intValue).toArray(),
+                        who.stream()
+                                .mapToDouble(each -> athletes.get(each).taken(option))
+                                .toArray(),
+                        who.stream()
+                                .mapToDouble(each -> athletes.get(each).squares(option))
+                                .toArray())));
+        variances();
+    }
+
+    /** {@return the population of athletes without names} */
+    public static Population of(Collection<Choices> athletes) {
+        Map<String, Choices> byNumber = new java.util.LinkedHashMap<>();
+        athletes.forEach(each -> byNumber.put("" + byNumber.size(), each));
+        return new Population(byNumber);
+    }
+
+    /** Who was seen in one bout only says nothing of how bouts of one athlete differ. */
+    private void variances() {
+        for (int i = 0; i < chances.length; i++) {
+            int bouts = athletes.get(i).bouts();
+            if (bouts > 1) {
+                spareBouts += bouts - 1;
+                spareChances += chances[i] - bouts;
+                size += chances[i] - squares[i] / chances[i];
+            }
+        }
+        takers.forEach((option, took) -> {
+            double between = 0;
+            double within = 0;
+            for (int k = 0; k < took.who.length; k++) {
+                int who = took.who[k];
+                if (athletes.get(who).bouts() > 1) {
+                    // The sums over bouts of n (p - mean)^2 and of n p (1 - p), multiplied out.
+                    between += took.squares[k] - took.taken[k] * took.taken[k] / chances[who];
+                    within += took.taken[k] - took.squares[k];
+                }
+            }
+            variances.put(option, new Variance(between, within));
+        });
+    }
+
+    /** {@return every option that anybody took, in the order of their names} */
+    public Set<String> options() {
+        return new TreeSet<>(takers.keySet());
+    }
+
+    /** {@return how alike the moments of one bout are, over these options together} See {@link Likeness}. */
+    public double likeness(Collection<String> options) {
+        double between = 0;
+        double within = 0;
+        for (String option : options) {
+            Variance variance = variances.getOrDefault(option, Variance.NONE);
+            between += variance.between;
+            within += variance.within;
+        }
+        int count = options.size();
+        return Likeness.of(
+                new Likeness.Sums(between, within, count * size, (double) count * spareBouts, count * spareChances),
+                count);
+    }
+
+    /**
+     * {@return all but one athlete, their chances as many as they are worth}
+     *
+     * @param athlete who is left out; a name that is none of theirs leaves out nobody
+     * @param likeness of moments of one bout, in [0, 1)
+     */
+    public Others without(String athlete, double likeness) {
+        return new Others(index.getOrDefault(athlete, -1), likeness);
+    }
+
+    /** {@return all of them} */
+    public Others all(double likeness) {
+        return new Others(-1, likeness);
+    }
+
+    /** The other athletes. */
+    public final class Others {
+        private final int left;
+        private final double likeness;
+        /** By how much each athlete's chances are worth less than they are many. */
+        private final double[] effect = new double[chances.length];
+
+        private int many;
+        private double sum;
+        private double sumSquares;
+        private double sumBeyondOne;
+
+        private Others(int left, double likeness) {
+            this.left = left;
+            this.likeness = likeness;
+            for (int i = 0; i < chances.length; i++) {
+                effect[i] = 1 + (squares[i] / chances[i] - 1) * likeness;
+                if (i != left) {
+                    double worth = chances[i] / effect[i];
+                    many++;
+                    sum += worth;
+                    sumSquares += worth * worth;
+                    sumBeyondOne += worth * Math.max(0, worth - 1);
+                }
+            }
+        }
+
+        double likeness() {
+            return likeness;
+        }
+
+        /** {@return how many had chances} */
+        public int many() {
+            return many;
+        }
+
+        /** {@return the choices of each of them who had chances} */
+        public List<Choices> each() {
+            List<Choices> each = new ArrayList<>(athletes);
+            if (left >= 0) {
+                each.remove(left);
+            }
+            return each;
+        }
+
+        /**
+         * {@return how much they differ, by the method of moments for beta-binomial counts, weights n}
+         * <p>Source: J. C. Kleinman, "Proportions with extraneous variance: single and independent samples", Journal of the American
+         * Statistical Association 68 (1973), pp. 46-54; n are effective chances.
+         */
+        Spread spread(String option) {
+            double successes = 0;
+            double squared = 0;
+            Takers took = takers.getOrDefault(option, new Takers(new int[0], new double[0], new double[0]));
+            for (int k = 0; k < took.who.length; k++) {
+                int who = took.who[k];
+                if (who != left) {
+                    double taken = took.taken[k] / effect[who];
+                    successes += taken;
+                    squared += taken * taken / (chances[who] / effect[who]);
+                }
+            }
+            // Half a chance each way keeps a mean of exactly 0 or 1 from ruling the other out.
+            double mean = (successes + 0.5) / (sum + 1);
+            // The sum of n (s / n - mean)^2, multiplied out: who never took the option adds only to its last part.
+            double spread = squared - 2 * mean * successes + mean * mean * sum;
+            double strength = strength(mean, spread);
+            return new Spread(mean, strength, worth(strength), many);
+        }
+
+        private double strength(double mean, double spread) {
+            double variance = mean * (1 - mean);
+            int spare = many - 1;
+            double room = sum == 0 ? 0 : variance * (sum - sumSquares / sum - spare);
+            double alike = room > 0 ? (spread - variance * spare) / room : 0;
+            return alike > 0 ? Math.max(Spread.LEAST, Math.min(Spread.MOST, 1 / alike - 1)) : Spread.MOST;
+        }
+
+        /**
+         * How many chances the knowledge of the mean is worth. The variance of a mean of beta-binomial counts is mean × (1 - mean) ×
+         * Σ n (1 + (n - 1) / (strength + 1)) / (Σ n)²; of a beta of that worth it is mean × (1 - mean) / (worth + 1).
+         */
+        private double worth(double strength) {
+            double weighed = sum + sumBeyondOne / (strength + 1);
+            return sum == 0 ? 1 : Math.max(1, sum * sum / weighed - 1);
+        }
+    }
+}
