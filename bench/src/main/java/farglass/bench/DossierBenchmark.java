@@ -4,9 +4,8 @@ import farglass.core.bout.Bout;
 import farglass.core.corpus.Corpus;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.profile.Dossier;
-import farglass.core.simulate.Acted;
-import farglass.core.simulate.Cast;
 import farglass.core.study.Weighing;
+import java.sql.SQLException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
@@ -20,56 +19,69 @@ import org.openjdk.jmh.annotations.Param;
 import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.TearDown;
 import org.openjdk.jmh.annotations.Warmup;
 
-/** A dossier after a filter has changed, after one bout was edited, and with every sheet made anew. */
+/**
+ * A dossier after a filter has changed, after one bout was edited, and with every sheet made anew; beside it the counts alone, without any
+ * estimate, by an analytical database from its own tables of the same bouts.
+ */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
-@Warmup(iterations = 3, time = 2)
-@Measurement(iterations = 5, time = 2)
-@Fork(1)
+@Warmup(iterations = 3, time = 3)
+@Measurement(iterations = 5, time = 3)
+@Fork(value = 1, jvmArgs = "-Xmx6g")
 public class DossierBenchmark {
-    private static final String ATHLETE = "Runa Castellan";
-
-    /** How often the demo's bouts are repeated: more bouts of the same athletes. */
-    @Param({"2", "20"})
-    public int times;
+    /** Of about 125 moments each. */
+    @Param({"200", "2000", "20000"})
+    public int bouts;
 
     private final Lexicon lexicon = Lexicon.shipped();
-    private final List<Bout> bouts = new ArrayList<>();
+    private List<Bout> all;
     private List<Bout> edited;
     private Corpus corpus;
+    private SqlCounts sql;
 
     @Setup
-    public void learn() {
-        List<Bout> demo =
-                Cast.seasons(lexicon).bouts().stream().map(Acted::told).toList();
-        for (int i = 0; i < times; i++) {
-            for (Bout bout : demo) {
-                bouts.add(new Bout(bout.id() + "-" + i, bout.header(), bout.moments(), bout.comments()));
-            }
-        }
-        corpus = Corpus.of(bouts, lexicon);
-        Dossier.of(ATHLETE, corpus, Weighing.ALIKE);
-        edited = new ArrayList<>(bouts);
-        Bout first = bouts.get(0);
+    public void learn() throws SQLException {
+        all = BigLibrary.bouts(bouts, lexicon);
+        corpus = Corpus.of(all, lexicon);
+        Dossier.of(BigLibrary.ATHLETE, corpus, Weighing.ALIKE);
+        edited = new ArrayList<>(all);
+        Bout first = all.get(0);
         edited.set(0, new Bout(first.id(), first.header(), first.moments(), first.comments()));
+        sql = new SqlCounts(all, lexicon);
+    }
+
+    @TearDown
+    public void close() throws SQLException {
+        sql.close();
     }
 
     @Benchmark
     public Dossier afterAFilter() {
-        return Dossier.of(ATHLETE, corpus, Weighing.ALIKE);
+        return Dossier.of(BigLibrary.ATHLETE, corpus, Weighing.ALIKE);
+    }
+
+    /** The reference: counts of everybody's tries in the bouts that a filter leaves, and no estimate. */
+    @Benchmark
+    public int afterAFilterBySql() throws SQLException {
+        return sql.count();
     }
 
     @Benchmark
     public Dossier afterAnEdit() {
-        return Dossier.of(ATHLETE, corpus.renewed(edited, lexicon), Weighing.ALIKE);
+        return Dossier.of(BigLibrary.ATHLETE, corpus.renewed(edited, lexicon), Weighing.ALIKE);
     }
 
-    /** The reference. */
+    @Benchmark
+    public Corpus sheetsAnew() {
+        return Corpus.of(all, lexicon);
+    }
+
     @Benchmark
     public Dossier countedAnew() {
-        return Dossier.of(ATHLETE, bouts, Weighing.ALIKE, lexicon);
+        return Dossier.of(BigLibrary.ATHLETE, all, Weighing.ALIKE, lexicon);
     }
 }

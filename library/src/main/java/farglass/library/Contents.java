@@ -12,6 +12,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.DoubleConsumer;
 import java.util.function.Function;
 
 /**
@@ -33,14 +34,23 @@ public record Contents(
         plans = List.copyOf(plans);
     }
 
-    static Contents read(Store store) {
+    static Contents read(Store store, DoubleConsumer progress) {
+        Map<String, List<Moment>> moments = new HashMap<>();
+        store.each("moment", "bout, ord", progress, row -> moments.computeIfAbsent(
+                        row.text("bout"), bout -> new ArrayList<>())
+                .add(told(row, MomentRows::moment)));
+        return with(moments, store);
+    }
+
+    /** Without what happened in any bout. */
+    static Contents ahead(Store store) {
+        return with(Map.of(), store);
+    }
+
+    private static Contents with(Map<String, List<Moment>> moments, Store store) {
         List<Athlete> athletes = athletes(store);
         Map<String, String> names = new HashMap<>();
         athletes.forEach(athlete -> names.put(athlete.id(), athlete.name()));
-        Map<String, List<Moment>> moments = new HashMap<>();
-        for (Row row : store.all("moment", "bout, ord")) {
-            moments.computeIfAbsent(row.text("bout"), bout -> new ArrayList<>()).add(told(row, MomentRows::moment));
-        }
         List<Bout> bouts = store.all("bout", "key").stream()
                 .map(row ->
                         told(row, bout -> BoutRows.bout(bout, moments.getOrDefault(bout.key(), List.of()), names::get)))

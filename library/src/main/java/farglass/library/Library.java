@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.function.DoubleConsumer;
 import java.util.function.Supplier;
 import org.jdbi.v3.core.Handle;
 import org.jdbi.v3.core.Jdbi;
@@ -32,17 +33,26 @@ public final class Library implements AutoCloseable {
     private final Handle handle;
     private final Optional<LibraryLock> lock;
     private final Optional<String> readOnly;
-    private History history;
+    /** Whether the whole file was looked through for damage. */
+    private boolean whole;
+
+    private Optional<History> history = Optional.empty();
 
     private Library(
-            Path path, Clock clock, String who, Handle handle, Optional<LibraryLock> lock, Optional<String> readOnly) {
+            Path path,
+            Clock clock,
+            String who,
+            Handle handle,
+            Optional<LibraryLock> lock,
+            Optional<String> readOnly,
+            boolean whole) {
         this.path = path;
         this.clock = clock;
         this.who = who;
         this.handle = handle;
         this.lock = lock;
         this.readOnly = readOnly;
-        this.history = History.of(handle);
+        this.whole = whole;
     }
 
     /**
@@ -61,7 +71,7 @@ public final class Library implements AutoCloseable {
             throw new LibraryException(
                     "Nothing was made: the folder of %s cannot be written. Choose another folder.".formatted(path), e);
         }
-        return connect(path, clock, who);
+        return connect(path, clock, who, true);
     }
 
     /**
@@ -71,10 +81,19 @@ public final class Library implements AutoCloseable {
      */
     public static Library open(Path path, Clock clock, String who) {
         LibraryHeader.check(path);
-        return connect(path, clock, who);
+        return connect(path, clock, who, true);
     }
 
-    private static Library connect(Path path, Clock clock, String who) {
+    /**
+     * {@return the same, before the whole of it was looked through for damage} For a large library of which {@link #ahead} is to be shown
+     * first; the look is taken before anything else is read or written.
+     */
+    public static Library openAhead(Path path, Clock clock, String who) {
+        LibraryHeader.check(path);
+        return connect(path, clock, who, false);
+    }
+
+    private static Library connect(Path path, Clock clock, String who, boolean whole) {
         Optional<LibraryLock> lock;
         Optional<String> readOnly = Optional.empty();
         try {
@@ -95,10 +114,14 @@ public final class Library implements AutoCloseable {
             Handle handle = handle(path, readOnly.isPresent());
             try {
                 LibraryHeader.check(handle, path);
+                boolean look = whole || Schema.version(handle) != Schema.VERSION;
+                if (look) {
+                    LibraryHeader.checkWhole(handle, path);
+                }
                 if (readOnly.isEmpty()) {
                     Schema.migrate(handle);
                 }
-                return new Library(path, clock, who, handle, lock, readOnly);
+                return new Library(path, clock, who, handle, lock, readOnly, look);
             } catch (RuntimeException e) {
                 handle.close();
                 throw e;
@@ -142,7 +165,38 @@ public final class Library implements AutoCloseable {
 
     /** {@return everything in it} */
     public synchronized Contents contents() {
-        return guarded(() -> Contents.read(new Store(handle)));
+        return contents(share -> {});
+    }
+
+    /**
+     * {@return everything in it}
+     *
+     * @param progress told how much of the moments was read, in [0, 1]; what it throws ends the reading
+     */
+    public synchronized Contents contents(DoubleConsumer progress) {
+        return guarded(() -> {
+            lookThrough();
+            return Contents.read(new Store(handle), progress);
+        });
+    }
+
+    /** {@return all but the moments: every bout is there with its header, and none of what is told of it} Never to be written back. */
+    public synchronized Contents ahead() {
+        return guarded(() -> Contents.ahead(new Store(handle)));
+    }
+
+    private void lookThrough() {
+        if (!whole) {
+            LibraryHeader.checkWhole(handle, path);
+            whole = true;
+        }
+    }
+
+    private History history() {
+        if (history.isEmpty()) {
+            history = Optional.of(guarded(() -> History.of(handle)));
+        }
+        return history.get();
     }
 
     /** {@return what it holds after the act, reading again only what the act touched} */
@@ -197,26 +251,28 @@ public final class Library implements AutoCloseable {
         if (readOnly.isPresent()) {
             throw new LibraryException.ReadOnly(readOnly.get());
         }
+        History before = history();
         return guarded(() -> {
+            lookThrough();
             Optional<Act> act = handle.inTransaction(in -> {
                 try (ActWriter writer = new ActWriter(in, clock, who, what, undoes, redoes)) {
                     writing.accept(writer);
                     return writer.finish();
                 }
             });
-            act.ifPresent(done -> history.add(new History.Done(done.id(), what), undoes, redoes));
+            act.ifPresent(done -> before.add(new History.Done(done.id(), what), undoes, redoes));
             return act;
         });
     }
 
     /** {@return what undo would take back, in words} */
     public synchronized Optional<String> nextUndo() {
-        return history.nextUndo().map(History.Done::what);
+        return history().nextUndo().map(History.Done::what);
     }
 
     /** {@return what redo would do again, in words} */
     public synchronized Optional<String> nextRedo() {
-        return history.nextRedo().map(History.Done::what);
+        return history().nextRedo().map(History.Done::what);
     }
 
     /** {@return what that moment was made into over time, the first telling first; empty if it never was in this library} */
@@ -242,7 +298,7 @@ public final class Library implements AutoCloseable {
      * @throws LibraryException if something later depends on it
      */
     public synchronized Optional<Act> undo() {
-        return history.nextUndo().flatMap(done -> {
+        return history().nextUndo().flatMap(done -> {
             List<Replay.Step> steps = guarded(() -> Replay.backwards(handle, done.act()));
             return act(
                     done.what(),
@@ -254,7 +310,7 @@ public final class Library implements AutoCloseable {
 
     /** Does again what was undone last. {@return the new act; empty if there is nothing to redo} */
     public synchronized Optional<Act> redo() {
-        return history.nextRedo().flatMap(done -> {
+        return history().nextRedo().flatMap(done -> {
             List<Replay.Step> steps = guarded(() -> Replay.forwards(handle, done.act()));
             return act(
                     done.what(),

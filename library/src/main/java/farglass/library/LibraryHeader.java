@@ -54,6 +54,10 @@ final class LibraryHeader {
                     "%s was written by a newer Far Glass (its format is %d, this one knows %d). It was not touched. Update Far Glass to open it."
                             .formatted(path, version, Schema.VERSION));
         }
+    }
+
+    /** Looks through the whole file: as long as reading it takes. */
+    static void checkWhole(Handle handle, Path path) {
         String health =
                 handle.createQuery("PRAGMA quick_check(1)").mapTo(String.class).first();
         if (!health.equals("ok")) {

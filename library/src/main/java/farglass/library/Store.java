@@ -1,8 +1,12 @@
 package farglass.library;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.DoubleConsumer;
 import org.jdbi.v3.core.Handle;
+import org.jdbi.v3.core.result.ResultIterator;
 
 /** Reads and writes rows, and notes each write in the change log. Knows no bout and no study. */
 final class Store {
@@ -19,6 +23,8 @@ final class Store {
             "term",
             "mapping",
             "about");
+
+    private static final int STEP = 1000;
 
     private final Handle handle;
 
@@ -47,6 +53,31 @@ final class Store {
                 .mapToMap()
                 .map(columns -> new Row(table, (String) columns.get("key"), columns))
                 .list();
+    }
+
+    /**
+     * Gives every row of a table, one after another.
+     *
+     * @param progress told from time to time how much is done, in [0, 1]
+     */
+    void each(String table, String order, DoubleConsumer progress, Consumer<Row> taking) {
+        int count = handle.createQuery("SELECT count(*) FROM " + table)
+                .mapTo(Integer.class)
+                .one();
+        int done = 0;
+        try (ResultIterator<Map<String, Object>> rows = handle.createQuery(
+                        "SELECT * FROM %s ORDER BY %s".formatted(table, order))
+                .mapToMap()
+                .iterator()) {
+            while (rows.hasNext()) {
+                Map<String, Object> columns = rows.next();
+                taking.accept(new Row(table, (String) columns.get("key"), columns));
+                done++;
+                if (done % STEP == 0) {
+                    progress.accept((double) done / count);
+                }
+            }
+        }
     }
 
     /** {@return the rows of a table that an older library, opened only to read, may not have yet} */

@@ -18,6 +18,7 @@ import java.util.concurrent.Executor;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
@@ -38,6 +39,7 @@ public final class Desk implements AutoCloseable {
     private final ObjectProperty<Optional<Study>> study = new SimpleObjectProperty<>(Optional.empty());
     private final ObjectProperty<Place> place = new SimpleObjectProperty<>(Place.SHELF);
     private final ObjectProperty<Optional<Spot>> spot = new SimpleObjectProperty<>(Optional.empty());
+    private Optional<Spot> wanted = Optional.empty();
     private final ReadOnlyStringWrapper message = new ReadOnlyStringWrapper("");
 
     /** A place in a bout to be looked at. */
@@ -45,13 +47,38 @@ public final class Desk implements AutoCloseable {
 
     /** @param screen runs what touches properties: the interface thread, or in tests the caller's own */
     public Desk(Library library, Lexicon lexicon, Executor screen) {
-        this(new Holding(library, lexicon, screen));
+        this(library, library.contents(), lexicon, screen);
+        held.learnUndo();
+    }
+
+    private Desk(Library library, Contents first, Lexicon lexicon, Executor screen) {
+        this(new Holding(library, first, lexicon, screen));
         learnWords(held.contents.get());
         held.school.addListener(change -> {
             learnWords(held.contents.get());
             // The words everywhere are made from the contents: shown anew, they are in the other school's language.
             held.contents.set(held.contents.get().again());
         });
+    }
+
+    /**
+     * {@return the desk of a large library, with the headers of its bouts} What happened in them comes behind, and with it
+     * {@link #arrivingProperty} ends.
+     *
+     * @param failed told on the interface thread if it cannot be read; then nothing can be changed
+     */
+    public static Desk ahead(Library library, Lexicon lexicon, Executor screen, Consumer<Exception> failed) {
+        Desk desk = new Desk(library, library.ahead(), lexicon, screen);
+        desk.held.arrive(
+                now -> {
+                    desk.take(now);
+                    desk.wanted.ifPresent(desk::show);
+                },
+                problem -> {
+                    desk.say(problem.getMessage());
+                    failed.accept(problem);
+                });
+        return desk;
     }
 
     private Desk(Holding held) {
@@ -106,6 +133,9 @@ public final class Desk implements AutoCloseable {
         CompletableFuture<Optional<Act>> done = new CompletableFuture<>();
         held.writer.execute(() -> {
             try {
+                held.closed.ifPresent(reason -> {
+                    throw new LibraryException(reason);
+                });
                 Optional<Act> acted = act.get();
                 acted.ifPresent(known -> held.written = held.library.contents(held.written, known));
                 Contents now = held.written;
@@ -173,8 +203,19 @@ public final class Desk implements AutoCloseable {
         message.set(sentence);
     }
 
-    /** Goes to Tag, at that bout and moment. */
+    /** {@return whether only the headers of the bouts are known yet} Then no bout may be shown, counted or given away. */
+    public ReadOnlyBooleanProperty arrivingProperty() {
+        return held.arriving.getReadOnlyProperty();
+    }
+
+    /** Goes to Tag, at that bout and moment; as soon as it is read. */
     public void show(Spot wanted) {
+        if (held.arriving.get()) {
+            this.wanted = Optional.of(wanted);
+            say("The bout opens as soon as it is read.");
+            return;
+        }
+        this.wanted = Optional.empty();
         spot.set(Optional.of(wanted));
         place.set(Place.TAG);
     }

@@ -5,11 +5,16 @@ import farglass.core.lexicon.School;
 import farglass.library.Contents;
 import farglass.library.Library;
 import farglass.library.LibraryException;
+import java.util.Optional;
+import java.util.concurrent.CancellationException;
+import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.Executor;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
+import java.util.function.Consumer;
 import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.beans.property.SimpleObjectProperty;
@@ -28,24 +33,73 @@ final class Holding {
     final ReadOnlyStringWrapper nextUndo = new ReadOnlyStringWrapper("");
     final ReadOnlyStringWrapper nextRedo = new ReadOnlyStringWrapper("");
     final ObjectProperty<School> school = new SimpleObjectProperty<>(School.ENGLISH);
-    /** What is on disk, as the writer's thread last read it; only that thread touches it. */
-    Contents written;
+    /** What is on disk, as the writer's thread last read it; only that thread touches it, once all of it has arrived. */
+    volatile Contents written;
 
     Lexicon lexicon;
     int version;
     private int windows = 1;
 
-    Holding(Library library, Lexicon shipped, Executor screen) {
+    /** What stands in the way of any change: the moments of the bouts are not known yet, or could not be read. */
+    volatile Optional<String> closed = Optional.empty();
+    /** Whether only the headers of the bouts are known yet. */
+    final ReadOnlyBooleanWrapper arriving = new ReadOnlyBooleanWrapper(false);
+
+    /** @param contents what is shown first */
+    Holding(Library library, Contents contents, Lexicon shipped, Executor screen) {
         this.library = library;
         this.shipped = shipped;
         this.screen = screen;
         this.work = new Work(screen);
-        this.written = library.contents();
+        this.written = contents;
         this.contents = new ReadOnlyObjectWrapper<>(written);
         this.version = library.dataVersion();
         this.lexicon = shipped;
+    }
+
+    void learnUndo() {
         nextUndo.set(library.nextUndo().orElse(""));
         nextRedo.set(library.nextRedo().orElse(""));
+    }
+
+    /** Reads what happened in the bouts, behind the headers that are shown already. What is written meanwhile waits for it. */
+    void arrive(Consumer<Contents> here, Consumer<Exception> failed) {
+        arriving.set(true);
+        CountDownLatch read = new CountDownLatch(1);
+        writer.execute(() -> {
+            try {
+                read.await();
+            } catch (InterruptedException e) {
+                Thread.currentThread().interrupt();
+            }
+        });
+        work.startNeeded(
+                "Reading what happened in the bouts",
+                (progress, cancelled) -> {
+                    try {
+                        written = library.contents(share -> {
+                            if (cancelled.getAsBoolean()) {
+                                throw new CancellationException();
+                            }
+                            progress.accept(share);
+                        });
+                        // The undo list is long to read as well.
+                        library.nextUndo();
+                        return written;
+                    } catch (RuntimeException e) {
+                        closed = Optional.of(
+                                "Nothing can be changed: the bouts were not read to their end. Open the library again.");
+                        throw e;
+                    } finally {
+                        read.countDown();
+                    }
+                },
+                now -> {
+                    arriving.set(false);
+                    learnUndo();
+                    here.accept(now);
+                },
+                failed);
     }
 
     void another() {

@@ -23,11 +23,18 @@ public final class Work implements AutoCloseable {
     /** One running task, as the footer shows it. */
     public static final class Job {
         private final String title;
+        private final boolean stoppable;
         private final DoubleProperty share = new SimpleDoubleProperty(0);
         private final AtomicBoolean cancelled = new AtomicBoolean();
 
-        private Job(String title) {
+        private Job(String title, boolean stoppable) {
             this.title = title;
+            this.stoppable = stoppable;
+        }
+
+        /** {@return whether somebody may stop it: not what all else waits for} */
+        public boolean isStoppable() {
+            return stoppable;
         }
 
         public String title() {
@@ -67,7 +74,15 @@ public final class Work implements AutoCloseable {
      * @param failed told what went wrong, on the interface thread, unless it was cancelled
      */
     public <T> Job start(String title, Task<T> task, Consumer<T> done, Consumer<Exception> failed) {
-        Job job = new Job(title);
+        return start(new Job(title, true), task, done, failed);
+    }
+
+    /** Runs a task for which everything else waits; it ends only when done, or when the library is closed. */
+    <T> Job startNeeded(String title, Task<T> task, Consumer<T> done, Consumer<Exception> failed) {
+        return start(new Job(title, false), task, done, failed);
+    }
+
+    private <T> Job start(Job job, Task<T> task, Consumer<T> done, Consumer<Exception> failed) {
         jobs.add(job);
         hands.execute(() -> {
             try {

@@ -54,13 +54,16 @@ final class ShelfCell extends WrappingCell<ShelfRow> {
         result.setText(row.result());
         rules.setText(row.rules());
         seen.setText(row.seen());
-        tide.setVisible(row.isSeen());
+        tide.setVisible(row.isSeen() && !row.bout().moments().isEmpty());
+        if (!tide.isVisible()) {
+            return;
+        }
         tide.paint((brush, width, height) -> TidePainter.paintSmall(
                 brush,
                 TideLayout.of(
                         TideMatter.whole(
                                 row.bout(),
-                                row.tide(),
+                                row.tide().get(),
                                 row.studied(),
                                 row.bout().extentMicros()),
                         width,

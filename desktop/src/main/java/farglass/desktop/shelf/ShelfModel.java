@@ -28,13 +28,17 @@ public final class ShelfModel {
 
     private void refresh() {
         List<ShelfRow> now = desk.boutsOfStudy().stream()
-                .map(bout -> ShelfRow.of(bout, desk.studied(bout), desk.lexicon()))
+                .map(bout -> ShelfRow.of(
+                        bout,
+                        desk.studied(bout),
+                        desk.lexicon(),
+                        desk.arrivingProperty().get()))
                 .sorted(Comparator.comparing(
                                 (ShelfRow row) -> row.bout().header().date().orElse(java.time.LocalDate.MIN))
                         .reversed())
                 .toList();
         rows.setAll(now);
-        summary.set(summary(now));
+        summary.set(desk.arrivingProperty().get() ? "" : summary(now));
     }
 
     private String summary(List<ShelfRow> all) {

@@ -12,13 +12,17 @@ import farglass.core.state.Counting;
 import farglass.core.state.Ladder;
 import farglass.core.state.Tide;
 import farglass.core.state.Timeline;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 
 /**
  * One bout on the Shelf, in words from the view of the athlete under study.
  *
  * @param names both names, the athlete under study first
  * @param seen what is known of it: watched, tagged, or a result only
+ * @param tide works out how it went: only for rows that are looked at
  */
 record ShelfRow(
         Bout bout,
@@ -29,8 +33,9 @@ record ShelfRow(
         String rules,
         String result,
         String seen,
-        Tide tide) {
-    static ShelfRow of(Bout bout, Seat studied, Lexicon lexicon) {
+        Supplier<Tide> tide) {
+    /** @param arriving whether only the header is known yet */
+    static ShelfRow of(Bout bout, Seat studied, Lexicon lexicon, boolean arriving) {
         Header header = bout.header();
         String rules = header.uniform().label() + ", " + header.ruleset().replace('-', ' ');
         String kind = header.kind().label();
@@ -54,8 +59,19 @@ record ShelfRow(
                         : event + coder,
                 rules,
                 header.result().map(result -> result(result, studied, lexicon)).orElse("result not noted"),
-                seen(bout),
-                Tide.of(bout, Timeline.of(bout, lexicon), lexicon, studied, Ladder.POINTS));
+                arriving ? "being read" : seen(bout),
+                once(() -> Tide.of(bout, Timeline.of(bout, lexicon), lexicon, studied, Ladder.POINTS)));
+    }
+
+    /** For the interface thread alone. */
+    private static <T> Supplier<T> once(Supplier<T> work) {
+        List<T> made = new ArrayList<>(1);
+        return () -> {
+            if (made.isEmpty()) {
+                made.add(work.get());
+            }
+            return made.get(0);
+        };
     }
 
     private static String result(Result result, Seat studied, Lexicon lexicon) {

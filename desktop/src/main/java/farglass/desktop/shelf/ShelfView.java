@@ -45,7 +45,10 @@ public final class ShelfView extends BorderPane {
                 .bind(list.getSelectionModel().selectedItemProperty().isNull());
         Button export = button("Export\u2026", this::export);
         export.disableProperty()
-                .bind(list.getSelectionModel().selectedItemProperty().isNull());
+                .bind(list.getSelectionModel()
+                        .selectedItemProperty()
+                        .isNull()
+                        .or(model.desk().arrivingProperty()));
         HBox buttons = new HBox(8, film, files, hand, header, export, open);
         VBox top = new VBox(10, summary, buttons, counting());
         BorderPane.setMargin(top, new javafx.geometry.Insets(0, 0, 10, 0));
@@ -96,8 +99,13 @@ public final class ShelfView extends BorderPane {
         HBox.setHgrow(why, javafx.scene.layout.Priority.ALWAYS);
         Runnable show = () -> {
             ShelfRow row = list.getSelectionModel().getSelectedItem();
-            boolean mendable = row != null && Counting.standing(row.bout()) == Counting.Standing.NOT_WATCHED;
-            why.setText(row == null ? "" : Counting.sentence(row.bout()).orElse(""));
+            boolean mendable = row != null
+                    && !model.desk().arrivingProperty().get()
+                    && Counting.standing(row.bout()) == Counting.Standing.NOT_WATCHED;
+            why.setText(
+                    row == null || model.desk().arrivingProperty().get()
+                            ? ""
+                            : Counting.sentence(row.bout()).orElse(""));
             watched.setVisible(mendable);
             watched.setManaged(mendable);
             line.setVisible(!why.getText().isEmpty());

@@ -91,6 +91,8 @@ public final class Shell extends StackPane implements AutoCloseable {
         page.setBottom(foot());
         page.getStyleClass().add("page");
         desk.placeProperty().addListener(change -> show());
+        menu.disableProperty().bind(desk.arrivingProperty());
+        desk.arrivingProperty().addListener(change -> Platform.runLater(this::show));
         addEventFilter(KeyEvent.KEY_PRESSED, event -> pressed(event, menu));
         following.setCycleCount(Timeline.INDEFINITE);
         if (desk.library().readOnly().isPresent()) {
@@ -163,7 +165,7 @@ public final class Shell extends StackPane implements AutoCloseable {
         stop.setOnAction(event -> job.cancel());
         Label title = new Label(job.title());
         title.getStyleClass().add("quiet");
-        HBox view = new HBox(6, title, bar, stop);
+        HBox view = job.isStoppable() ? new HBox(6, title, bar, stop) : new HBox(6, title, bar);
         view.setAlignment(Pos.CENTER);
         return view;
     }
@@ -213,12 +215,25 @@ public final class Shell extends StackPane implements AutoCloseable {
     private void show() {
         Place place = desk.placeProperty().get();
         names.forEach((each, name) -> name.setSelected(each == place));
-        page.setCenter(places.get(place));
+        boolean waits = desk.arrivingProperty().get() && place != Place.SHELF;
+        page.setCenter(waits ? waiting() : places.get(place));
         if (place != Place.TAG) {
             player.playingProperty().set(false);
             tag.leave();
         }
-        beginnings.get(place).run();
+        if (!waits) {
+            beginnings.get(place).run();
+        }
+    }
+
+    private static Label waiting() {
+        Label words = new Label(
+                "What happened in the bouts is still being read; how far it is stands below. This place opens by itself.");
+        words.setId("waiting");
+        words.getStyleClass().add("empty-words");
+        words.setWrapText(true);
+        words.setMaxWidth(460);
+        return words;
     }
 
     void begin() {

@@ -10,6 +10,8 @@ import farglass.drawing.Palette;
 import farglass.library.Library;
 import farglass.library.LibraryException;
 import farglass.library.RulesetFolder;
+import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.util.ArrayList;
@@ -24,6 +26,9 @@ import javafx.stage.Stage;
 
 /** What fills the window: a welcome while no library is open, else the places of one library. */
 public final class Workbench extends StackPane {
+    /** Bytes above which a library is shown before all of it is read: a small one is read in the blink of an eye. */
+    private static final long LARGE = 16L << 20;
+
     private final Settings settings;
     private final Choosers choosers;
     private final Executor screen;
@@ -66,7 +71,16 @@ public final class Workbench extends StackPane {
 
     /** Opens a library in the place of the one now open. What is wrong with it is said in the window. */
     public void open(Path path) {
-        take(path, () -> Library.open(path, clock, who));
+        take(path, () -> isLarge(path) ? Library.openAhead(path, clock, who) : Library.open(path, clock, who));
+    }
+
+    private static boolean isLarge(Path path) {
+        try {
+            return Files.size(path) > LARGE;
+        } catch (IOException e) {
+            // What is wrong with it is told when it is opened.
+            return false;
+        }
     }
 
     /** Makes a new library in the place of the one now open. */
@@ -85,10 +99,18 @@ public final class Workbench extends StackPane {
                 throw e;
             }
         } catch (LibraryException.Damaged e) {
-            Sheets sheets = overWelcome();
-            sheets.lay(LibrarySheets.damaged(path, e.getMessage(), clock, who, this));
+            failed(path, e);
         } catch (LibraryException e) {
             welcome(e.getMessage());
+        }
+    }
+
+    /** Offers the ways out of a damaged library, whether that was found at once or while it was read. */
+    private void failed(Path path, Exception problem) {
+        if (problem instanceof LibraryException.Damaged) {
+            closeLibrary();
+            Sheets sheets = overWelcome();
+            sheets.lay(LibrarySheets.damaged(path, problem.getMessage(), clock, who, this));
         }
     }
 
@@ -100,17 +122,28 @@ public final class Workbench extends StackPane {
     }
 
     private void show(Library library) {
-        Desk desk = new Desk(library, Lexicon.shipped(), screen);
+        Desk desk = isLarge(library.path())
+                ? Desk.ahead(library, Lexicon.shipped(), screen, problem -> failed(library.path(), problem))
+                : new Desk(library, Lexicon.shipped(), screen);
         lay(desk);
         library.readOnly().ifPresent(reason -> desk.say("Read only: " + reason));
-        if (library.readOnly().isEmpty()) {
-            desk.work()
-                    .start(
-                            "Making the day\u2019s backup",
-                            (progress, cancelled) -> library.backups().makeIfDue(library),
-                            made -> {},
-                            problem -> desk.say(problem.getMessage()));
+        if (library.readOnly().isPresent()) {
+            return;
         }
+        if (desk.arrivingProperty().get()) {
+            desk.arrivingProperty().addListener(change -> backUp(desk));
+        } else {
+            backUp(desk);
+        }
+    }
+
+    private static void backUp(Desk desk) {
+        desk.work()
+                .start(
+                        "Making the day\u2019s backup",
+                        (progress, cancelled) -> desk.library().backups().makeIfDue(desk.library()),
+                        made -> {},
+                        problem -> desk.say(problem.getMessage()));
     }
 
     /** Opens a second window on the same library: a place of its own, and everything else shared. */

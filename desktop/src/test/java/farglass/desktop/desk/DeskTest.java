@@ -14,6 +14,8 @@ import farglass.desktop.dossier.DossierModel;
 import farglass.desktop.plan.PlanModel;
 import farglass.desktop.shelf.ShelfModel;
 import farglass.library.Library;
+import farglass.library.LibraryException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -174,5 +176,61 @@ class DeskTest {
         started.join().cancel();
         rest();
         assertThat(told.toString()).as("what was stopped tells nothing").isEmpty();
+    }
+
+    /** The headers are shown at once; nothing that is done before the rest was read may lose it. */
+    @Test
+    void whatHappenedInTheBoutsMayArriveLater() throws Exception {
+        desk.close();
+        Library again = Library.openAhead(folder.resolve("l.farglass"), Clock.systemUTC(), "t");
+        CountDownLatch go = new CountDownLatch(1);
+        screen.execute(() -> await(go));
+        desk = Desk.ahead(again, Lexicon.shipped(), screen, problem -> {});
+        assertThat(desk.arrivingProperty().get()).isTrue();
+        assertThat(desk.contents().bouts()).hasSize(2).allMatch(bout -> bout.moments()
+                .isEmpty());
+        assertThat(new ShelfModel(desk).rows()).hasSize(2);
+        Bout ahead = desk.contents().bout("first").orElseThrow();
+        desk.show(new Desk.Spot("first", Optional.empty()));
+        assertThat(desk.spotProperty().get()).isEmpty();
+        Bout elsewhere =
+                ahead.with(bout("first", "event: Cup\ndate: 2025-01-02\n").header());
+        CompletableFuture<?> changed = desk.change("Event", ahead, elsewhere);
+        assertThat(changed).isNotDone();
+        go.countDown();
+        changed.get(10, TimeUnit.SECONDS);
+        assertThat(desk.arrivingProperty().get()).isFalse();
+        assertThat(desk.spotProperty().get()).isPresent();
+        Bout now = desk.contents().bout("first").orElseThrow();
+        assertThat(now.moments()).hasSize(3);
+        assertThat(now.header().event()).contains("Cup");
+        assertThat(desk.library().bout("first").orElseThrow().moments()).hasSize(3);
+    }
+
+    @Test
+    void ofALibraryThatIsDamagedFartherOnNothingIsChanged() throws Exception {
+        desk.close();
+        Path path = folder.resolve("l.farglass");
+        byte[] bytes = Files.readAllBytes(path);
+        // The last pages hold rows: their headers no longer say what they are.
+        for (int page = bytes.length / 4096 - 4; page < bytes.length / 4096; page++) {
+            bytes[page * 4096] = 77;
+        }
+        Files.write(path, bytes);
+        Library damaged = Library.openAhead(path, Clock.systemUTC(), "t");
+        assertThatThrownBy(damaged::contents).isInstanceOf(LibraryException.Damaged.class);
+        assertThatThrownBy(() -> damaged.act("Change", edit -> edit.athlete("Nobody")))
+                .isInstanceOf(LibraryException.Damaged.class);
+        damaged.close();
+        desk = new Desk(
+                Library.create(folder.resolve("other.farglass"), Clock.systemUTC(), "t"), Lexicon.shipped(), screen);
+    }
+
+    private static void await(CountDownLatch latch) {
+        try {
+            latch.await();
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
     }
 }
