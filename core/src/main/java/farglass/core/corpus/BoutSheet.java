@@ -9,6 +9,7 @@ import farglass.core.lexicon.Kind;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.Technique;
 import farglass.core.state.Attempt;
+import farglass.core.state.Conversation;
 import farglass.core.state.Counting;
 import farglass.core.state.Timeline;
 import farglass.core.state.Visit;
@@ -36,6 +37,7 @@ public final class BoutSheet {
     private final Lexicon lexicon;
     private final List<Map<Kind, List<Tried>>> tried;
     private final List<Visit> visits;
+    private final Conversation conversation;
     private final Map<Asked, Counted> counted = new ConcurrentHashMap<>();
 
     private BoutSheet(Bout bout, Lexicon lexicon) {
@@ -44,6 +46,7 @@ public final class BoutSheet {
         this.timeline = Timeline.of(bout, lexicon);
         this.counting = Counting.of(bout);
         this.tried = tried();
+        this.conversation = Conversation.of(bout);
         this.visits = timeline.visits().stream()
                 .filter(visit -> !visit.openStart() && counting.seen(visit.fromMicros()))
                 .toList();
@@ -128,6 +131,16 @@ public final class BoutSheet {
                         ? opened.contains(moment.id())
                         : counting.counts(moment) && !timeline.after(moment).equals(timeline.before(moment)))
                 .toList();
+    }
+
+    /** {@return whether the moment lies within what was watched} */
+    public boolean counts(Moment moment) {
+        return counting.counts(moment);
+    }
+
+    /** {@return what answered or followed what} */
+    public Conversation conversation() {
+        return conversation;
     }
 
     /** {@return whether the end of the visit was watched} */

@@ -1,12 +1,11 @@
 package farglass.core.pass;
 
-import farglass.core.bout.Bout;
+import farglass.core.corpus.Corpus;
 import farglass.core.estimate.Choices;
 import farglass.core.estimate.Prior;
 import farglass.core.estimate.Share;
 import farglass.core.estimate.Shares;
 import farglass.core.estimate.Taken;
-import farglass.core.lexicon.Lexicon;
 import farglass.core.plan.UsualAnswers;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -31,11 +30,11 @@ public final class AnswerNeeds {
     private AnswerNeeds() {}
 
     /** {@return keys of the attacks whose usual answer by these athletes is settled} Linear in the moments. */
-    public static Set<String> settled(Collection<String> athletes, Collection<Bout> bouts, Lexicon lexicon) {
+    public static Set<String> settled(Collection<String> athletes, Corpus corpus) {
         Set<String> settled = new HashSet<>();
         Map<String, List<Share>> shares = new HashMap<>();
         for (String athlete : athletes) {
-            for (UsualAnswers.Attacked attacked : UsualAnswers.to(athlete, bouts, lexicon)) {
+            for (UsualAnswers.Attacked attacked : UsualAnswers.to(athlete, corpus)) {
                 confirmed(attacked)
                         .ifPresent(share -> shares.computeIfAbsent(attacked.attack(), any -> new ArrayList<>())
                                 .add(share));

@@ -1,17 +1,16 @@
 package farglass.core.plan;
 
-import farglass.core.bout.Bout;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Seat;
 import farglass.core.bout.Stage;
+import farglass.core.corpus.BoutSheet;
+import farglass.core.corpus.Corpus;
 import farglass.core.lexicon.Kind;
-import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.Role;
 import farglass.core.lexicon.Technique;
-import farglass.core.state.Counting;
-import farglass.core.state.Timeline;
+import farglass.core.state.Conversation;
+import farglass.core.state.Stand;
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -24,9 +23,6 @@ import java.util.Set;
  * a person to plan by. An answer that a person linked is told apart from what merely followed.
  */
 public final class UsualAnswers {
-    /** What merely follows later than this was hardly a reaction. */
-    private static final long FOLLOWS_WITHIN_MICROS = 8_000_000;
-
     private static final Set<Kind> ATTACKS = Set.of(
             Kind.PULL,
             Kind.ENTRY,
@@ -86,36 +82,29 @@ public final class UsualAnswers {
 
     private UsualAnswers() {}
 
-    /** {@return every attack made on the opponent, the most frequent first} */
-    public static List<Attacked> to(String opponent, Collection<Bout> bouts, Lexicon lexicon) {
+    /** {@return every attack made on the opponent in bouts that count, the most frequent first; linear in their moments} */
+    public static List<Attacked> to(String opponent, Corpus corpus) {
         record Key(String attack, String position, Role role) {}
         Map<Key, Map<Optional<String>, List<Answered>>> found = new LinkedHashMap<>();
-        for (Bout bout : bouts) {
-            if (Counting.standing(bout) != Counting.Standing.COUNTS) {
-                continue;
-            }
-            Counting counting = Counting.of(bout);
-            Optional<Seat> seat = bout.header().seatOf(opponent);
-            if (seat.isEmpty()) {
-                continue;
-            }
-            Timeline timeline = Timeline.of(bout, lexicon);
-            for (Moment attack : bout.moments()) {
-                boolean against = attack.actor().equals(Optional.of(seat.get().other()));
-                if (against && counting.counts(attack) && is(attack, ATTACKS, lexicon)) {
-                    Optional<Moment> reply = reply(attack, bout, seat.get());
-                    boolean linked = reply.flatMap(moment -> moment.telling().answers())
-                            .filter(attack.id()::equals)
-                            .isPresent();
-                    var stand = timeline.before(attack);
+        for (BoutSheet sheet : corpus.of(opponent)) {
+            Seat attacker = sheet.bout().header().seatOf(opponent).orElseThrow().other();
+            for (Moment attack : sheet.bout().moments()) {
+                if (attack.actor().equals(Optional.of(attacker))
+                        && sheet.counts(attack)
+                        && is(attack, ATTACKS, sheet)) {
+                    Optional<Conversation.Reply> reply = sheet.conversation().after(attack);
+                    Stand stand = sheet.timeline().before(attack);
                     found.computeIfAbsent(
                                     new Key(
                                             attack.technique().orElseThrow(),
                                             stand.position().key(),
-                                            stand.roleOf(seat.get().other())),
+                                            stand.roleOf(attacker)),
                                     key -> new LinkedHashMap<>())
-                            .computeIfAbsent(reply.flatMap(Moment::technique), deed -> new ArrayList<>())
-                            .add(new Answered(new Sight(bout.id(), attack.id()), linked));
+                            .computeIfAbsent(
+                                    reply.flatMap(known -> known.later().technique()), deed -> new ArrayList<>())
+                            .add(new Answered(
+                                    new Sight(sheet.bout().id(), attack.id()),
+                                    reply.filter(Conversation.Reply::confirmed).isPresent()));
                 }
             }
         }
@@ -139,70 +128,34 @@ public final class UsualAnswers {
                 .toList();
     }
 
-    private static boolean is(Moment moment, Set<Kind> kinds, Lexicon lexicon) {
-        return moment.technique()
-                .flatMap(lexicon::technique)
+    private static boolean is(Moment moment, Set<Kind> kinds, BoutSheet sheet) {
+        return sheet.technique(moment)
                 .map(Technique::kind)
                 .filter(kinds::contains)
                 .isPresent();
     }
 
-    private static Optional<Moment> reply(Moment attack, Bout bout, Seat opponent) {
-        Optional<Moment> linked = bout.moments().stream()
-                .filter(moment -> moment.telling().answers().equals(Optional.of(attack.id())))
-                .filter(moment -> moment.actor().equals(Optional.of(opponent)))
-                .findFirst();
-        if (linked.isPresent() || attack.atMicros().isEmpty()) {
-            return linked;
-        }
-        List<Moment> later = bout.moments()
-                .subList(bout.moments().indexOf(attack) + 1, bout.moments().size());
-        for (Moment moment : later) {
-            boolean late = moment.atMicros().isEmpty()
-                    || moment.atMicros().getAsLong() - attack.atMicros().getAsLong() > FOLLOWS_WITHIN_MICROS;
-            boolean attackerActsAgain = moment.actor().equals(Optional.of(opponent.other()))
-                    && moment.technique().isPresent();
-            if (late || attackerActsAgain) {
-                return Optional.empty();
-            }
-            if (moment.actor().equals(Optional.of(opponent))
-                    && moment.technique().isPresent()) {
-                return Optional.of(moment);
-            }
-        }
-        return Optional.empty();
-    }
-
     /** {@return where the opponent scores and finishes from, the most frequent first} */
-    public static List<Danger> dangers(String opponent, Collection<Bout> bouts, Lexicon lexicon) {
+    public static List<Danger> dangers(String opponent, Corpus corpus) {
         record Key(String position, Role role) {}
         Map<Key, Map<String, List<Sight>>> found = new LinkedHashMap<>();
-        for (Bout bout : bouts) {
-            if (Counting.standing(bout) != Counting.Standing.COUNTS) {
-                continue;
-            }
-            Counting counting = Counting.of(bout);
-            Optional<Seat> seat = bout.header().seatOf(opponent);
-            if (seat.isEmpty()) {
-                continue;
-            }
-            Timeline timeline = Timeline.of(bout, lexicon);
-            for (Moment moment : bout.moments()) {
+        for (BoutSheet sheet : corpus.of(opponent)) {
+            Seat seat = sheet.bout().header().seatOf(opponent).orElseThrow();
+            for (Moment moment : sheet.bout().moments()) {
                 boolean gained = moment.succeeded()
                         || moment.telling().stage().filter(Stage.TAP::equals).isPresent();
-                var stand = timeline.before(moment);
+                Stand stand = sheet.timeline().before(moment);
                 // A place that was not told is no place to beware of.
                 boolean told = stand.position().isSettled();
-                if (moment.actor().equals(seat)
+                if (moment.actor().equals(Optional.of(seat))
                         && gained
                         && told
-                        && counting.counts(moment)
-                        && is(moment, GAINS, lexicon)) {
+                        && sheet.counts(moment)
+                        && is(moment, GAINS, sheet)) {
                     found.computeIfAbsent(
-                                    new Key(stand.position().key(), stand.roleOf(seat.get())),
-                                    key -> new LinkedHashMap<>())
+                                    new Key(stand.position().key(), stand.roleOf(seat)), key -> new LinkedHashMap<>())
                             .computeIfAbsent(moment.technique().orElseThrow(), deed -> new ArrayList<>())
-                            .add(new Sight(bout.id(), moment.id()));
+                            .add(new Sight(sheet.bout().id(), moment.id()));
                 }
             }
         }

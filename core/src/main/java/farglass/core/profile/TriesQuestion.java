@@ -28,9 +28,17 @@ import java.util.function.BiFunction;
  * @param one one of what is tried: "sweep"
  * @param many several: "sweeps"
  * @param kind what sort of technique
- * @param places whether it matters from where
+ * @param more what else matters
  */
-record TriesQuestion(String id, String question, String one, String many, Kind kind, boolean places) {
+record TriesQuestion(String id, String question, String one, String many, Kind kind, More more) {
+    /** What else is asked of tries of a kind. */
+    enum More {
+        /** From which place. */
+        PLACES,
+        /** What the other did when one was stopped. */
+        WHAT_FOLLOWS
+    }
+
     static final List<TriesQuestion> ALL = List.of(
             new TriesQuestion(
                     "takedown",
@@ -38,14 +46,21 @@ record TriesQuestion(String id, String question, String one, String many, Kind k
                     "takedown",
                     "takedowns",
                     Kind.TAKEDOWN,
-                    false),
+                    More.WHAT_FOLLOWS),
             new TriesQuestion(
-                    "sweep", "Which sweeps do they try, and what works?", "sweep", "sweeps", Kind.SWEEP, true),
+                    "sweep", "Which sweeps do they try, and what works?", "sweep", "sweeps", Kind.SWEEP, More.PLACES),
             new TriesQuestion(
-                    "back take", "How do they get to the back?", "back take", "back takes", Kind.BACK_TAKE, true),
-            new TriesQuestion("escape", "How do they escape, and from where?", "escape", "escapes", Kind.ESCAPE, true));
+                    "back take",
+                    "How do they get to the back?",
+                    "back take",
+                    "back takes",
+                    Kind.BACK_TAKE,
+                    More.PLACES),
+            new TriesQuestion(
+                    "escape", "How do they escape, and from where?", "escape", "escapes", Kind.ESCAPE, More.PLACES));
 
     private static final String WORKED = "worked";
+    private static final String NOTHING = "nothing";
     private static final String LEFT = "left";
 
     private List<Evidence> tries(BoutSheet sheet, Seat seat, BiFunction<BoutSheet, Tried, Optional<String>> option) {
@@ -89,6 +104,19 @@ record TriesQuestion(String id, String question, String one, String many, Kind k
                         sheet.timeline().before(tried.first()).position())
                 .filter(Position::isSettled)
                 .map(Position::key));
+    }
+
+    /** What the other did next when one was stopped; what followed later than a reaction would is nothing. */
+    private Tally afterwards() {
+        return tally(
+                "stopped then",
+                (sheet, tried) -> tried.cutOff() || tried.worked()
+                        ? Optional.empty()
+                        : Optional.of(sheet.conversation()
+                                .after(tried.attempt().last())
+                                .flatMap(reply -> reply.later().technique())
+                                .map(key -> sheet.lexicon().together(key))
+                                .orElse(NOTHING)));
     }
 
     Draft draft(String athlete, Census census, Lexicon lexicon) {
@@ -146,7 +174,20 @@ record TriesQuestion(String id, String question, String one, String many, Kind k
                     sides.evidence(LEFT),
                     preference + (compared.isEmpty() ? "" : "; " + compared)));
         }
-        if (places) {
+        if (more == More.WHAT_FOLLOWS) {
+            Census.Count then = census.options(afterwards());
+            then.shares()
+                    .forEach((key, share) -> figures.add(new Figure(
+                            "When stopped, then: "
+                                    + (key.equals(NOTHING)
+                                            ? "nothing of the other\u2019s"
+                                            : Words.inSentence(lexicon.label(key))),
+                            share,
+                            many + " that were stopped",
+                            then.evidence(key),
+                            "")));
+        }
+        if (more == More.PLACES) {
             Census.Count from = census.options(from());
             from.shares()
                     .forEach((place, share) -> figures.add(new Figure(

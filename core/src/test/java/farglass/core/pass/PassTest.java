@@ -6,6 +6,7 @@ import farglass.core.Bouts;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Covered;
 import farglass.core.bout.Layer;
+import farglass.core.corpus.Corpus;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.state.Timeline;
 import java.util.ArrayList;
@@ -80,11 +81,11 @@ class PassTest {
 
     @Test
     void howAnAttackIsAnsweredIsSettledByEnoughLinkedAnswersOnly() {
-        assertThat(AnswerNeeds.settled(List.of("Juno"), List.of(answered(2, true)), LEXICON))
+        assertThat(AnswerNeeds.settled(List.of("Juno"), Corpus.of(List.of(answered(2, true)), LEXICON)))
                 .isEmpty();
-        assertThat(AnswerNeeds.settled(List.of("Juno"), List.of(answered(12, true)), LEXICON))
+        assertThat(AnswerNeeds.settled(List.of("Juno"), Corpus.of(List.of(answered(12, true)), LEXICON)))
                 .containsExactly("knee-cut");
-        assertThat(AnswerNeeds.settled(List.of("Juno"), List.of(answered(12, false)), LEXICON))
+        assertThat(AnswerNeeds.settled(List.of("Juno"), Corpus.of(List.of(answered(12, false)), LEXICON)))
                 .as("what merely followed settles nothing")
                 .isEmpty();
     }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import farglass.core.Bouts;
 import farglass.core.bout.Bout;
+import farglass.core.corpus.Corpus;
 import farglass.core.lexicon.Role;
 import java.util.List;
 import java.util.Optional;
@@ -23,7 +24,7 @@ class UsualAnswersTest {
 
     @Test
     void linkedAnswersFollowersAndNothingAreToldApart() {
-        List<UsualAnswers.Attacked> attacked = UsualAnswers.to("Pip", List.of(BOUT), LEXICON);
+        List<UsualAnswers.Attacked> attacked = UsualAnswers.to("Pip", Corpus.of(List.of(BOUT), LEXICON));
         assertThat(attacked).hasSize(1);
         UsualAnswers.Attacked single = attacked.get(0);
         assertThat(single.attack()).isEqualTo("single-leg");
@@ -40,10 +41,11 @@ class UsualAnswersTest {
 
     @Test
     void whereTheOpponentGainsIsADanger() {
-        List<UsualAnswers.Danger> dangers = UsualAnswers.dangers("Pip", List.of(BOUT), LEXICON);
+        List<UsualAnswers.Danger> dangers = UsualAnswers.dangers("Pip", Corpus.of(List.of(BOUT), LEXICON));
         assertThat(dangers).extracting(UsualAnswers.Danger::position).containsExactly("standing", "half-guard");
         assertThat(dangers.get(1).gains()).containsEntry("knee-cut", 1);
-        assertThat(UsualAnswers.dangers("Nobody", List.of(BOUT), LEXICON)).isEmpty();
+        assertThat(UsualAnswers.dangers("Nobody", Corpus.of(List.of(BOUT), LEXICON)))
+                .isEmpty();
     }
 
     @Test

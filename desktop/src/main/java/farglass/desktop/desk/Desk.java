@@ -2,6 +2,7 @@ package farglass.desktop.desk;
 
 import farglass.core.bout.Bout;
 import farglass.core.bout.Splice;
+import farglass.core.corpus.Corpus;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.School;
 import farglass.core.study.Athlete;
@@ -230,6 +231,11 @@ public final class Desk implements AutoCloseable {
                             .toList();
                 })
                 .orElse(contents().bouts());
+    }
+
+    /** {@return those contents worked out, for counting; shared by all places and windows} Off the interface thread: the first time it is long. */
+    public Corpus corpus(Contents now) {
+        return held.corpus(now, held.lexicon);
     }
 
     /** {@return the athletes under study, the one looked at first in front} */

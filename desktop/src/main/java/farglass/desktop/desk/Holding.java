@@ -1,10 +1,12 @@
 package farglass.desktop.desk;
 
+import farglass.core.corpus.Corpus;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.School;
 import farglass.library.Contents;
 import farglass.library.Library;
 import farglass.library.LibraryException;
+import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.CountDownLatch;
@@ -37,6 +39,7 @@ final class Holding {
     volatile Contents written;
 
     Lexicon lexicon;
+    private Corpus corpus;
     int version;
     private int windows = 1;
 
@@ -55,6 +58,7 @@ final class Holding {
         this.contents = new ReadOnlyObjectWrapper<>(written);
         this.version = library.dataVersion();
         this.lexicon = shipped;
+        this.corpus = Corpus.of(List.of(), shipped);
     }
 
     void learnUndo() {
@@ -100,6 +104,12 @@ final class Holding {
                     here.accept(now);
                 },
                 failed);
+    }
+
+    /** {@return every bout of the contents worked out; an edit makes one sheet anew} Not for the interface thread when it may be the first. */
+    synchronized Corpus corpus(Contents now, Lexicon words) {
+        corpus = corpus.renewed(now.bouts(), words);
+        return corpus;
     }
 
     void another() {

@@ -1,9 +1,7 @@
 package farglass.desktop.dossier;
 
-import farglass.core.bout.Bout;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Times;
-import farglass.core.corpus.Corpus;
 import farglass.core.corpus.Evidence;
 import farglass.core.profile.Dossier;
 import farglass.core.profile.Figure;
@@ -14,6 +12,7 @@ import farglass.core.study.Weighing;
 import farglass.desktop.desk.Desk;
 import farglass.desktop.desk.Place;
 import farglass.desktop.desk.Work;
+import farglass.library.Contents;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -37,12 +36,9 @@ public final class DossierModel {
     private final ObservableList<Sight> sights = FXCollections.observableArrayList();
     private Optional<Work.Job> running = Optional.empty();
     private boolean stale = true;
-    /** Written by whichever job was the last to count. */
-    private volatile Corpus corpus;
 
     public DossierModel(Desk desk) {
         this.desk = desk;
-        this.corpus = Corpus.of(List.of(), desk.lexicon());
         desk.contentsProperty().addListener(change -> outdate());
         desk.studyProperty().addListener(change -> {
             chooseAthletes();
@@ -79,21 +75,14 @@ public final class DossierModel {
             return;
         }
         String name = athlete.get().get().name();
-        List<Bout> bouts = desk.contents().bouts();
+        Contents contents = desk.contents();
         Weighing weighing = desk.studyProperty().get().map(Study::weighing).orElse(Weighing.ALIKE);
         running = Optional.of(desk.work()
                 .start(
                         "Counting " + name,
-                        (progress, cancelled) -> Dossier.of(name, renewed(bouts), weighing),
+                        (progress, cancelled) -> Dossier.of(name, desk.corpus(contents), weighing),
                         this::show,
                         problem -> desk.say(problem.getMessage())));
-    }
-
-    /** Off the interface thread: an edit makes one sheet anew, and a filter none. */
-    private Corpus renewed(List<Bout> bouts) {
-        Corpus now = corpus.renewed(bouts, desk.lexicon());
-        corpus = now;
-        return now;
     }
 
     private void show(Dossier computed) {

@@ -1,6 +1,6 @@
 package farglass.desktop.plan;
 
-import farglass.core.bout.Bout;
+import farglass.core.corpus.Corpus;
 import farglass.core.lexicon.Role;
 import farglass.core.lexicon.Words;
 import farglass.core.plan.GamePlan;
@@ -11,6 +11,7 @@ import farglass.core.study.Athlete;
 import farglass.core.study.Study;
 import farglass.desktop.desk.Desk;
 import farglass.desktop.desk.Place;
+import farglass.library.Contents;
 import farglass.library.Library;
 import farglass.library.report.CornerCard;
 import java.util.List;
@@ -74,14 +75,15 @@ public final class PlanModel {
             return;
         }
         String name = against.get().name();
-        List<Bout> bouts = desk.contents().boutsOf(name);
+        Contents contents = desk.contents();
         record Usual(List<UsualAnswers.Attacked> attacked, List<UsualAnswers.Danger> dangers) {}
         desk.work()
                 .start(
                         "Counting answers",
-                        (progress, cancelled) -> new Usual(
-                                UsualAnswers.to(name, bouts, desk.lexicon()),
-                                UsualAnswers.dangers(name, bouts, desk.lexicon())),
+                        (progress, cancelled) -> {
+                            Corpus corpus = desk.corpus(contents);
+                            return new Usual(UsualAnswers.to(name, corpus), UsualAnswers.dangers(name, corpus));
+                        },
                         usual -> {
                             if (opponent.get().equals(against)) {
                                 attacked.setAll(usual.attacked());

@@ -143,10 +143,11 @@ public final class Shell extends StackPane implements AutoCloseable {
         message.setMaxWidth(Double.MAX_VALUE);
         HBox jobs = new HBox(10);
         jobs.setAlignment(Pos.CENTER_RIGHT);
-        desk.work().jobs().addListener((ListChangeListener<Work.Job>) change -> {
-            jobs.getChildren().clear();
-            desk.work().jobs().forEach(job -> jobs.getChildren().add(jobView(job)));
-        });
+        Runnable list = () -> jobs.getChildren()
+                .setAll(desk.work().jobs().stream().map(Shell::jobView).toList());
+        desk.work().jobs().addListener((ListChangeListener<Work.Job>) change -> list.run());
+        // A large library is being read before there is a foot to say so.
+        list.run();
         Label keys = new Label("F1 help and keys");
         keys.getStyleClass().add("quiet");
         keys.setMinWidth(Region.USE_PREF_SIZE);

@@ -11,6 +11,8 @@ import farglass.core.pass.AnswerNeeds;
 import farglass.core.pass.Pass;
 import farglass.core.pass.Question;
 import farglass.core.study.Athlete;
+import farglass.desktop.desk.Desk;
+import farglass.library.Contents;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -54,15 +56,37 @@ public final class PassModel {
             tag.desk().say("Story: let the film run and tag what happens.");
             return;
         }
-        Set<String> settled = wanted == Aim.ANSWERS
-                ? AnswerNeeds.settled(
-                        tag.desk().subjects().stream().map(Athlete::name).toList(),
-                        tag.desk().boutsOfStudy(),
-                        tag.desk().lexicon())
-                : Set.of();
-        Pass begun = new Pass(wanted, position, settled);
+        if (wanted == Aim.ANSWERS) {
+            askAnswers(position);
+        } else {
+            begin(new Pass(wanted, position, Set.of()));
+        }
+    }
+
+    /** Which answers are settled is counted in all the bouts of the study: it may take a moment. */
+    private void askAnswers(Optional<String> position) {
+        Desk desk = tag.desk();
+        List<String> athletes = desk.subjects().stream().map(Athlete::name).toList();
+        List<Bout> bouts = desk.boutsOfStudy();
+        Contents contents = desk.contents();
+        desk.work()
+                .start(
+                        "Counting what is settled",
+                        (progress, cancelled) -> AnswerNeeds.settled(
+                                athletes, desk.corpus(contents).renewed(bouts, desk.lexicon())),
+                        settled -> {
+                            if (aim.get() == Aim.ANSWERS && pass.isEmpty()) {
+                                begin(new Pass(Aim.ANSWERS, position, settled));
+                            }
+                        },
+                        problem -> desk.say(problem.getMessage()));
+    }
+
+    private void begin(Pass begun) {
         pass = Optional.of(begun);
-        if (wanted == Aim.REWATCH && tag.film().cameras() > 1 && tag.player().hasFilm()) {
+        if (begun.aim() == Aim.REWATCH
+                && tag.film().cameras() > 1
+                && tag.player().hasFilm()) {
             // What one camera hid, the other may show: the questions wait until its film is there.
             tag.film().otherCamera(() -> {
                 if (pass.equals(Optional.of(begun))) {
