@@ -209,6 +209,11 @@ public final class Desk implements AutoCloseable {
         return held.arriving.getReadOnlyProperty();
     }
 
+    /** {@return why nothing can be shown or changed beyond the headers, if reading the rest came to nothing} */
+    public Optional<String> closed() {
+        return held.closed;
+    }
+
     /** Goes to Tag, at that bout and moment; as soon as it is read. */
     public void show(Spot wanted) {
         if (held.arriving.get()) {

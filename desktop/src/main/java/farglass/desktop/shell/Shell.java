@@ -213,7 +213,7 @@ public final class Shell extends StackPane implements AutoCloseable {
                 && !field.getText().isEmpty();
     }
 
-    private void show() {
+    void show() {
         Place place = desk.placeProperty().get();
         names.forEach((each, name) -> name.setSelected(each == place));
         boolean waits = desk.arrivingProperty().get() && place != Place.SHELF;
@@ -227,9 +227,11 @@ public final class Shell extends StackPane implements AutoCloseable {
         }
     }
 
-    private static Label waiting() {
+    private Label waiting() {
         Label words = new Label(
-                "What happened in the bouts is still being read; how far it is stands below. This place opens by itself.");
+                desk.closed()
+                        .orElse(
+                                "What happened in the bouts is still being read; how far it is stands below. This place opens by itself."));
         words.setId("waiting");
         words.getStyleClass().add("empty-words");
         words.setWrapText(true);

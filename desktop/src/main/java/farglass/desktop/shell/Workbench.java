@@ -111,6 +111,8 @@ public final class Workbench extends StackPane {
             closeLibrary();
             Sheets sheets = overWelcome();
             sheets.lay(LibrarySheets.damaged(path, problem.getMessage(), clock, who, this));
+        } else {
+            shell.ifPresent(Shell::show);
         }
     }
 
