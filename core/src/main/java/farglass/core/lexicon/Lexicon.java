@@ -111,6 +111,9 @@ public final class Lexicon {
      * it away; an addition that cannot be read, or names places that are gone, is left out and told of.
      */
     public Extended with(Collection<String> stanzas) {
+        if (stanzas.isEmpty()) {
+            return new Extended(this, List.of());
+        }
         Lexicon extended = copy();
         List<String> problems = new ArrayList<>();
         List<Technique> waiting = new ArrayList<>();

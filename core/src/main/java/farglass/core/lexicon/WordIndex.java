@@ -35,13 +35,21 @@ final class WordIndex {
      */
     record Name(String plain, String joined, String sound, int words, boolean often, Meaning meaning) {}
 
+    private record Listed(String plain, String joined, boolean often, Meaning meaning) {
+        Name named() {
+            return new Name(plain, joined, Stems.sound(joined), plain.split(" ").length, often, meaning);
+        }
+    }
+
     /** Sorted, so that completion is a range and not a search. */
     private final TreeMap<String, List<Meaning>> plain = new TreeMap<>();
 
     private final Map<String, List<Meaning>> stems = new HashMap<>();
     private final Map<String, List<Meaning>> unordered = new HashMap<>();
     private final Map<String, List<Meaning>> joined = new HashMap<>();
-    private final List<Name> names = new ArrayList<>();
+    private final List<Listed> listed = new ArrayList<>();
+    /** Made when first a slip is to be mended: how names sound is long to work out, and most lines need none of it. */
+    private volatile List<Name> names;
     /** The stems of all words in names. */
     private final Set<String> vocabulary = new HashSet<>();
 
@@ -86,7 +94,7 @@ final class WordIndex {
         }
         String together = name.replace(" ", "");
         put(joined, together, meaning);
-        names.add(new Name(name, together, Stems.sound(together), name.split(" ").length, often, meaning));
+        listed.add(new Listed(name, together, often, meaning));
     }
 
     private static void put(Map<String, List<Meaning>> into, String form, Meaning meaning) {
@@ -121,6 +129,11 @@ final class WordIndex {
     }
 
     List<Name> names() {
-        return names;
+        List<Name> made = names;
+        if (made == null) {
+            made = listed.stream().map(Listed::named).toList();
+            names = made;
+        }
+        return made;
     }
 }
