@@ -18,8 +18,8 @@ import java.util.Optional;
 import java.util.OptionalLong;
 
 /**
- * As many bouts as wished, of about 120 moments each: the demo's, each with several rounds of them told one after another. Every hundred
- * bouts have athletes of their own, but for the one whose dossier is asked for, who fights in all.
+ * As many bouts as wished, of about 120 moments each: the demo's, each with several rounds of them told one after another. Every
+ * round of the demo's bouts has athletes of its own, but for the one whose dossier is asked for, who fights in all.
  */
 final class BigLibrary {
     static final String ATHLETE = "Runa Castellan";

@@ -251,9 +251,9 @@ public final class Library implements AutoCloseable {
         if (readOnly.isPresent()) {
             throw new LibraryException.ReadOnly(readOnly.get());
         }
-        History before = history();
         return guarded(() -> {
             lookThrough();
+            History before = history();
             Optional<Act> act = handle.inTransaction(in -> {
                 try (ActWriter writer = new ActWriter(in, clock, who, what, undoes, redoes)) {
                     writing.accept(writer);

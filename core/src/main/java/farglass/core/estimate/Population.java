@@ -127,13 +127,14 @@ public final class Population {
         return new Others(-1, likeness);
     }
 
-    /** The other athletes. */
+    /** The other athletes. For one thread. */
     public final class Others {
         private final int left;
         private final double likeness;
         /** By how much each athlete's chances are worth less than they are many. */
         private final double[] effect = new double[chances.length];
 
+        private final Map<String, Spread> spreads = new HashMap<>();
         private int many;
         private double sum;
         private double sumSquares;
@@ -154,7 +155,8 @@ public final class Population {
             }
         }
 
-        double likeness() {
+        /** {@return how alike the moments of one bout are taken to be} */
+        public double likeness() {
             return likeness;
         }
 
@@ -178,6 +180,10 @@ public final class Population {
          * Statistical Association 68 (1973), pp. 46-54; n are effective chances.
          */
         Spread spread(String option) {
+            return spreads.computeIfAbsent(option, this::workedOut);
+        }
+
+        private Spread workedOut(String option) {
             double successes = 0;
             double squared = 0;
             Takers took = takers.getOrDefault(option, new Takers(new int[0], new double[0], new double[0]));

@@ -55,7 +55,7 @@ record Around(
     private static final List<String> UNDERNEATH =
             List.of("underneath", "under", "on the bottom", "on bottom", "bottom");
     private static final Pattern ENDS =
-            Pattern.compile("^(lands|ends|ends up|finishes|winds up|stays|is) (?=on |under|underneath)");
+            Pattern.compile("^(lands|ends|ends up|finishes|winds up) (?=on |under|underneath)");
     private static final List<String> WITHIN = List.of(" in the ", " in ", " of ", " from ");
     private static final List<String> IN_THE_OTHERS =
             List.of("in her ", "in his ", "in their ", "inside her ", "inside his ", "inside their ");

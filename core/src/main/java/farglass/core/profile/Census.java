@@ -125,13 +125,12 @@ final class Census {
     Count yesOrNo(Tally tally, String yes) {
         Asked asked = new Asked(tally);
         Population.Others others = asked.others(List.of(yes));
-        double likeness = asked.population.likeness(List.of(yes));
-        Share share = Shares.yesOrNo(asked.own, yes, Prior.learned(others, yes, 0.5, Prior.SHOWN), likeness);
+        Share share = Shares.yesOrNo(asked.own, yes, Prior.learned(others, yes, 0.5, Prior.SHOWN), others.likeness());
         Map<String, Compared> compared = Shares.comparison(asked.own, others, yes)
                 .map(comparison -> Map.of(yes, new Compared(comparison, way -> {
                     Prior prior = Prior.learned(others, yes, 0.5, Comparison.WEAK);
                     return nearest(others, yes, prior.mean(), way)
-                            .map(other -> Shares.posterior(other, yes, prior, likeness));
+                            .map(other -> Shares.posterior(other, yes, prior, others.likeness()));
                 })))
                 .orElse(Map.of());
         return new Count(asked.evidence(), Map.of(yes, share), compared);
@@ -149,9 +148,6 @@ final class Census {
         Asked asked = new Asked(tally);
         Population.Others others = asked.others(List.of(option));
         return Shares.posterior(
-                asked.own,
-                option,
-                Prior.learned(others, option, 0.5, Comparison.WEAK),
-                asked.population.likeness(List.of(option)));
+                asked.own, option, Prior.learned(others, option, 0.5, Comparison.WEAK), others.likeness());
     }
 }

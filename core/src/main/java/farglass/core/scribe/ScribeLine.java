@@ -356,7 +356,8 @@ public final class ScribeLine {
                         technique, technique.isEmpty() && said.settled().isPresent()));
         unused = concat(unused, tapsBefore(span, search.words()));
         // What names nothing clear is kept with all that was said of it in front of the other details.
-        unused = concat(unused, said.how().isEmpty() ? details.loose(first > 0) : List.of());
+        boolean kept = said.how().isEmpty() || !unused.isEmpty();
+        unused = concat(unused, kept ? details.loose(first > 0) : List.of());
         if (said.how().isEmpty() || otherLimb.isPresent() || !unread.isEmpty() || !unused.isEmpty()) {
             NameSearch.Span all = otherLimb.isPresent()
                     ? new NameSearch.Span(0, search.words().size())
@@ -393,7 +394,7 @@ public final class ScribeLine {
         // "Staples the knee": behind an article stands the rest of the phrase, and not a line.
         boolean article = List.of("the", "his", "her")
                 .contains(search.words().get(span.to() - 1).toLowerCase(Locale.ROOT));
-        unused = concat(unused, article ? details.loose(true) : List.of());
+        unused = concat(unused, article || !unused.isEmpty() ? details.loose(true) : List.of());
         if (!unread.isEmpty() || !unused.isEmpty()) {
             NameSearch.Span all = withUnused(search.words(), span, unused);
             return kept(

@@ -18,6 +18,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * What the lexicon does not know to start where it was told: said once for each technique of a bout, however often it happened. Where it
@@ -27,9 +28,6 @@ import java.util.Set;
 public final class Unusual {
     /** More places they may be in than these say nothing any more. */
     private static final int MOST_PLACES = 24;
-
-    /** Id of a moment that is not told yet; none that is can have it. */
-    private static final String NEXT = "next";
 
     private record First(Technique technique, Stand stand, Role role, List<String> moments) {}
 
@@ -57,17 +55,26 @@ public final class Unusual {
         }
         List<Moment> told = new ArrayList<>(
                 bout.moments().subList(0, Math.min(before, bout.moments().size())));
+        String next = free("next", told);
         if (told.isEmpty()) {
             Settled here = new Settled(now.position().key(), now.top(), false);
             told.add(moment("here", Optional.empty(), new Deed.Reached(), Optional.of(here)));
         }
-        told.add(moment(NEXT, Optional.of(actor), new Deed.Did(technique.key()), Optional.empty()));
+        told.add(moment(next, Optional.of(actor), new Deed.Did(technique.key()), Optional.empty()));
         return Timeline.of(new Bout(bout.id(), bout.header(), told, List.of()), lexicon).findings().stream()
                 .filter(finding -> finding.sort() == Finding.Sort.UNUSUAL
-                        && finding.moments().contains(NEXT))
+                        && finding.moments().contains(next))
                 .findFirst()
                 .map(finding -> "%s is unusual from %s."
                         .formatted(technique.label(), Whereabouts.inWords(now, now.roleOf(actor))));
+    }
+
+    /** {@return an id that none of them has: files may name theirs as they like} */
+    private static String free(String id, List<Moment> told) {
+        return Stream.iterate(id, tried -> tried + "-")
+                .filter(tried -> told.stream().noneMatch(moment -> moment.id().equals(tried)))
+                .findFirst()
+                .orElseThrow();
     }
 
     private static Moment moment(String id, Optional<Seat> actor, Deed deed, Optional<Settled> settled) {

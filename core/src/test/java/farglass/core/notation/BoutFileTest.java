@@ -7,11 +7,13 @@ import farglass.core.bout.Award;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Deed;
 import farglass.core.bout.Fact;
+import farglass.core.bout.Moment;
 import farglass.core.bout.OwnedSide;
 import farglass.core.bout.Seat;
 import farglass.core.bout.Settled;
 import farglass.core.bout.Side;
 import farglass.core.bout.Stage;
+import farglass.core.lexicon.Lexicon;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -276,5 +278,15 @@ class BoutFileTest {
                 .orElseThrow();
         assertThat(bout.header().films().get(0).startMicros()).isEqualTo(-65_500_000);
         assertThat(BoutFile.print(bout)).contains("film: hall.mp4 from -1:05.5");
+    }
+
+    @Test
+    void whatIsGivenIsReadInTheShortWordsOfTheTypedLine() {
+        Bout bout = BoutFile.parse("far-glass bout 1\nA: Ann\nB: Bea\n\n0:10 A +3\n0:11 B adv\n", Lexicon.shipped())
+                .bout()
+                .orElseThrow();
+        assertThat(bout.moments())
+                .extracting(Moment::deed)
+                .containsExactly(new Deed.Awarded(Award.points(3)), new Deed.Awarded(Award.advantage()));
     }
 }

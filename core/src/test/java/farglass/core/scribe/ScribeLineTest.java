@@ -17,6 +17,7 @@ import farglass.core.bout.Settled;
 import farglass.core.bout.Side;
 import farglass.core.bout.Stage;
 import farglass.core.lexicon.Naming;
+import farglass.core.notation.BoutFile;
 import farglass.core.state.Stand;
 import farglass.core.state.Timeline;
 import java.util.Optional;
@@ -292,5 +293,25 @@ class ScribeLineTest {
             assertThat(read("left nearly ".repeat(5_000)).deed()).isInstanceOf(Deed.Unnamed.class);
             assertThat(read("zz ".repeat(10_000)).deed()).isInstanceOf(Deed.Unnamed.class);
         });
+    }
+
+    @Test
+    void anUnusualStartIsSaidWhateverTheMomentsAreCalled() {
+        Bout named = BoutFile.parse(
+                        "far-glass bout 1\nA: Ann\nB: Bea\n\n0:01 - reached; -> closed-guard, A on top; id next\n0:02 A posture; id here\n",
+                        LEXICON)
+                .bout()
+                .orElseThrow();
+        Timeline timeline = Timeline.of(named, LEXICON);
+        ScribeLine.Place place =
+                ScribeLine.Place.end(named, timeline.after(named.moments().get(1)));
+        assertThat(ScribeLine.read("ann step to mount", place, LEXICON, ScribeLine.Expectation.NONE)
+                        .orElseThrow()
+                        .remarks())
+                .containsExactly("Step to mount is unusual from closed guard, on top.");
+        assertThat(ScribeLine.read("ann guard break", place, LEXICON, ScribeLine.Expectation.NONE)
+                        .orElseThrow()
+                        .remarks())
+                .isEmpty();
     }
 }

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import farglass.core.Bouts;
 import farglass.core.bout.Bout;
+import farglass.core.bout.Moment;
 import farglass.core.bout.Seat;
 import java.util.List;
 import java.util.Optional;
@@ -170,6 +171,29 @@ class TimelineTest {
         assertThat(conversation.before(bout.moments().get(3)))
                 .contains(new Conversation.Turn(bout.moments().get(1), false));
         assertThat(conversation.before(bout.moments().get(0))).isEmpty();
+    }
+
+    @Test
+    void whatFollowedIsTheOthersNextDeedSoonAndBeforeOneActsAgain() {
+        Bout bout = Bouts.of(
+                "0:10 A single-leg",
+                "0:12 B sprawl",
+                "0:13 B go-behind",
+                "0:20 A double-leg",
+                "0:21 A ankle-pick",
+                "0:30 B snap-down",
+                "0:40 A knee-tap",
+                "0:41 B whizzer-kick",
+                "0:44 B hip-in; answers m7",
+                "0:45 - mark");
+        Conversation conversation = Conversation.of(bout);
+        List<Moment> moments = bout.moments();
+        assertThat(conversation.after(moments.get(0))).contains(new Conversation.Reply(moments.get(1), false));
+        assertThat(conversation.after(moments.get(3))).as("A acted again first").isEmpty();
+        assertThat(conversation.after(moments.get(4))).as("nine seconds").isEmpty();
+        assertThat(conversation.after(moments.get(6)))
+                .as("what a person linked comes before what merely followed")
+                .contains(new Conversation.Reply(moments.get(8), true));
     }
 
     @Test

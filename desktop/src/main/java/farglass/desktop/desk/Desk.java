@@ -40,7 +40,9 @@ public final class Desk implements AutoCloseable {
     private final ObjectProperty<Optional<Study>> study = new SimpleObjectProperty<>(Optional.empty());
     private final ObjectProperty<Place> place = new SimpleObjectProperty<>(Place.SHELF);
     private final ObjectProperty<Optional<Spot>> spot = new SimpleObjectProperty<>(Optional.empty());
+    /** Where to go as soon as the bouts are read. */
     private Optional<Spot> wanted = Optional.empty();
+
     private final ReadOnlyStringWrapper message = new ReadOnlyStringWrapper("");
 
     /** A place in a bout to be looked at. */
@@ -209,7 +211,7 @@ public final class Desk implements AutoCloseable {
         return held.arriving.getReadOnlyProperty();
     }
 
-    /** {@return why nothing can be shown or changed beyond the headers, if reading the rest came to nothing} */
+    /** {@return why nothing can be shown or changed beyond the headers: the rest is being read, or could not be; empty for most} */
     public Optional<String> closed() {
         return held.closed;
     }

@@ -43,7 +43,7 @@ final class Holding {
     int version;
     private int windows = 1;
 
-    /** What stands in the way of any change: the moments of the bouts are not known yet, or could not be read. */
+    /** What stands in the way of showing and changing bouts: what happened in them is not known yet, or could not be read. */
     volatile Optional<String> closed = Optional.empty();
     /** Whether only the headers of the bouts are known yet. */
     final ReadOnlyBooleanWrapper arriving = new ReadOnlyBooleanWrapper(false);
@@ -69,6 +69,8 @@ final class Holding {
     /** Reads what happened in the bouts, behind the headers that are shown already. What is written meanwhile waits for it. */
     void arrive(Consumer<Contents> here, Consumer<Exception> failed) {
         arriving.set(true);
+        closed = Optional.of(
+                "What happened in the bouts is still being read; how far it is stands below. This place opens by itself.");
         CountDownLatch read = new CountDownLatch(1);
         writer.execute(() -> {
             try {
@@ -89,12 +91,13 @@ final class Holding {
                         });
                         // The undo list is long to read as well.
                         library.nextUndo();
+                        closed = Optional.empty();
                         return written;
-                    } catch (RuntimeException e) {
-                        closed = Optional.of(
-                                "Nothing can be changed: the bouts were not read to their end. Open the library again.");
-                        throw e;
                     } finally {
+                        // Whatever went wrong, an Error too: what is known are headers, and must never be written back.
+                        closed = closed.map(
+                                reading ->
+                                        "Nothing can be changed: the bouts were not read to their end. Open the library again.");
                         read.countDown();
                     }
                 },

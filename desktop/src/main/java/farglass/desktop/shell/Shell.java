@@ -228,10 +228,7 @@ public final class Shell extends StackPane implements AutoCloseable {
     }
 
     private Label waiting() {
-        Label words = new Label(
-                desk.closed()
-                        .orElse(
-                                "What happened in the bouts is still being read; how far it is stands below. This place opens by itself."));
+        Label words = new Label(desk.closed().orElse(""));
         words.setId("waiting");
         words.getStyleClass().add("empty-words");
         words.setWrapText(true);

@@ -12,6 +12,7 @@ import farglass.core.pass.Pass;
 import farglass.core.pass.Question;
 import farglass.core.study.Athlete;
 import farglass.desktop.desk.Desk;
+import farglass.desktop.desk.Work;
 import farglass.library.Contents;
 import java.util.HashSet;
 import java.util.List;
@@ -39,6 +40,7 @@ public final class PassModel {
     private final Set<String> skipped = new HashSet<>();
     private final Set<String> replied = new HashSet<>();
     private Optional<Pass> pass = Optional.empty();
+    private Optional<Work.Job> counting = Optional.empty();
     private long coveredTo;
     private int left;
 
@@ -69,17 +71,13 @@ public final class PassModel {
         List<String> athletes = desk.subjects().stream().map(Athlete::name).toList();
         List<Bout> bouts = desk.boutsOfStudy();
         Contents contents = desk.contents();
-        desk.work()
+        counting = Optional.of(desk.work()
                 .start(
                         "Counting what is settled",
                         (progress, cancelled) -> AnswerNeeds.settled(
                                 athletes, desk.corpus(contents).renewed(bouts, desk.lexicon())),
-                        settled -> {
-                            if (aim.get() == Aim.ANSWERS && pass.isEmpty()) {
-                                begin(new Pass(Aim.ANSWERS, position, settled));
-                            }
-                        },
-                        problem -> desk.say(problem.getMessage()));
+                        settled -> begin(new Pass(Aim.ANSWERS, position, settled)),
+                        problem -> desk.say(problem.getMessage())));
     }
 
     private void begin(Pass begun) {
@@ -103,6 +101,9 @@ public final class PassModel {
         if (question.get().isPresent()) {
             tag.player().playingProperty().set(false);
         }
+        // Another aim, or another bout: what is still being counted for this one begins nothing.
+        counting.ifPresent(Work.Job::cancel);
+        counting = Optional.empty();
         pass = Optional.empty();
         question.set(Optional.empty());
         skipped.clear();
