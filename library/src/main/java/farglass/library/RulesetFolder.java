@@ -11,6 +11,7 @@ import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.Stream;
 
 /** A folder of the user's own rulesets, each a copy of a shipped one that was edited. */
@@ -62,8 +63,8 @@ public final class RulesetFolder {
     public static Ruleset file(Path file) {
         try {
             if (Files.size(file) > MOST_BYTES) {
-                throw new LibraryException(
-                        "%s is %,d kB; no ruleset is larger than 64 kB.".formatted(file, Files.size(file) / 1024));
+                throw new LibraryException(String.format(
+                        Locale.ROOT, "%s is %,d kB; no ruleset is larger than 64 kB.", file, Files.size(file) / 1024));
             }
             return Rulesets.read(Files.readString(file, StandardCharsets.UTF_8));
         } catch (RulesetException e) {

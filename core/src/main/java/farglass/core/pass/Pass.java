@@ -16,6 +16,7 @@ import farglass.core.state.Stand;
 import farglass.core.state.Timeline;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
@@ -112,11 +113,12 @@ public record Pass(Aim aim, Optional<String> position, Set<String> settled) {
                     return question(
                             moment,
                             gap + BEFORE_MICROS,
-                            "%s. Does it answer %s, %.1f s before?"
-                                    .formatted(
-                                            words(moment, bout, lexicon),
-                                            words(turn.earlier(), bout, lexicon),
-                                            gap / 1e6),
+                            String.format(
+                                    Locale.ROOT,
+                                    "%s. Does it answer %s, %.1f s before?",
+                                    words(moment, bout, lexicon),
+                                    words(turn.earlier(), bout, lexicon),
+                                    gap / 1e6),
                             Question.About.ANSWER);
                 });
     }

@@ -3,6 +3,7 @@ package farglass.core.profile;
 import farglass.core.corpus.Evidence;
 import farglass.core.estimate.Share;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -33,7 +34,8 @@ public record Figure(String label, Share share, String denominator, List<Evidenc
 
     private Optional<String> apart() {
         return share.isApart()
-                ? Optional.of("these %d weigh like %.0f".formatted(share.chances(), share.effective()))
+                ? Optional.of(
+                        String.format(Locale.ROOT, "these %d weigh like %.0f", share.chances(), share.effective()))
                 : Optional.empty();
     }
 }

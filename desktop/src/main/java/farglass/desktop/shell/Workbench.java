@@ -16,6 +16,7 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.Executor;
 import javafx.beans.binding.Bindings;
@@ -60,8 +61,11 @@ public final class Workbench extends StackPane {
     private void dress() {
         getStyleClass().removeAll("film-room", "paper");
         getStyleClass().add(settings.darkProperty().get() ? "film-room" : "paper");
-        setStyle("-fx-font-size: %.2fpx;"
-                .formatted(14.0 * settings.textPercentProperty().get() / 100));
+        // Style sheets know one decimal point, whatever language the machine speaks.
+        setStyle(String.format(
+                Locale.ROOT,
+                "-fx-font-size: %.2fpx;",
+                14.0 * settings.textPercentProperty().get() / 100));
     }
 
     private void welcome(String problem) {

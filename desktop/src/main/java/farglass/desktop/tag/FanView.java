@@ -94,7 +94,7 @@ final class FanView extends VBox {
             button.getStyleClass().add("pick");
             button.setId("fan-" + keys.charAt(i));
             button.setFocusTraversable(false);
-            button.setStyle("-fx-pref-width: %.1fem;".formatted(widthEm));
+            button.setStyle(String.format(Locale.ROOT, "-fx-pref-width: %.1fem;", widthEm));
             button.setOnMousePressed(event -> unseen = event.isShiftDown());
             button.setOnAction(event -> model.answer(number, unseen ? Optional.empty() : side));
             boolean atRest = i < AT_REST;

@@ -138,8 +138,11 @@ public final class BoutImport {
             if (size > MOST_BYTES) {
                 return none(
                         1,
-                        "the file is %,d kB, and no bout file is larger than %,d kB; choose the file of one bout"
-                                .formatted(size / 1024, MOST_BYTES / 1024));
+                        String.format(
+                                Locale.ROOT,
+                                "the file is %,d kB, and no bout file is larger than %,d kB; choose the file of one bout",
+                                size / 1024,
+                                MOST_BYTES / 1024));
             }
             byte[] bytes = Files.readAllBytes(file);
             ByteBuffer in = ByteBuffer.wrap(bytes);

@@ -6,6 +6,7 @@ import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.Stream;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
@@ -70,7 +71,9 @@ public record Table(List<String> headings, List<Row> rows) {
                 }
                 if (rows.size() > MOST_ROWS) {
                     throw new UnreadableTableException(
-                            line, "there are more than %,d rows; split the file by bout".formatted(MOST_ROWS));
+                            line,
+                            String.format(
+                                    Locale.ROOT, "there are more than %,d rows; split the file by bout", MOST_ROWS));
                 }
                 line = parser.getCurrentLineNumber() + 1;
             }
