@@ -8,8 +8,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.ToIntFunction;
-import java.util.regex.Pattern;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
@@ -60,87 +58,11 @@ public final class Naming {
 
     /** No name is longer; a pasted page must not be compared with every one. */
     static final int LONGEST = 60;
-    /** Words with little meaning that people put before a name: "gets the kimura", "goes to half guard". */
-    private static final Set<String> LIGHT = stems(
-            "take",
-            "get",
-            "go",
-            "hit",
-            "do",
-            "use",
-            "try",
-            "attempt",
-            "look",
-            "enter",
-            "reach",
-            "secure",
-            "establish",
-            "grab",
-            "grip",
-            "hold",
-            "catch",
-            "transition",
-            "land",
-            "find",
-            "move",
-            "come",
-            "play",
-            "settle",
-            "switch",
-            "start",
-            "set",
-            "put",
-            "throw",
-            "shoot",
-            "dig",
-            "sneak",
-            "drive",
-            "dive",
-            "apply",
-            "force",
-            "hunt",
-            "work",
-            "attack",
-            "snatch",
-            "lock",
-            "win",
-            "deliver");
 
-    /** Who catches, finds or locks a limb deals no blow with it. */
-    private static final Set<String> HOLDS = stems("catch", "hold", "grab", "grip", "find", "lock", "take");
-
-    /** Who takes one of these by the name of what is held has a grip of it; "works the wrist" or "drives the hip" says none. */
-    private static final Set<String> TAKES = stems(
-            "take",
-            "get",
-            "go",
-            "grab",
-            "grip",
-            "hold",
-            "catch",
-            "secure",
-            "establish",
-            "reach",
-            "win",
-            "find",
-            "snatch",
-            "try",
-            "attempt",
-            "hunt",
-            "look");
-
-    /** Of what is switched or moved something else is said than of what is switched or moved to. */
-    private static final Set<String> CHANGES = stems("switch", "move", "come", "look");
-
-    private static final Pattern BEHIND_AN_ARTICLE = Pattern.compile(".* (the|a|an|his|her|their|to|on) .*");
-
-    private static final Set<String> DEALS = stems("land", "throw", "deliver", "hit");
-    private static final Set<String> GRABS = stems("grab", "grip", "hold");
+    private static final Set<String> GRABS = LightVerbs.stems("grab", "grip", "hold");
     /** What leads to where somebody is, and not to an act. */
-    private static final Set<String> ARRIVES = stems("land", "settle", "reach", "arrive", "fall", "end", "finish");
-
-    private static final Set<String> LEADING = stems("to", "for", "into", "in", "up", "at", "onto");
-    private static final Set<String> TRAILING = stems("attempt", "try");
+    private static final Set<String> ARRIVES =
+            LightVerbs.stems("land", "settle", "reach", "arrive", "fall", "end", "finish");
 
     private static final Set<Kind> DEFENCES = EnumSet.of(
             Kind.DEFENCE, Kind.ESCAPE, Kind.RETENTION, Kind.GUARD_CHANGE, Kind.MOVEMENT, Kind.KEEPING, Kind.PLACEMENT);
@@ -153,10 +75,6 @@ public final class Naming {
         this.lexicon = lexicon;
         this.index = index;
         this.slips = new Slips(index);
-    }
-
-    private static Set<String> stems(String... words) {
-        return Set.of(words).stream().map(Stems::of1).collect(Collectors.toUnmodifiableSet());
     }
 
     /** {@return what the whole phrase names here, without mending anything} */
@@ -182,8 +100,7 @@ public final class Naming {
                 .map(form -> withoutDepths(form, plain))
                 .toList();
         // Of two forms the first, unless only the other can start here. What leaves a light verb away, or takes the
-        // words
-        // in another order, is believed only of what can start here.
+        // words in another order, is believed only of what can start here.
         Optional<List<WordIndex.Meaning>> form = forms.stream()
                 .filter(each -> fitsHere(each, here))
                 .filter(each -> written.isEmpty() || !namesAPlace(each))
@@ -205,7 +122,7 @@ public final class Naming {
     private static List<WordIndex.Meaning> withoutBlows(List<WordIndex.Meaning> meanings, String plain, Here here) {
         return here.strikes() || !KindWords.isHeld(Stems.of1(plain))
                 ? meanings
-                : meanings.stream().filter(meaning -> !isBlow(meaning)).toList();
+                : meanings.stream().filter(meaning -> !meaning.isBlow()).toList();
     }
 
     /** "Kimura locked" tells how far it got, and is not the noun of "kimura lock". */
@@ -217,15 +134,11 @@ public final class Naming {
                 : meanings;
     }
 
-    private static boolean isBlow(WordIndex.Meaning meaning) {
-        return meaning.term() instanceof Technique technique && technique.kind() == Kind.STRIKE;
-    }
-
     /** {@return the place of which the words say that somebody came there: "lands in half guard"} */
     private Optional<Position> arrived(String plain) {
         List<String> words = List.of(plain.split(" "));
         int from = 1;
-        while (from < words.size() && LEADING.contains(Stems.of1(words.get(from)))) {
+        while (from < words.size() && LightVerbs.leads(words.get(from))) {
             from++;
         }
         return from > 1 && from < words.size() && ARRIVES.contains(Stems.of1(words.get(0)))
@@ -240,7 +153,7 @@ public final class Naming {
 
     /** {@return whether the word is a verb that says little: "goes", "gets", "switches"} */
     public static boolean isLight(String word) {
-        return LIGHT.contains(Stems.of1(Words.plain(word)));
+        return LightVerbs.isLight(word);
     }
 
     /** "Opens the guard" is an act wherever it is told, and not "open guard". */
@@ -255,24 +168,6 @@ public final class Naming {
     /** {@return whether that can start, or be reached, where the two are} */
     public boolean fitsHere(Term term, Here here) {
         return here.fit(term, lexicon::position) == Here.Fit.HERE;
-    }
-
-    /** {@return the stems without the light verb in front and what follows it} */
-    private static List<String> bare(List<String> stems) {
-        int from = 0;
-        int to = stems.size();
-        if (to > 1 && TRAILING.contains(stems.get(to - 1))) {
-            to--;
-        }
-        boolean leads = to > 1 && LEADING.contains(stems.get(1));
-        boolean setsUp = to > 1 && stems.get(0).equals("set") && stems.get(1).equals("up");
-        if (to > 1 && LIGHT.contains(stems.get(0)) && (leads || !CHANGES.contains(stems.get(0))) && !setsUp) {
-            from = 1;
-            while (from < to - 1 && LEADING.contains(stems.get(from))) {
-                from++;
-            }
-        }
-        return stems.subList(from, to);
     }
 
     /** {@return the meanings that fit best here, by what can start, by whose word it is, and by what else is told} */
@@ -330,33 +225,12 @@ public final class Naming {
     /** The meanings of each form of the words, the nearest to what is written first. */
     private List<List<WordIndex.Meaning>> forms(String plain) {
         List<String> stems = Stems.of(plain);
-        List<String> bare = bare(stems);
-        boolean holds = !stems.isEmpty() && HOLDS.contains(stems.get(0));
         // "Locks the leg" is no leg lock, and who catches a knee gives none.
         return List.of(
                 index.stems(stems),
                 index.joined(plain.replace(" ", "")),
-                bare.size() < stems.size() && !goesBack(plain)
-                        ? done(stems.get(0), bare, index.stems(bare))
-                        : List.of(),
-                holds ? List.of() : index.unordered(stems));
-    }
-
-    /** "Reaches back" and "goes back" tell where to; "goes to the back" tells of a place. */
-    private static boolean goesBack(String plain) {
-        return plain.endsWith(" back") && !BEHIND_AN_ARTICLE.matcher(plain).matches();
-    }
-
-    /** What a light verb leaves of the meanings of what it is said of: who holds a knee deals no blow, who drives a hip has no grip. */
-    private static List<WordIndex.Meaning> done(String verb, List<String> of, List<WordIndex.Meaning> meanings) {
-        boolean limb = of.size() == 1 && KindWords.isHeld(of.get(0)) && LIGHT.contains(verb) && !TAKES.contains(verb);
-        boolean locks = verb.equals("lock");
-        return meanings.stream()
-                // "Locks the choke" tells how far it got, which a choke alone would not.
-                .filter(meaning -> !locks
-                        || !(meaning.term() instanceof Technique technique && technique.kind() == Kind.SUBMISSION))
-                .filter(meaning -> isBlow(meaning) ? !HOLDS.contains(verb) && (!limb || DEALS.contains(verb)) : !limb)
-                .toList();
+                LightVerbs.left(plain, stems, index),
+                LightVerbs.holds(stems) ? List.of() : index.unordered(stems));
     }
 
     /** {@return everything that a phrase can stand for, wherever the two are: of its own words, else of the nearest form of them} */

@@ -23,7 +23,11 @@ final class WordIndex {
     }
 
     /** One meaning of a name. */
-    record Meaning(Term term, Claim claim) {}
+    record Meaning(Term term, Claim claim) {
+        boolean isBlow() {
+            return term instanceof Technique technique && technique.kind() == Kind.STRIKE;
+        }
+    }
 
     /**
      * A name as it may be mangled.
