@@ -94,7 +94,11 @@ final class Details {
             return false;
         }
         String next = all.get(at + 1).toLowerCase(Locale.ROOT);
-        return isSide(next) || QUALIFIERS.contains(next) || isBesideASide(all, at + 1);
+        // "With their left", but not "with their" alone.
+        boolean whose = QUALIFIERS.contains(next)
+                && at + 2 < all.size()
+                && isSide(all.get(at + 2).toLowerCase(Locale.ROOT));
+        return isSide(next) || whose || isBesideASide(all, at + 1);
     }
 
     /**

@@ -16,12 +16,19 @@ import farglass.core.bout.Seat;
 import farglass.core.bout.Settled;
 import farglass.core.bout.Side;
 import farglass.core.bout.Stage;
+import farglass.core.bout.Telling;
 import farglass.core.lexicon.Naming;
 import farglass.core.notation.BoutFile;
 import farglass.core.state.Stand;
 import farglass.core.state.Timeline;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalLong;
+import java.util.Random;
+import java.util.Set;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -313,5 +320,51 @@ class ScribeLineTest {
                         .orElseThrow()
                         .remarks())
                 .isEmpty();
+    }
+
+    /** Of a phrase that names nothing no word may be lost: it is kept, or told as an outcome, a depth, a line, a side or a doubt. */
+    @Test
+    void ofWhatIsKeptEveryWordIsKeptOrTold() {
+        Random random = new Random(31);
+        List<String> vocabulary = new ArrayList<>(List.of(
+                "top", "bottom", "on", "under", "left", "right", "own", "their", "side", "arm", "leg", "hip", "knee",
+                "foot", "past", "line", "deep", "locked", "down", "threat", "nearly", "held", "works", "unsure", "her",
+                "back", "stays", "slides", "goes", "with", "last", "answers", "screen", "away", "b"));
+        LEXICON.techniques().stream()
+                .limit(400)
+                .flatMap(technique -> Stream.of(technique.label().split("[ -]")))
+                .map(word -> word.toLowerCase(Locale.ROOT))
+                .filter(word -> word.matches("[a-z]{3,}"))
+                .forEach(vocabulary::add);
+        int kept = 0;
+        for (int i = 0; i < 4000; i++) {
+            List<String> words = new ArrayList<>();
+            for (int k = 2 + random.nextInt(4); k > 0; k--) {
+                words.add(
+                        vocabulary.get(random.nextBoolean() ? random.nextInt(35) : random.nextInt(vocabulary.size())));
+            }
+            Reading reading = reading("pip " + String.join(" ", words), ScribeLine.Expectation.NONE);
+            if (reading.how().isPresent() || !(reading.proposal().deed() instanceof Deed.Unnamed unnamed)) {
+                continue;
+            }
+            kept++;
+            List<String> said = List.of(unnamed.words().toLowerCase(Locale.ROOT).split(" "));
+            Telling telling = reading.proposal().telling();
+            boolean side = telling.side().isPresent() || !telling.facts().isEmpty();
+            String told = telling.toString().toLowerCase(Locale.ROOT).replace('_', ' ') + reading.remarks();
+            List<String> lost = words.stream()
+                    .filter(word -> !said.contains(word))
+                    .filter(word -> !told.contains(word))
+                    .filter(word -> !Set.of("works", "her").contains(word))
+                    // Whose side it is stands in the side.
+                    .filter(word -> !side
+                            || !Set.of("own", "their", "screen", "away", "side", "on", "with")
+                                    .contains(word))
+                    // Of two outcomes the one said last is meant, and a link may be the last one.
+                    .filter(word -> !word.equals("held") && !word.equals("last"))
+                    .toList();
+            assertThat(lost).as("%s: %s, %s", words, unnamed, telling).isEmpty();
+        }
+        assertThat(kept).isGreaterThan(500);
     }
 }
