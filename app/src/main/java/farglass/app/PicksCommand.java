@@ -4,6 +4,7 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import farglass.core.bout.Bout;
+import farglass.core.corpus.Corpus;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.scribe.PickQuality;
 import farglass.core.simulate.Acted;
@@ -60,8 +61,9 @@ final class PicksCommand implements Callable<Integer> {
     }
 
     private void tell(List<Bout> bouts, Lexicon lexicon, Optional<Foreseen> ceiling) {
-        PickQuality all = PickQuality.of(bouts, lexicon, false);
-        PickQuality acted = PickQuality.of(bouts, lexicon, true);
+        Corpus corpus = Corpus.of(bouts, lexicon);
+        PickQuality all = PickQuality.of(corpus, false);
+        PickQuality acted = PickQuality.of(corpus, true);
         System.out.println(json ? json(all, acted, ceiling).toPrettyString() : text(all, acted, ceiling));
     }
 

@@ -4,11 +4,18 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import farglass.core.bout.Bout;
+import farglass.core.bout.BoutKind;
+import farglass.core.bout.Uniform;
+import farglass.core.catalogue.Catalogue;
+import farglass.core.corpus.Corpus;
+import farglass.core.corpus.Scope;
+import farglass.core.estimate.Rate;
 import farglass.core.estimate.Share;
 import farglass.core.lexicon.Lexicon;
-import farglass.core.profile.Answer;
-import farglass.core.profile.Dossier;
-import farglass.core.profile.Figure;
+import farglass.core.prose.Answer;
+import farglass.core.prose.Page;
+import farglass.core.prose.Row;
+import farglass.core.question.Figure;
 import farglass.core.study.Athlete;
 import farglass.core.study.Study;
 import farglass.core.study.Weighing;
@@ -17,8 +24,11 @@ import farglass.library.Library;
 import farglass.library.LibraryException;
 import farglass.library.exchange.BoutExport;
 import java.nio.file.Path;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.Callable;
 import java.util.stream.Collectors;
 import picocli.CommandLine.Command;
@@ -34,6 +44,21 @@ final class ProfileCommand implements Callable<Integer> {
 
     @Option(names = "--study", paramLabel = "NAME", description = "weigh the bouts as this study or camp does")
     private String study;
+
+    @Option(names = "--from", paramLabel = "DAY", description = "only bouts of that day, YYYY-MM-DD, or later")
+    private LocalDate from;
+
+    @Option(names = "--to", paramLabel = "DAY", description = "only bouts of that day or earlier")
+    private LocalDate to;
+
+    @Option(names = "--uniform", paramLabel = "WORN", description = "only bouts in it: ${COMPLETION-CANDIDATES}")
+    private Uniform uniform;
+
+    @Option(
+            names = "--kind",
+            paramLabel = "KIND",
+            description = "only bouts of that kind, or of several with the option repeated: ${COMPLETION-CANDIDATES}")
+    private List<BoutKind> kinds;
 
     @Option(names = "--full", description = "count private moments too")
     private boolean full;
@@ -53,14 +78,14 @@ final class ProfileCommand implements Callable<Integer> {
                     ? contents.bouts()
                     : contents.bouts().stream().map(BoutExport::forSharing).toList();
             Lexicon lexicon = Lexicon.shipped().with(contents.words().texts()).lexicon();
-            Dossier dossier = Dossier.of(athlete, bouts, weighing(contents), lexicon);
+            Page page = Page.of(Catalogue.dossier(athlete, Corpus.of(bouts, lexicon), scope(contents)), lexicon);
             String copy = full ? "a full copy" : "for sharing, without private moments";
             System.out.println(
                     json
-                            ? json(dossier)
+                            ? json(page)
                                     .put("copy", full ? "full" : "for sharing")
                                     .toPrettyString()
-                            : text(dossier) + "\n(" + copy + ")");
+                            : text(page) + "\n(" + copy + ")");
             return 0;
         }
     }
@@ -84,61 +109,88 @@ final class ProfileCommand implements Callable<Integer> {
                                 contents.studies().stream().map(Study::name).collect(Collectors.joining(", ")))));
     }
 
-    private static String text(Dossier dossier) {
+    private Scope scope(Contents contents) {
+        try {
+            return new Scope(
+                    Optional.ofNullable(from),
+                    Optional.ofNullable(to),
+                    Optional.ofNullable(uniform),
+                    kinds == null ? Set.of() : Set.copyOf(kinds),
+                    weighing(contents));
+        } catch (IllegalArgumentException e) {
+            throw new LibraryException(e.getMessage());
+        }
+    }
+
+    private static String text(Page page) {
         StringBuilder text = new StringBuilder(
-                "%s: %d of %d known bouts watched%n".formatted(dossier.athlete(), dossier.watched(), dossier.known()));
-        dossier.asides().forEach(aside -> text.append(aside).append(System.lineSeparator()));
-        for (Answer answer : dossier.answers()) {
+                "%s: %d of %d known bouts watched%n".formatted(page.athlete(), page.watched(), page.known()));
+        page.asides().forEach(aside -> text.append(aside).append(System.lineSeparator()));
+        String chapter = "";
+        for (Answer answer : page.answers()) {
+            if (!answer.chapter().equals(chapter)) {
+                chapter = answer.chapter();
+                text.append("%n%s%n".formatted(chapter.toUpperCase(Locale.ROOT)));
+            }
             text.append("%n%s%n%s%n".formatted(answer.question(), answer.sentence()));
-            for (Figure figure : answer.figures()) {
-                Share share = figure.share();
-                text.append(String.format(
-                        Locale.ROOT,
-                        "  %-34s %3d of %3d  %3.0f %% (%2.0f to %3.0f)  %s%n",
-                        figure.label(),
-                        share.successes(),
-                        share.chances(),
-                        100 * share.point(),
-                        100 * share.low80(),
-                        100 * share.high80(),
-                        figure.remark()));
+            for (Row row : answer.rows()) {
+                text.append("  %-38s %12s  %9s  %s%n".formatted(row.label(), row.count(), row.likely(), row.remark()));
             }
         }
         return text.toString();
     }
 
-    private static ObjectNode json(Dossier dossier) {
+    private static ObjectNode json(Page page) {
         ObjectNode node = JsonNodeFactory.instance.objectNode();
-        node.put("athlete", dossier.athlete()).put("known", dossier.known()).put("watched", dossier.watched());
-        dossier.asides().forEach(node.putArray("asides")::add);
+        node.put("athlete", page.athlete()).put("known", page.known()).put("watched", page.watched());
+        page.asides().forEach(node.putArray("asides")::add);
         ArrayNode answers = node.putArray("answers");
-        for (Answer answer : dossier.answers()) {
+        for (Answer answer : page.answers()) {
             ObjectNode told = answers.addObject();
-            told.put("question", answer.question()).put("sentence", answer.sentence());
+            told.put("id", answer.id())
+                    .put("chapter", answer.chapter())
+                    .put("question", answer.question())
+                    .put("sentence", answer.sentence());
             ArrayNode figures = told.putArray("figures");
-            for (Figure figure : answer.figures()) {
-                Share share = figure.share();
+            for (Row row : answer.rows()) {
                 ObjectNode one = figures.addObject();
-                one.put("label", figure.label())
-                        .put("successes", share.successes())
-                        .put("chances", share.chances())
-                        .put("bouts", share.bouts())
-                        .put("denominator", figure.denominator())
-                        .put("effectiveChances", share.effective())
-                        .put("share", share.point())
-                        .put("low80", share.low80())
-                        .put("high80", share.high80())
-                        .put("low95", share.low95())
-                        .put("high95", share.high95())
-                        .put("note", figure.note());
-                share.population().ifPresent(others -> one.put("others", others));
+                one.put("label", row.label()).put("denominator", row.of()).put("note", row.remark());
+                row.figure()
+                        .match(figure -> share(one, figure), figure -> rate(one, figure), figure -> one, figure -> one);
                 ArrayNode evidence = one.putArray("evidence");
-                figure.evidence().forEach(sight -> {
+                row.evidence().forEach(sight -> {
                     ObjectNode seen = evidence.addObject().put("bout", sight.bout());
                     sight.moment().ifPresent(moment -> seen.put("moment", moment));
                 });
             }
         }
         return node;
+    }
+
+    private static ObjectNode share(ObjectNode one, Figure.Proportion figure) {
+        Share share = figure.share();
+        share.population().ifPresent(others -> one.put("others", others));
+        return one.put("successes", share.successes())
+                .put("chances", share.chances())
+                .put("bouts", share.bouts())
+                .put("effectiveChances", share.effective())
+                .put("share", share.point())
+                .put("low80", share.low80())
+                .put("high80", share.high80())
+                .put("low95", share.low95())
+                .put("high95", share.high95());
+    }
+
+    private static ObjectNode rate(ObjectNode one, Figure.Pace figure) {
+        Rate rate = figure.rate();
+        rate.population().ifPresent(others -> one.put("othersPerMinute", others));
+        return one.put("times", rate.times())
+                .put("minutes", rate.minutes())
+                .put("bouts", rate.bouts())
+                .put("perMinute", rate.point())
+                .put("low80", rate.low80())
+                .put("high80", rate.high80())
+                .put("low95", rate.low95())
+                .put("high95", rate.high95());
     }
 }

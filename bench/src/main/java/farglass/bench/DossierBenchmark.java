@@ -1,10 +1,10 @@
 package farglass.bench;
 
 import farglass.core.bout.Bout;
+import farglass.core.catalogue.Catalogue;
 import farglass.core.corpus.Corpus;
 import farglass.core.lexicon.Lexicon;
-import farglass.core.profile.Dossier;
-import farglass.core.study.Weighing;
+import farglass.core.question.Dossier;
 import java.sql.SQLException;
 import java.util.ArrayList;
 import java.util.List;
@@ -47,7 +47,7 @@ public class DossierBenchmark {
     public void learn() throws SQLException {
         all = BigLibrary.bouts(bouts, lexicon);
         corpus = Corpus.of(all, lexicon);
-        Dossier.of(BigLibrary.ATHLETE, corpus, Weighing.ALIKE);
+        Catalogue.dossier(BigLibrary.ATHLETE, corpus, farglass.core.corpus.Scope.ALL);
         edited = new ArrayList<>(all);
         Bout first = all.get(0);
         edited.set(0, new Bout(first.id(), first.header(), first.moments(), first.comments()));
@@ -61,7 +61,7 @@ public class DossierBenchmark {
 
     @Benchmark
     public Dossier afterAFilter() {
-        return Dossier.of(BigLibrary.ATHLETE, corpus, Weighing.ALIKE);
+        return Catalogue.dossier(BigLibrary.ATHLETE, corpus, farglass.core.corpus.Scope.ALL);
     }
 
     /** The reference: counts of everybody's tries in the bouts that a filter leaves, and no estimate. */
@@ -72,7 +72,7 @@ public class DossierBenchmark {
 
     @Benchmark
     public Dossier afterAnEdit() {
-        return Dossier.of(BigLibrary.ATHLETE, corpus.renewed(edited, lexicon), Weighing.ALIKE);
+        return Catalogue.dossier(BigLibrary.ATHLETE, corpus.renewed(edited, lexicon), farglass.core.corpus.Scope.ALL);
     }
 
     @Benchmark
@@ -82,6 +82,6 @@ public class DossierBenchmark {
 
     @Benchmark
     public Dossier countedAnew() {
-        return Dossier.of(BigLibrary.ATHLETE, all, Weighing.ALIKE, lexicon);
+        return Catalogue.dossier(BigLibrary.ATHLETE, Corpus.of(all, lexicon), farglass.core.corpus.Scope.ALL);
     }
 }

@@ -1,6 +1,7 @@
 package farglass.bench;
 
 import farglass.core.bout.Bout;
+import farglass.core.corpus.Corpus;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.scribe.Continuations;
 import farglass.core.scribe.Situation;
@@ -46,7 +47,7 @@ public class PicksBenchmark {
         for (int i = 0; i < times; i++) {
             bouts.addAll(demo);
         }
-        learned = Continuations.learned(bouts, lexicon);
+        learned = Continuations.learned(Corpus.of(bouts, lexicon));
         Bout bout = demo.get(2);
         int count = bout.moments().size() / 2;
         situation = Situation.after(
@@ -61,6 +62,6 @@ public class PicksBenchmark {
     /** The reference. */
     @Benchmark
     public List<Continuations.Likely> countedAnew() {
-        return Continuations.learned(bouts, lexicon).next(situation, 9);
+        return Continuations.learned(Corpus.of(bouts, lexicon)).next(situation, 9);
     }
 }

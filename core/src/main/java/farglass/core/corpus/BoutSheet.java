@@ -2,6 +2,7 @@ package farglass.core.corpus;
 
 import farglass.core.bout.Bout;
 import farglass.core.bout.BoutKind;
+import farglass.core.bout.Layer;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Motive;
 import farglass.core.bout.Seat;
@@ -15,6 +16,7 @@ import farglass.core.state.Timeline;
 import farglass.core.state.Visit;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
@@ -27,6 +29,7 @@ import java.util.stream.Collectors;
 /**
  * One bout worked out: where the two were, what was watched, what was tried. Of what was not watched nothing is known; it never counts as
  * not having happened. A sheet is made once for each version of a bout and may be read by many threads; what was counted of it is kept.
+ * <p>The one place that knows what was covered, what a chance is, what a try is and what followed it: whoever counts asks a sheet.
  */
 public final class BoutSheet {
     private record Asked(String tally, Seat seat) {}
@@ -36,8 +39,10 @@ public final class BoutSheet {
     private final Counting counting;
     private final Lexicon lexicon;
     private final List<Map<Kind, List<Tried>>> tried;
+    private final List<Map<Kind, List<Tried>>> shown;
     private final List<Visit> visits;
     private final Conversation conversation;
+    private final double watchedMinutes;
     private final Map<Asked, Counted> counted = new ConcurrentHashMap<>();
 
     private BoutSheet(Bout bout, Lexicon lexicon) {
@@ -45,8 +50,11 @@ public final class BoutSheet {
         this.lexicon = lexicon;
         this.timeline = Timeline.of(bout, lexicon);
         this.counting = Counting.of(bout);
-        this.tried = tried();
+        this.tried = List.of(new EnumMap<>(Kind.class), new EnumMap<>(Kind.class));
+        this.shown = List.of(new EnumMap<>(Kind.class), new EnumMap<>(Kind.class));
+        attempts();
         this.conversation = Conversation.of(bout);
+        this.watchedMinutes = counting.watchedMicros(timeline.clock()) / 60e6;
         this.visits = timeline.visits().stream()
                 .filter(visit -> !visit.openStart() && counting.seen(visit.fromMicros()))
                 .toList();
@@ -69,10 +77,29 @@ public final class BoutSheet {
         return lexicon;
     }
 
-    /** {@return every chance that the athlete in that seat had for what is asked, and what was taken; counted the first time} */
+    /** {@return whether anything of the bout counts, and if not why} */
+    public Counting.Standing standing() {
+        return Counting.standing(bout);
+    }
+
+    /**
+     * {@return every chance that the athlete in that seat had for what is asked, and what was taken; counted the first time} Only where
+     * every layer that the question needs was covered: of what was not looked for nothing is known.
+     */
     public Counted counted(Tally tally, Seat seat) {
         return counted.computeIfAbsent(
-                new Asked(tally.id(), seat), asked -> Counted.of(tally.count().apply(this, seat)));
+                new Asked(tally.id(), seat),
+                asked -> Counted.of(tally.count().apply(this, seat).stream()
+                        .filter(evidence -> covers(tally.layers(), evidence))
+                        .toList()));
+    }
+
+    private boolean covers(Set<Layer> layers, Evidence evidence) {
+        return layers.stream()
+                .allMatch(layer -> layer == Layer.STORY
+                        || evidence.moment().flatMap(bout::moment).stream()
+                                .flatMapToLong(moment -> moment.atMicros().stream())
+                                .anyMatch(at -> bout.header().covers(layer, at)));
     }
 
     /** What was only shown so that the other moves does not try to succeed. */
@@ -82,26 +109,60 @@ public final class BoutSheet {
         return moment.telling().motive().filter(NOT_TRIED::contains).isEmpty();
     }
 
-    private List<Map<Kind, List<Tried>>> tried() {
-        List<Map<Kind, List<Tried>>> bySeat = List.of(new EnumMap<>(Kind.class), new EnumMap<>(Kind.class));
-        for (Attempt attempt : Attempt.of(bout)) {
+    private void attempts() {
+        boolean stands = standing() == Counting.Standing.COUNTS;
+        List<Attempt> attempts = Attempt.of(bout);
+        for (int place = 0; place < attempts.size(); place++) {
+            Attempt attempt = attempts.get(place);
             Optional<Technique> technique = attempt.technique(lexicon);
-            boolean counts = attempt.actor().isPresent()
-                    && technique.isPresent()
-                    && counting.counts(attempt.first())
-                    && attempt.steps().stream().allMatch(BoutSheet::isTried);
-            if (counts) {
-                bySeat.get(attempt.actor().get().ordinal())
+            if (attempt.actor().isEmpty() || technique.isEmpty()) {
+                continue;
+            }
+            boolean counts =
+                    counting.counts(attempt.first()) && attempt.steps().stream().allMatch(BoutSheet::isTried);
+            if (counts || !stands) {
+                (stands ? tried : shown)
+                        .get(attempt.actor().get().ordinal())
                         .computeIfAbsent(technique.get().kind(), kind -> new ArrayList<>())
-                        .add(Tried.of(attempt, technique.get()));
+                        .add(Tried.of(place, attempt, technique.get()));
             }
         }
-        return bySeat;
     }
 
     /** {@return what of that kind the athlete tried within the watched stretches, in order; feints and baits left out} */
     public List<Tried> tried(Seat seat, Kind kind) {
         return Collections.unmodifiableList(tried.get(seat.ordinal()).getOrDefault(kind, List.of()));
+    }
+
+    /** {@return what of those kinds the athlete tried, in the order of the bout} */
+    public List<Tried> tried(Seat seat, Set<Kind> kinds) {
+        return tried.get(seat.ordinal()).entrySet().stream()
+                .filter(entry -> kinds.contains(entry.getKey()))
+                .flatMap(entry -> entry.getValue().stream())
+                .sorted(Comparator.comparingInt(Tried::place))
+                .toList();
+    }
+
+    /** {@return what of that kind is told of the athlete in a bout that counts in nothing; empty for one that counts} */
+    public List<Tried> shown(Seat seat, Kind kind) {
+        return Collections.unmodifiableList(shown.get(seat.ordinal()).getOrDefault(kind, List.of()));
+    }
+
+    /**
+     * {@return what the other one did about a try: what a person linked to any of its steps as the answer, else what merely followed the
+     * last of them; empty if nothing did}
+     */
+    public Optional<Conversation.Reply> reply(Tried tried) {
+        return tried.attempt().steps().stream()
+                .flatMap(step -> conversation.after(step).stream())
+                .filter(Conversation.Reply::confirmed)
+                .reduce((earlier, later) -> later)
+                .or(() -> conversation.after(tried.attempt().last()));
+    }
+
+    /** {@return match time of the watched stretches, in minutes: in so many could something happen; 0 where nothing counts} */
+    public double watchedMinutes() {
+        return watchedMinutes;
     }
 
     /** {@return what anybody did within the watched stretches, in order} */
@@ -131,11 +192,6 @@ public final class BoutSheet {
                         ? opened.contains(moment.id())
                         : counting.counts(moment) && !timeline.after(moment).equals(timeline.before(moment)))
                 .toList();
-    }
-
-    /** {@return whether the moment lies within what was watched} */
-    public boolean counts(Moment moment) {
-        return counting.counts(moment);
     }
 
     /** {@return what answered or followed what} */

@@ -2,6 +2,7 @@ package farglass.core.corpus;
 
 import farglass.core.bout.Bout;
 import farglass.core.bout.Seat;
+import farglass.core.estimate.BoutRate;
 import farglass.core.estimate.Choices;
 import farglass.core.estimate.Population;
 import farglass.core.lexicon.Lexicon;
@@ -9,6 +10,7 @@ import farglass.core.state.Counting;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
@@ -19,8 +21,8 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 
 /**
- * All bouts of a library, with a sheet for each that counts. Immutable; a changed library gives a new corpus, in which only the sheets of
- * changed bouts are made anew.
+ * All bouts of a library, with a sheet for each. Immutable; a changed library gives a new corpus, in which only the sheets of changed bouts
+ * are made anew.
  */
 public final class Corpus {
     /** Stands in a header for somebody nobody knows. */
@@ -30,39 +32,44 @@ public final class Corpus {
     private final Lexicon lexicon;
     private final Map<Bout, BoutSheet> sheets = new IdentityHashMap<>();
     private final Map<String, List<BoutSheet>> byAthlete = new LinkedHashMap<>();
+    private final Map<String, List<BoutSheet>> aside = new LinkedHashMap<>();
     private final Map<Asked, List<Counted>> counted = new ConcurrentHashMap<>();
     private final Map<Asked, Choices> choices = new ConcurrentHashMap<>();
     private final Map<String, Population> populations = new ConcurrentHashMap<>();
 
-    private record Asked(String tally, String athlete) {}
+    private final Map<Asked, Map<String, List<BoutRate>>> rates = new ConcurrentHashMap<>();
+
+    /** A tally, and of whom, or of which option. */
+    private record Asked(String tally, String of) {}
 
     private Corpus(Collection<Bout> bouts, Lexicon lexicon, Map<Bout, BoutSheet> known) {
         this.bouts = List.copyOf(bouts);
         this.lexicon = lexicon;
         List<BoutSheet> all = new ArrayList<>();
         for (Bout bout : this.bouts) {
-            if (Counting.standing(bout) == Counting.Standing.COUNTS) {
-                BoutSheet sheet = known.containsKey(bout) ? known.get(bout) : BoutSheet.of(bout, lexicon);
-                sheets.put(bout, sheet);
-                all.add(sheet);
-            }
+            BoutSheet sheet = known.containsKey(bout) ? known.get(bout) : BoutSheet.of(bout, lexicon);
+            sheets.put(bout, sheet);
+            all.add(sheet);
         }
         // The newest first: evidence is read from the top.
         all.sort(Comparator.comparing(
                         (BoutSheet sheet) -> sheet.bout().header().date().orElse(LocalDate.MIN))
                 .reversed()
                 .thenComparing(sheet -> sheet.bout().id()));
-        for (BoutSheet sheet : all) {
-            for (Seat seat : Seat.values()) {
-                String name = sheet.bout().header().contestant(seat).name();
-                List<BoutSheet> own = byAthlete.computeIfAbsent(name, any -> new ArrayList<>());
+        all.forEach(sheet -> fileUnderNames(sheet.standing() == Counting.Standing.COUNTS ? byAthlete : aside, sheet));
+    }
+
+    private static void fileUnderNames(Map<String, List<BoutSheet>> byName, BoutSheet sheet) {
+        for (Seat seat : Seat.values()) {
+            String name = sheet.bout().header().contestant(seat).name();
+            if (!name.equals(NOBODY)) {
+                List<BoutSheet> own = byName.computeIfAbsent(name, any -> new ArrayList<>());
                 // Who is named on both sides of a bout has been in it once.
                 if (own.isEmpty() || own.get(own.size() - 1) != sheet) {
                     own.add(sheet);
                 }
             }
         }
-        byAthlete.remove(NOBODY);
     }
 
     /** {@return the corpus of these bouts} Linear in their moments. */
@@ -81,7 +88,7 @@ public final class Corpus {
                 .filter(athlete -> of(athlete).equals(renewed.of(athlete)))
                 .collect(Collectors.toSet());
         choices.forEach((asked, added) -> {
-            if (same.contains(asked.athlete())) {
+            if (same.contains(asked.of())) {
                 renewed.choices.put(asked, added);
             }
         });
@@ -107,6 +114,16 @@ public final class Corpus {
         return byAthlete.getOrDefault(athlete, List.of());
     }
 
+    /** {@return the athlete's bouts that count in nothing, the newest first: not watched, clips, demonstrations, second codings} */
+    public List<BoutSheet> aside(String athlete) {
+        return aside.getOrDefault(athlete, List.of());
+    }
+
+    /** {@return the sheets of all bouts, whether they count or not, in the bouts' order} */
+    public List<BoutSheet> sheets() {
+        return bouts.stream().map(sheets::get).toList();
+    }
+
     /** {@return what was counted in each of the athlete's bouts, in their order} */
     public List<Counted> counted(Tally tally, String athlete) {
         return counted.computeIfAbsent(new Asked(tally.id(), athlete), asked -> count(tally, athlete));
@@ -127,6 +144,25 @@ public final class Corpus {
             athletes().forEach(athlete -> byAthlete.put(athlete, alike(tally, athlete)));
             known = new Population(byAthlete);
             populations.put(tally.id(), known);
+        }
+        return known;
+    }
+
+    /** {@return by athlete, how often the option came in the watched time of each bout; put together the first time} */
+    public Map<String, List<BoutRate>> rates(Tally tally, String option) {
+        Map<String, List<BoutRate>> known = rates.get(new Asked(tally.id(), option));
+        if (known == null) {
+            Map<String, List<BoutRate>> byAthlete = new LinkedHashMap<>();
+            athletes().forEach(athlete -> {
+                List<Counted> each = counted(tally, athlete);
+                List<BoutRate> own = new ArrayList<>();
+                for (int i = 0; i < each.size(); i++) {
+                    each.get(i).rate(of(athlete).get(i), option, 1).ifPresent(own::add);
+                }
+                byAthlete.put(athlete, List.copyOf(own));
+            });
+            known = Collections.unmodifiableMap(byAthlete);
+            rates.put(new Asked(tally.id(), option), known);
         }
         return known;
     }

@@ -8,7 +8,7 @@ import java.util.List;
  * @param own what is believed of the athlete's share, with the weak belief weighing less than in intervals that are shown
  * @param others what is believed of the others' mean, itself uncertain
  */
-public record Comparison(Posterior own, Posterior others) {
+public record Comparison(Posterior own, Posterior others) implements Difference {
     /**
      * How much of the belief is the weak one where claims are made, measured by {@code ClaimsRun}: with more, an athlete like all others is
      * more often called different.
@@ -24,15 +24,8 @@ public record Comparison(Posterior own, Posterior others) {
                 own, new Posterior(List.of(new Posterior.Part(1, value * CERTAIN, (1 - value) * CERTAIN))));
     }
 
-    /**
-     * How likely a claim would be wrong.
-     *
-     * @param notAbove the probability that the share is not more than so much above the others' mean
-     * @param notBelow the probability that it is not more than so much below
-     */
-    public record Wrong(double notAbove, double notBelow) {}
-
-    /** {@return how likely each claim would be wrong, by the midpoint rule over the others' mean} @param margin in [0, 1) */
+    /** By the midpoint rule over the others' mean. */
+    @Override
     public Wrong wrong(double margin) {
         double notAbove = 0;
         double notBelow = 0;
@@ -44,7 +37,8 @@ public record Comparison(Posterior own, Posterior others) {
         return new Wrong(notAbove / POINTS, notBelow / POINTS);
     }
 
-    /** {@return what either claim is at least as likely to be wrong as} Found from the ends of the others' mean alone. */
+    /** From the ends of the others' mean alone. */
+    @Override
     public double atLeastWrong(double margin) {
         double notAbove = own.below(others.quantile(0.5 / POINTS) + margin);
         double notBelow = 1 - own.below(others.quantile((POINTS - 0.5) / POINTS) - margin);

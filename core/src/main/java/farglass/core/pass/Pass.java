@@ -7,6 +7,7 @@ import farglass.core.bout.Fact;
 import farglass.core.bout.Layer;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Seat;
+import farglass.core.corpus.BoutSheet;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.Role;
 import farglass.core.scribe.Fan;
@@ -20,6 +21,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
 
 /**
  * A viewing of a bout for one aim, perhaps in one position only: what it still has to ask, in the order of the film. What lies in a
@@ -41,15 +43,23 @@ public record Pass(Aim aim, Optional<String> position, Set<String> settled) {
     }
 
     /** {@return what is still to be asked, in the order of the film} Linear in the moments. */
-    public List<Question> questions(Bout bout, Timeline timeline, Lexicon lexicon) {
-        Conversation conversation = Conversation.of(bout);
+    public List<Question> questions(BoutSheet sheet) {
         List<Question> questions = new ArrayList<>();
-        for (Moment moment : bout.moments()) {
-            if (moment.atMicros().isPresent() && isHere(moment, timeline) && !isAsked(bout, moment)) {
-                ask(bout, moment, conversation, timeline, lexicon).ifPresent(questions::add);
+        Set<String> stays = stays(sheet.timeline());
+        for (Moment moment : sheet.bout().moments()) {
+            if (moment.atMicros().isPresent() && isHere(moment, sheet.timeline()) && !isAsked(sheet.bout(), moment)) {
+                ask(moment, sheet, stays).ifPresent(questions::add);
             }
         }
         return questions;
+    }
+
+    /** {@return the moments that led into a place where the two then stayed} */
+    private static Set<String> stays(Timeline timeline) {
+        return timeline.visits().stream()
+                .filter(visit -> visit.toMicros() - visit.fromMicros() >= SHORTEST_STAY_MICROS)
+                .flatMap(visit -> visit.openedBy().stream())
+                .collect(Collectors.toSet());
     }
 
     private boolean isHere(Moment moment, Timeline timeline) {
@@ -63,13 +73,14 @@ public record Pass(Aim aim, Optional<String> position, Set<String> settled) {
                 && bout.header().covers(aim.layer().get(), moment.atMicros().getAsLong());
     }
 
-    private Optional<Question> ask(
-            Bout bout, Moment moment, Conversation conversation, Timeline timeline, Lexicon lexicon) {
+    private Optional<Question> ask(Moment moment, BoutSheet sheet, Set<String> stays) {
+        Bout bout = sheet.bout();
+        Lexicon lexicon = sheet.lexicon();
         return switch (aim) {
             case STORY -> open(bout, moment, lexicon);
-            case ANSWERS -> answer(bout, moment, conversation, lexicon);
-            case GRIPS -> grips(bout, moment, timeline, lexicon);
-            case ERRORS -> error(bout, moment, timeline, lexicon);
+            case ANSWERS -> answer(bout, moment, sheet.conversation(), lexicon);
+            case GRIPS -> stays.contains(moment.id()) ? grips(bout, moment, sheet.timeline()) : Optional.empty();
+            case ERRORS -> error(bout, moment, sheet.timeline(), lexicon);
             case REWATCH -> again(bout, moment, lexicon);
         };
     }
@@ -123,14 +134,11 @@ public record Pass(Aim aim, Optional<String> position, Set<String> settled) {
                 });
     }
 
-    private static Optional<Question> grips(Bout bout, Moment moment, Timeline timeline, Lexicon lexicon) {
+    private static Optional<Question> grips(Bout bout, Moment moment, Timeline timeline) {
         Stand after = timeline.after(moment);
-        boolean opens = timeline.visits().stream()
-                .anyMatch(visit -> visit.openedBy().equals(Optional.of(moment.id()))
-                        && visit.toMicros() - visit.fromMicros() >= SHORTEST_STAY_MICROS);
         boolean told = moment.telling().facts(Fact.Grip.class).findAny().isPresent()
                 || moment.telling().unknown(Fact.Field.GRIP);
-        return opens && !told && after.position().isSettled()
+        return !told && after.position().isSettled()
                 ? Optional.of(question(
                         moment,
                         0,

@@ -1,13 +1,11 @@
 package farglass.core.plan;
 
-import farglass.core.bout.Moment;
 import farglass.core.bout.Seat;
-import farglass.core.bout.Stage;
 import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.Corpus;
+import farglass.core.corpus.Tried;
 import farglass.core.lexicon.Kind;
 import farglass.core.lexicon.Role;
-import farglass.core.lexicon.Technique;
 import farglass.core.state.Conversation;
 import farglass.core.state.Stand;
 import java.util.ArrayList;
@@ -82,30 +80,28 @@ public final class UsualAnswers {
 
     private UsualAnswers() {}
 
-    /** {@return every attack made on the opponent in bouts that count, the most frequent first; linear in their moments} */
+    /**
+     * {@return every attack made on the opponent in bouts that count, the most frequent first; linear in their moments} One told in
+     * several moments is one attack, and a feint is none.
+     */
     public static List<Attacked> to(String opponent, Corpus corpus) {
         record Key(String attack, String position, Role role) {}
         Map<Key, Map<Optional<String>, List<Answered>>> found = new LinkedHashMap<>();
         for (BoutSheet sheet : corpus.of(opponent)) {
             Seat attacker = sheet.bout().header().seatOf(opponent).orElseThrow().other();
-            for (Moment attack : sheet.bout().moments()) {
-                if (attack.actor().equals(Optional.of(attacker))
-                        && sheet.counts(attack)
-                        && is(attack, ATTACKS, sheet)) {
-                    Optional<Conversation.Reply> reply = sheet.conversation().after(attack);
-                    Stand stand = sheet.timeline().before(attack);
-                    found.computeIfAbsent(
-                                    new Key(
-                                            attack.technique().orElseThrow(),
-                                            stand.position().key(),
-                                            stand.roleOf(attacker)),
-                                    key -> new LinkedHashMap<>())
-                            .computeIfAbsent(
-                                    reply.flatMap(known -> known.later().technique()), deed -> new ArrayList<>())
-                            .add(new Answered(
-                                    new Sight(sheet.bout().id(), attack.id()),
-                                    reply.filter(Conversation.Reply::confirmed).isPresent()));
-                }
+            for (Tried attack : sheet.tried(attacker, ATTACKS)) {
+                Optional<Conversation.Reply> reply = sheet.reply(attack);
+                Stand stand = sheet.timeline().before(attack.first());
+                found.computeIfAbsent(
+                                new Key(
+                                        attack.technique().key(),
+                                        stand.position().key(),
+                                        stand.roleOf(attacker)),
+                                key -> new LinkedHashMap<>())
+                        .computeIfAbsent(reply.flatMap(known -> known.later().technique()), deed -> new ArrayList<>())
+                        .add(new Answered(
+                                sight(sheet, attack),
+                                reply.filter(Conversation.Reply::confirmed).isPresent()));
             }
         }
         return found.entrySet().stream()
@@ -118,6 +114,10 @@ public final class UsualAnswers {
                 .toList();
     }
 
+    private static Sight sight(BoutSheet sheet, Tried tried) {
+        return new Sight(sheet.bout().id(), tried.first().id());
+    }
+
     private static List<Reply> replies(Map<Optional<String>, List<Answered>> found) {
         return found.entrySet().stream()
                 .map(entry -> new Reply(
@@ -128,34 +128,20 @@ public final class UsualAnswers {
                 .toList();
     }
 
-    private static boolean is(Moment moment, Set<Kind> kinds, BoutSheet sheet) {
-        return sheet.technique(moment)
-                .map(Technique::kind)
-                .filter(kinds::contains)
-                .isPresent();
-    }
-
     /** {@return where the opponent scores and finishes from, the most frequent first} */
     public static List<Danger> dangers(String opponent, Corpus corpus) {
         record Key(String position, Role role) {}
         Map<Key, Map<String, List<Sight>>> found = new LinkedHashMap<>();
         for (BoutSheet sheet : corpus.of(opponent)) {
             Seat seat = sheet.bout().header().seatOf(opponent).orElseThrow();
-            for (Moment moment : sheet.bout().moments()) {
-                boolean gained = moment.succeeded()
-                        || moment.telling().stage().filter(Stage.TAP::equals).isPresent();
-                Stand stand = sheet.timeline().before(moment);
+            for (Tried tried : sheet.tried(seat, GAINS)) {
+                Stand stand = sheet.timeline().before(tried.first());
                 // A place that was not told is no place to beware of.
-                boolean told = stand.position().isSettled();
-                if (moment.actor().equals(Optional.of(seat))
-                        && gained
-                        && told
-                        && sheet.counts(moment)
-                        && is(moment, GAINS, sheet)) {
+                if (tried.worked() && stand.position().isSettled()) {
                     found.computeIfAbsent(
                                     new Key(stand.position().key(), stand.roleOf(seat)), key -> new LinkedHashMap<>())
-                            .computeIfAbsent(moment.technique().orElseThrow(), deed -> new ArrayList<>())
-                            .add(new Sight(sheet.bout().id(), moment.id()));
+                            .computeIfAbsent(tried.technique().key(), deed -> new ArrayList<>())
+                            .add(sight(sheet, tried));
                 }
             }
         }

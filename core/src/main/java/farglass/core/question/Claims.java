@@ -1,6 +1,6 @@
 package farglass.core.question;
 
-import farglass.core.estimate.Comparison;
+import farglass.core.estimate.Difference;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.Map;
@@ -8,7 +8,7 @@ import java.util.Optional;
 import java.util.PriorityQueue;
 
 /**
- * The one place that says "more than the others" or "prefers". Of all the comparisons of a page it claims the largest set whose mean
+ * The one place that says "more than the others", "prefers" or "more than before". Of all the differences of a page it claims the largest set whose mean
  * chance of being wrong is small; wrong is also what is true but trivial. Without a claim a figure stays, worded as a count.
  * <p>The mean posterior chance of a set is its expected share of wrong claims: M. A. Newton, A. Noueiry, D. Sarkar, P. Ahlquist,
  * "Detecting differential gene expression with a semiparametric hierarchical mixture method", Biostatistics 5 (2004), pp. 155-176.
@@ -31,20 +31,20 @@ public final class Claims {
      * @param wrong the chance that it is wrong or trivial, or less than that chance
      * @param direction which way; empty as long as the chance itself is not worked out
      */
-    private record Candidate(String id, Comparison comparison, double wrong, Optional<Direction> direction) {
+    private record Candidate(String id, Difference difference, double wrong, Optional<Direction> direction) {
         static final Comparator<Candidate> LEAST_WRONG_FIRST =
                 Comparator.comparingDouble(Candidate::wrong).thenComparing(Candidate::id);
 
-        static Candidate atLeast(String id, Comparison comparison) {
-            return new Candidate(id, comparison, comparison.atLeastWrong(TRIVIAL), Optional.empty());
+        static Candidate atLeast(String id, Difference difference) {
+            return new Candidate(id, difference, difference.atLeastWrong(TRIVIAL), Optional.empty());
         }
 
         Candidate workedOut() {
-            Comparison.Wrong chances = comparison.wrong(TRIVIAL);
+            Difference.Wrong chances = difference.wrong(TRIVIAL);
             boolean more = chances.notAbove() <= chances.notBelow();
             return new Candidate(
                     id,
-                    comparison,
+                    difference,
                     more ? chances.notAbove() : chances.notBelow(),
                     Optional.of(more ? Direction.MORE : Direction.LESS));
         }
@@ -62,11 +62,11 @@ public final class Claims {
     /**
      * {@return what may be claimed}
      *
-     * @param family every comparison of the page, by the id of its figure, whether or not it will be shown
+     * @param family every difference of the page, by the id of its figure, whether or not it will be shown
      */
-    public static Claims of(Map<String, Comparison> family) {
+    public static Claims of(Map<String, ? extends Difference> family) {
         PriorityQueue<Candidate> candidates = new PriorityQueue<>(Candidate.LEAST_WRONG_FIRST);
-        family.forEach((id, comparison) -> candidates.add(Candidate.atLeast(id, comparison)));
+        family.forEach((id, difference) -> candidates.add(Candidate.atLeast(id, difference)));
         Claims claims = new Claims();
         double sum = 0;
         while (!candidates.isEmpty()) {

@@ -6,10 +6,11 @@ import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Seat;
 import farglass.core.bout.Telling;
+import farglass.core.corpus.BoutSheet;
+import farglass.core.corpus.Corpus;
 import farglass.core.lexicon.Kind;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.Technique;
-import farglass.core.state.Timeline;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -60,11 +61,12 @@ public final class Continuations {
         this.lexicon = lexicon;
     }
 
-    /** {@return what these bouts teach} Linear in their moments. */
-    public static Continuations learned(Iterable<Bout> bouts, Lexicon lexicon) {
-        Continuations learned = new Continuations(lexicon);
-        for (Bout bout : bouts) {
-            List<Lesson> taught = learned.lessonsOf(bout);
+    /** {@return what the bouts of a library teach, watched or not} Linear in their moments. */
+    public static Continuations learned(Corpus corpus) {
+        Continuations learned = new Continuations(corpus.lexicon());
+        for (BoutSheet sheet : corpus.sheets()) {
+            Bout bout = sheet.bout();
+            List<Lesson> taught = lessonsOf(sheet);
             learned.lessons.put(bout.id(), taught);
             learned.firstCodings.put(bout.id(), firstCoding(bout));
             taught.forEach(lesson -> learned.teach(lesson, 1));
@@ -92,12 +94,12 @@ public final class Continuations {
         return bout.header().codingOf().orElse(bout.id());
     }
 
-    private List<Lesson> lessonsOf(Bout bout) {
-        Timeline timeline = Timeline.of(bout, lexicon);
+    private static List<Lesson> lessonsOf(BoutSheet sheet) {
+        Bout bout = sheet.bout();
         List<Lesson> taught = new ArrayList<>();
         for (int i = 0; i < bout.moments().size(); i++) {
             Moment moment = bout.moments().get(i);
-            Situation before = Situation.after(bout, i, timeline.before(moment));
+            Situation before = Situation.after(bout, i, sheet.timeline().before(moment));
             Optional<Deed> deed = plain(moment.deed());
             taught.add(new Lesson(
                     whoContexts(before),

@@ -4,8 +4,8 @@ import farglass.core.bout.Bout;
 import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Seat;
-import farglass.core.lexicon.Lexicon;
-import farglass.core.state.Timeline;
+import farglass.core.corpus.BoutSheet;
+import farglass.core.corpus.Corpus;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -57,30 +57,31 @@ public record PickQuality(int moments, int hits, int floorHits, List<Bin> bins) 
     }
 
     /**
-     * {@return how good the picks are over these bouts, each left out while it is predicted} Codings of one bout are left out
+     * {@return how good the picks are over the bouts of a library, each left out while it is predicted} Codings of one bout are left out
      * together.
      *
      * @param actedOnly whether only what the two athletes and the clock did is to be foreseen, not what the referee gave
      */
-    public static PickQuality of(List<Bout> bouts, Lexicon lexicon, boolean actedOnly) {
-        Continuations learned = Continuations.learned(bouts, lexicon);
-        Map<String, Map<Came, Integer>> commonest = commonest(bouts, lexicon);
+    public static PickQuality of(Corpus corpus, boolean actedOnly) {
+        Continuations learned = Continuations.learned(corpus);
+        Map<String, Map<Came, Integer>> commonest = new HashMap<>();
+        corpus.sheets().forEach(sheet -> count(sheet, commonest, 1));
         int moments = 0;
         int hits = 0;
         int floor = 0;
         int[] picks = new int[BINS];
         double[] promised = new double[BINS];
         int[] came = new int[BINS];
-        for (Bout bout : bouts) {
+        for (BoutSheet sheet : corpus.sheets()) {
+            Bout bout = sheet.bout();
             learned.setAside(bout);
-            count(bout, lexicon, commonest, -1);
-            Timeline timeline = Timeline.of(bout, lexicon);
+            count(sheet, commonest, -1);
             for (int i = 0; i < bout.moments().size(); i++) {
                 Moment moment = bout.moments().get(i);
                 if (actedOnly && moment.deed() instanceof Deed.Awarded) {
                     continue;
                 }
-                Situation before = Situation.after(bout, i, timeline.before(moment));
+                Situation before = Situation.after(bout, i, sheet.timeline().before(moment));
                 Optional<Came> truth = came(moment);
                 moments++;
                 for (Continuations.Likely likely : learned.next(before, PICKS)) {
@@ -98,7 +99,7 @@ public record PickQuality(int moments, int hits, int floorHits, List<Bin> bins) 
                         ? 1
                         : 0;
             }
-            count(bout, lexicon, commonest, 1);
+            count(sheet, commonest, 1);
         }
         List<Bin> bins = new ArrayList<>();
         for (int i = 0; i < BINS; i++) {
@@ -116,19 +117,11 @@ public record PickQuality(int moments, int hits, int floorHits, List<Bin> bins) 
         return now.stand().position().key() + now.stand().top();
     }
 
-    private static Map<String, Map<Came, Integer>> commonest(List<Bout> bouts, Lexicon lexicon) {
-        Map<String, Map<Came, Integer>> counts = new HashMap<>();
-        for (Bout bout : bouts) {
-            count(bout, lexicon, counts, 1);
-        }
-        return counts;
-    }
-
-    private static void count(Bout bout, Lexicon lexicon, Map<String, Map<Came, Integer>> counts, int times) {
-        Timeline timeline = Timeline.of(bout, lexicon);
+    private static void count(BoutSheet sheet, Map<String, Map<Came, Integer>> counts, int times) {
+        Bout bout = sheet.bout();
         for (int i = 0; i < bout.moments().size(); i++) {
             Moment moment = bout.moments().get(i);
-            Situation before = Situation.after(bout, i, timeline.before(moment));
+            Situation before = Situation.after(bout, i, sheet.timeline().before(moment));
             came(moment).ifPresent(known -> counts.computeIfAbsent(place(before), any -> new HashMap<>())
                     .merge(known, times, Integer::sum));
         }

@@ -8,12 +8,14 @@ import farglass.core.bout.Header;
 import farglass.core.bout.Layer;
 import farglass.core.bout.Material;
 import farglass.core.bout.Moment;
+import farglass.core.bout.Segment;
 import farglass.core.bout.Times;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 
 /**
  * What of a bout counts in figures; where nothing does, why, and how it can be mended. The one rule for check, import, Shelf, dossier and
@@ -135,6 +137,40 @@ public final class Counting {
     public boolean seen(long micros) {
         return bout.header().covers(Layer.STORY, micros)
                 && bout.header().footage().isLive(micros);
+    }
+
+    /** {@return match time within the watched live stretches, in microseconds; 0 where nothing counts} */
+    public long watchedMicros(MatchClock clock) {
+        if (standing(bout) != Standing.COUNTS) {
+            return 0;
+        }
+        // By instant: how many covered stretches begin there less those that end, and how many that are not live.
+        TreeMap<Long, int[]> turns = new TreeMap<>();
+        for (Covered stretch : bout.header().covered()) {
+            if (stretch.layer() == Layer.STORY) {
+                turns.computeIfAbsent(stretch.fromMicros(), any -> new int[2])[0]++;
+                turns.computeIfAbsent(stretch.toMicros(), any -> new int[2])[0]--;
+            }
+        }
+        for (Segment segment : bout.header().footage().segments()) {
+            if (!segment.isLive()) {
+                turns.computeIfAbsent(segment.fromMicros(), any -> new int[2])[1]++;
+                turns.computeIfAbsent(segment.toMicros(), any -> new int[2])[1]--;
+            }
+        }
+        long watched = 0;
+        long from = 0;
+        int covered = 0;
+        int cut = 0;
+        for (Map.Entry<Long, int[]> turn : turns.entrySet()) {
+            if (covered > 0 && cut == 0) {
+                watched += clock.playedMicros(turn.getKey()) - clock.playedMicros(from);
+            }
+            from = turn.getKey();
+            covered += turn.getValue()[0];
+            cut += turn.getValue()[1];
+        }
+        return watched;
     }
 
     /** {@return whether the moment counts: watched, live, and not hidden from the viewer} Without a time it counts by its neighbours. */

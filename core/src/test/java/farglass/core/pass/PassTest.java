@@ -6,9 +6,9 @@ import farglass.core.Bouts;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Covered;
 import farglass.core.bout.Layer;
+import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.Corpus;
 import farglass.core.lexicon.Lexicon;
-import farglass.core.state.Timeline;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -27,7 +27,7 @@ class PassTest {
             "0:50 - mark");
 
     private static List<Question> ask(Aim aim, Optional<String> position, Set<String> settled, Bout bout) {
-        return new Pass(aim, position, settled).questions(bout, Timeline.of(bout, LEXICON), LEXICON);
+        return new Pass(aim, position, settled).questions(BoutSheet.of(bout, LEXICON));
     }
 
     private static List<String> asked(Aim aim, Bout bout) {

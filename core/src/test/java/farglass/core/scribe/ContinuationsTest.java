@@ -7,6 +7,7 @@ import farglass.core.Bouts;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Deed;
 import farglass.core.bout.Seat;
+import farglass.core.corpus.Corpus;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.simulate.Acted;
 import farglass.core.simulate.Cast;
@@ -33,7 +34,7 @@ class ContinuationsTest {
 
     @Test
     void whatWasSeenComesFirstAndNothingThatCannotHappenThere() {
-        var picks = Continuations.learned(List.of(TAUGHT), LEXICON).next(fresh(), 9);
+        var picks = Continuations.learned(Corpus.of(List.of(TAUGHT), LEXICON)).next(fresh(), 9);
         assertThat(picks).hasSize(9).doesNotHaveDuplicates();
         assertThat(picks.get(0).proposal().deed()).isEqualTo(new Deed.Did("toreando"));
         assertThat(picks.get(0).proposal().actor()).contains(Seat.B);
@@ -51,7 +52,7 @@ class ContinuationsTest {
 
     @Test
     void nothingButWhoAndWhatIsEverPicked() {
-        assertThat(Continuations.learned(List.of(TAUGHT), LEXICON).next(fresh(), 1000))
+        assertThat(Continuations.learned(Corpus.of(List.of(TAUGHT), LEXICON)).next(fresh(), 1000))
                 .allSatisfy(likely -> {
                     assertThat(likely.proposal().telling()).isEqualTo(farglass.core.bout.Telling.NOTHING);
                     assertThat(likely.proposal().settled()).isEmpty();
@@ -60,7 +61,7 @@ class ContinuationsTest {
 
     @Test
     void theProbabilitiesOfAllThatCanComeAddUpToOne() {
-        double total = Continuations.learned(List.of(TAUGHT), LEXICON).next(fresh(), 100_000).stream()
+        double total = Continuations.learned(Corpus.of(List.of(TAUGHT), LEXICON)).next(fresh(), 100_000).stream()
                 .mapToDouble(Continuations.Likely::probability)
                 .sum();
         assertThat(total).isCloseTo(1, within(1e-9));
@@ -68,16 +69,16 @@ class ContinuationsTest {
 
     @Test
     void aBoutSetAsideTeachesNothingUntilItIsTakenBack() {
-        Continuations learned = Continuations.learned(List.of(TAUGHT), LEXICON);
+        Continuations learned = Continuations.learned(Corpus.of(List.of(TAUGHT), LEXICON));
         var before = learned.next(fresh(), 9);
         learned.setAside(TAUGHT);
         assertThat(learned.next(fresh(), 9))
-                .isEqualTo(Continuations.learned(List.of(), LEXICON).next(fresh(), 9));
+                .isEqualTo(Continuations.learned(Corpus.of(List.of(), LEXICON)).next(fresh(), 9));
         Bout second = new Bout("again", TAUGHT.header().asCodingOf(TAUGHT.id(), "Tove"), List.of(), List.of());
         learned.setAside(second);
         assertThat(learned.next(fresh(), 9))
                 .as("a blind second coding gets nothing from the first")
-                .isEqualTo(Continuations.learned(List.of(), LEXICON).next(fresh(), 9));
+                .isEqualTo(Continuations.learned(Corpus.of(List.of(), LEXICON)).next(fresh(), 9));
         learned.setAside(new Bout("another", TAUGHT.header(), List.of(), List.of()));
         assertThat(learned.next(fresh(), 9)).isEqualTo(before);
     }
@@ -90,7 +91,7 @@ class ContinuationsTest {
                 "0:30 B over-under-pass; nearly",
                 "0:40 B over-under-pass; nearly",
                 "0:50 B over-under-pass; nearly");
-        Continuations learned = Continuations.learned(List.of(TAUGHT, hers.with(hers.header())), LEXICON);
+        Continuations learned = Continuations.learned(Corpus.of(List.of(TAUGHT, hers.with(hers.header())), LEXICON));
         Situation somebody = fresh();
         Situation pip = new Situation(GUARD, "Juno", "Pip", Optional.empty(), Optional.empty(), false);
         assertThat(probability(learned, pip, "over-under-pass"))
@@ -109,7 +110,7 @@ class ContinuationsTest {
     void onTheDemoThePicksStandBetweenFloorAndCeilingAndPromiseWhatComes() {
         List<Acted> acted = Cast.seasons(LEXICON).bouts();
         List<Bout> told = acted.stream().map(Acted::told).toList();
-        PickQuality picks = PickQuality.of(told, LEXICON, true);
+        PickQuality picks = PickQuality.of(Corpus.of(told, LEXICON), true);
         Foreseen ceiling = acted.stream().map(Acted::foreseen).reduce(Foreseen.NOTHING, Foreseen::and);
         assertThat(picks.moments()).isGreaterThan(4000);
         assertThat(picks.share())
@@ -123,7 +124,7 @@ class ContinuationsTest {
     void thePicksAreHitsCountedByHandOnTwoBouts() {
         // Each is foreseen from the other alone: the same four deeds in the same order, so all are among the nine.
         Bout again = new Bout("again", TAUGHT.header(), TAUGHT.moments(), List.of());
-        PickQuality picks = PickQuality.of(List.of(TAUGHT, again), LEXICON, false);
+        PickQuality picks = PickQuality.of(Corpus.of(List.of(TAUGHT, again), LEXICON), false);
         assertThat(picks.moments()).isEqualTo(10);
         assertThat(picks.hits()).isEqualTo(10);
         assertThat(picks.floorHits()).isEqualTo(10);

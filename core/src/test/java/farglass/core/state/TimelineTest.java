@@ -8,6 +8,8 @@ import farglass.core.Bouts;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Seat;
+import farglass.core.corpus.Corpus;
+import farglass.core.corpus.LearnedScale;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -225,7 +227,7 @@ class TimelineTest {
                 "0:40 A award 2 points",
                 "0:50 A reached; -> mount, A on top");
         double points = LEXICON.position("mount").orElseThrow().worth().points();
-        LearnedScale scale = LearnedScale.of(List.of(one), LEXICON);
+        LearnedScale scale = LearnedScale.of(Corpus.of(List.of(one), LEXICON));
         // Three stays: the first led to the top athlete's score, the second to the other's, the third to none.
         assertThat(scale.of(LEXICON.position("mount").orElseThrow())).isCloseTo((0 + 10 * points) / 13, within(1e-12));
         assertThat(scale.without(one.id()).of(LEXICON.position("mount").orElseThrow()))

@@ -2,9 +2,11 @@ package farglass.desktop.dossier;
 
 import farglass.core.bout.Moment;
 import farglass.core.bout.Times;
+import farglass.core.catalogue.Catalogue;
 import farglass.core.corpus.Evidence;
-import farglass.core.profile.Dossier;
-import farglass.core.profile.Figure;
+import farglass.core.corpus.Scope;
+import farglass.core.prose.Page;
+import farglass.core.prose.Row;
 import farglass.core.scribe.Phrase;
 import farglass.core.study.Athlete;
 import farglass.core.study.Study;
@@ -31,8 +33,8 @@ public final class DossierModel {
     private final Desk desk;
     private final ObservableList<Athlete> athletes = FXCollections.observableArrayList();
     private final ObjectProperty<Optional<Athlete>> athlete = new SimpleObjectProperty<>(Optional.empty());
-    private final ReadOnlyObjectWrapper<Optional<Dossier>> dossier = new ReadOnlyObjectWrapper<>(Optional.empty());
-    private final ObjectProperty<Optional<Figure>> figure = new SimpleObjectProperty<>(Optional.empty());
+    private final ReadOnlyObjectWrapper<Optional<Page>> page = new ReadOnlyObjectWrapper<>(Optional.empty());
+    private final ObjectProperty<Optional<Row>> row = new SimpleObjectProperty<>(Optional.empty());
     private final ObservableList<Sight> sights = FXCollections.observableArrayList();
     private Optional<Work.Job> running = Optional.empty();
     private boolean stale = true;
@@ -46,7 +48,7 @@ public final class DossierModel {
         });
         desk.placeProperty().addListener(change -> refresh());
         athlete.addListener(change -> outdate());
-        figure.addListener(change -> showSights());
+        row.addListener(change -> showSights());
         chooseAthletes();
     }
 
@@ -70,8 +72,8 @@ public final class DossierModel {
         stale = false;
         running.ifPresent(Work.Job::cancel);
         if (athlete.get().isEmpty()) {
-            dossier.set(Optional.empty());
-            figure.set(Optional.empty());
+            page.set(Optional.empty());
+            row.set(Optional.empty());
             return;
         }
         String name = athlete.get().get().name();
@@ -80,20 +82,22 @@ public final class DossierModel {
         running = Optional.of(desk.work()
                 .start(
                         "Counting " + name,
-                        (progress, cancelled) -> Dossier.of(name, desk.corpus(contents), weighing),
+                        (progress, cancelled) -> Page.of(
+                                Catalogue.dossier(name, desk.corpus(contents), Scope.weighed(weighing)),
+                                desk.lexicon()),
                         this::show,
                         problem -> desk.say(problem.getMessage())));
     }
 
-    private void show(Dossier computed) {
-        dossier.set(Optional.of(computed));
-        figure.set(computed.answers().stream()
-                .flatMap(answer -> answer.figures().stream())
+    private void show(Page computed) {
+        page.set(Optional.of(computed));
+        row.set(computed.answers().stream()
+                .flatMap(answer -> answer.rows().stream())
                 .findFirst());
     }
 
     private void showSights() {
-        sights.setAll(figure.get().map(Figure::evidence).orElse(List.of()).stream()
+        sights.setAll(row.get().map(Row::evidence).orElse(List.of()).stream()
                 .flatMap(evidence -> sight(evidence).stream())
                 .toList());
     }
@@ -129,12 +133,12 @@ public final class DossierModel {
         return athlete;
     }
 
-    public ReadOnlyObjectProperty<Optional<Dossier>> dossierProperty() {
-        return dossier.getReadOnlyProperty();
+    public ReadOnlyObjectProperty<Optional<Page>> pageProperty() {
+        return page.getReadOnlyProperty();
     }
 
-    public ObjectProperty<Optional<Figure>> figureProperty() {
-        return figure;
+    public ObjectProperty<Optional<Row>> rowProperty() {
+        return row;
     }
 
     public ObservableList<Sight> sights() {

@@ -1,8 +1,8 @@
 package farglass.desktop.dossier;
 
-import farglass.core.profile.Answer;
-import farglass.core.profile.Dossier;
-import farglass.core.profile.Figure;
+import farglass.core.prose.Answer;
+import farglass.core.prose.Page;
+import farglass.core.prose.Row;
 import farglass.core.study.Athlete;
 import farglass.desktop.parts.WrappingCell;
 import farglass.drawing.Palette;
@@ -51,8 +51,8 @@ public final class DossierView extends BorderPane {
         setRight(evidence());
         model.athletes().addListener((ListChangeListener<Athlete>) change -> showAthletes());
         model.athleteProperty().addListener(change -> showAthletes());
-        model.dossierProperty().addListener(change -> show());
-        model.figureProperty().addListener(change -> showFigure());
+        model.pageProperty().addListener(change -> show());
+        model.rowProperty().addListener(change -> showFigure());
         showAthletes();
         show();
     }
@@ -134,9 +134,9 @@ public final class DossierView extends BorderPane {
 
     private void show() {
         answers.getChildren().clear();
-        Optional<Dossier> dossier = model.dossierProperty().get();
+        Optional<Page> page = model.pageProperty().get();
         basis.setText("");
-        if (dossier.isEmpty()) {
+        if (page.isEmpty()) {
             Label empty = new Label(
                     "No athlete is under study. Begin a study or a camp from the Library menu, then tag a bout of theirs.");
             empty.getStyleClass().add("empty-words");
@@ -147,8 +147,8 @@ public final class DossierView extends BorderPane {
         basis.setText(
                 ("%d of %d known bouts were watched. In each line: the dot is the best guess, the thick line where it likely is"
                                 + " (80 %%), the thin line 95 %%, the dark tick the other athletes.")
-                        .formatted(dossier.get().watched(), dossier.get().known()));
-        for (String aside : dossier.get().asides()) {
+                        .formatted(page.get().watched(), page.get().known()));
+        for (String aside : page.get().asides()) {
             Label told = new Label(aside);
             told.setWrapText(true);
             told.setMinHeight(Region.USE_PREF_SIZE);
@@ -156,7 +156,7 @@ public final class DossierView extends BorderPane {
             answers.getChildren().add(told);
         }
         ToggleGroup group = new ToggleGroup();
-        for (Answer answer : dossier.get().answers()) {
+        for (Answer answer : page.get().answers()) {
             answers.getChildren().add(answer(answer, group));
         }
     }
@@ -168,13 +168,13 @@ public final class DossierView extends BorderPane {
         sentence.setWrapText(true);
         sentence.getStyleClass().add("sentence");
         VBox box = new VBox(4, question, sentence);
-        for (Figure figure : answer.figures()) {
-            FigureView view = new FigureView(figure, palette);
+        for (Row row : answer.rows()) {
+            FigureView view = new FigureView(row, palette);
             view.setToggleGroup(group);
-            view.setSelected(model.figureProperty().get().filter(figure::equals).isPresent());
+            view.setSelected(model.rowProperty().get().filter(row::equals).isPresent());
             view.setOnAction(event -> {
                 view.setSelected(true);
-                model.figureProperty().set(Optional.of(figure));
+                model.rowProperty().set(Optional.of(row));
             });
             box.getChildren().add(view);
         }
@@ -182,14 +182,9 @@ public final class DossierView extends BorderPane {
     }
 
     private void showFigure() {
-        sightsTitle.setText(model.figureProperty()
+        sightsTitle.setText(model.rowProperty()
                 .get()
-                .map(figure -> "%s: %d of %d %s"
-                        .formatted(
-                                figure.label(),
-                                figure.share().successes(),
-                                figure.share().chances(),
-                                figure.denominator()))
+                .map(row -> "%s: %s %s".formatted(row.label(), row.count(), row.of()))
                 .orElse(""));
     }
 

@@ -1,13 +1,11 @@
 package farglass.desktop.dossier;
 
-import farglass.core.estimate.Share;
-import farglass.core.profile.Figure;
+import farglass.core.prose.Row;
 import farglass.desktop.parts.Drawn;
 import farglass.drawing.EstimateLayout;
 import farglass.drawing.EstimatePainter;
 import farglass.drawing.Ink;
 import farglass.drawing.Palette;
-import java.util.Locale;
 import javafx.beans.value.ObservableValue;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
@@ -19,29 +17,28 @@ import javafx.scene.layout.GridPane;
 final class FigureView extends ToggleButton {
     private final GridPane line;
 
-    FigureView(Figure figure, ObservableValue<Palette> palette) {
+    FigureView(Row row, ObservableValue<Palette> palette) {
         getStyleClass().add("figure");
         setMaxWidth(Double.MAX_VALUE);
         setAlignment(Pos.CENTER_LEFT);
-        Share share = figure.share();
-        Label label = new Label(figure.label());
+        Label label = new Label(row.label());
         Drawn glyph = new Drawn(palette);
         glyph.setPrefSize(170, 20);
         // Beside a note of two lines it stays as tall as in every other row, so that the rulers line up.
         glyph.setMaxHeight(20);
-        glyph.paint((brush, width, height) -> EstimatePainter.paint(
-                brush,
-                EstimateLayout.of(
-                        new double[] {share.low95(), share.low80(), share.point(), share.high80(), share.high95()},
-                        share.population(),
-                        width,
-                        height),
-                Ink.SUBJECT));
-        Label count = new Label("%d of %d".formatted(share.successes(), share.chances()));
-        Label interval =
-                new Label(String.format(Locale.ROOT, "%.0f\u2013%.0f %%", 100 * share.low80(), 100 * share.high80()));
+        row.bar()
+                .ifPresent(bar -> glyph.paint((brush, width, height) -> EstimatePainter.paint(
+                        brush,
+                        EstimateLayout.of(
+                                new double[] {bar.low95(), bar.low80(), bar.point(), bar.high80(), bar.high95()},
+                                bar.others(),
+                                width,
+                                height),
+                        Ink.SUBJECT)));
+        Label count = new Label(row.count());
+        Label interval = new Label(row.likely());
         interval.getStyleClass().add("quiet");
-        Label note = new Label(figure.remark());
+        Label note = new Label(row.remark());
         note.getStyleClass().add("quiet");
         note.setWrapText(true);
         GridPane line = new GridPane();
@@ -50,7 +47,7 @@ final class FigureView extends ToggleButton {
         line.addRow(0, label, glyph, count, interval, note);
         label.setWrapText(true);
         setGraphic(line);
-        setAccessibleText("%s: %s of %s".formatted(figure.label(), count.getText(), figure.denominator()));
+        setAccessibleText("%s: %s of %s".formatted(row.label(), row.count(), row.of()));
         this.line = line;
     }
 

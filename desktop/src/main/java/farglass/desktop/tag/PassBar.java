@@ -3,6 +3,7 @@ package farglass.desktop.tag;
 import farglass.core.bout.Covered;
 import farglass.core.bout.Layer;
 import farglass.core.bout.Times;
+import farglass.core.corpus.BoutSheet;
 import farglass.core.pass.Aim;
 import farglass.core.pass.Pass;
 import java.util.Locale;
@@ -82,10 +83,7 @@ final class PassBar extends HBox {
                 .get()
                 .filter(bout -> aim != Aim.STORY)
                 .map(bout -> new Pass(aim, Optional.empty(), Set.of())
-                        .questions(
-                                bout,
-                                model.timeline().orElseThrow(),
-                                model.desk().lexicon())
+                        .questions(BoutSheet.of(bout, model.desk().lexicon()))
                         .size())
                 .map(count ->
                         count == 0 ? aim.label() + ": nothing to ask" : "%s: %d to ask".formatted(aim.label(), count))

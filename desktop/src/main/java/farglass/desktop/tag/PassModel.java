@@ -6,6 +6,7 @@ import farglass.core.bout.Covered;
 import farglass.core.bout.Fact;
 import farglass.core.bout.Layer;
 import farglass.core.bout.Moment;
+import farglass.core.corpus.BoutSheet;
 import farglass.core.pass.Aim;
 import farglass.core.pass.AnswerNeeds;
 import farglass.core.pass.Pass;
@@ -114,14 +115,12 @@ public final class PassModel {
 
     private void next() {
         Bout bout = tag.boutProperty().get().orElseThrow();
-        List<Question> open =
-                pass
-                        .orElseThrow()
-                        .questions(
-                                bout, tag.timeline().orElseThrow(), tag.desk().lexicon())
-                        .stream()
-                        .filter(each -> !skipped.contains(each.momentId()) && !replied.contains(each.momentId()))
-                        .toList();
+        List<Question> open = pass
+                .orElseThrow()
+                .questions(BoutSheet.of(bout, tag.desk().lexicon()))
+                .stream()
+                .filter(each -> !skipped.contains(each.momentId()) && !replied.contains(each.momentId()))
+                .toList();
         left = open.size();
         if (open.isEmpty()) {
             finish();

@@ -2,11 +2,13 @@ package farglass.desktop.tag;
 
 import farglass.core.bout.Bout;
 import farglass.core.bout.Deed;
+import farglass.core.corpus.Corpus;
 import farglass.core.scribe.Continuations;
 import farglass.core.scribe.Proposal;
 import farglass.core.scribe.ScribeLine;
 import farglass.core.scribe.Situation;
 import farglass.desktop.desk.Desk;
+import farglass.library.Contents;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -37,12 +39,13 @@ public final class Picks {
     Picks(Desk desk, Runnable learnedMore) {
         this.desk = desk;
         this.learnedMore = learnedMore;
-        this.continuations = Continuations.learned(List.of(), desk.lexicon());
+        this.continuations = Continuations.learned(Corpus.of(List.of(), desk.lexicon()));
     }
 
     /** Learns anew for that bout, off the interface thread; until then the old picks stand. */
     void learnFor(Bout bout) {
-        List<Bout> now = desk.contents().bouts().stream()
+        Contents contents = desk.contents();
+        List<Bout> now = contents.bouts().stream()
                 .filter(each -> !each.header().isSecondCoding())
                 .toList();
         if (now.equals(teachers)) {
@@ -53,7 +56,8 @@ public final class Picks {
         desk.work()
                 .start(
                         "Learning what usually comes next",
-                        (progress, cancelled) -> Continuations.learned(now, desk.lexicon()),
+                        (progress, cancelled) ->
+                                Continuations.learned(desk.corpus(contents).renewed(now, desk.lexicon())),
                         learned -> {
                             learned.setAside(bout);
                             continuations = learned;

@@ -6,6 +6,7 @@ import farglass.core.bout.Moment;
 import farglass.core.bout.Settled;
 import farglass.core.bout.Telling;
 import farglass.core.bout.Times;
+import farglass.core.corpus.LearnedScale;
 import farglass.core.rules.Call;
 import farglass.core.rules.Reason;
 import farglass.core.rules.Rulesets;
@@ -13,12 +14,12 @@ import farglass.core.rules.Scorecard;
 import farglass.core.scribe.Phrase;
 import farglass.core.scribe.Proposal;
 import farglass.core.state.Ladder;
-import farglass.core.state.LearnedScale;
 import farglass.core.state.Scale;
 import farglass.core.state.Stand;
 import farglass.core.state.Tide;
 import farglass.core.state.Timeline;
 import farglass.drawing.TideMatter;
+import farglass.library.Contents;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -130,14 +131,13 @@ public final class TideModel {
     }
 
     private void learnScale(Bout bout) {
+        Contents contents = tag.desk().contents();
         tag.desk()
                 .work()
                 .start(
                         "Learning what positions lead to",
-                        (progress, cancelled) -> LearnedScale.of(
-                                        tag.desk().contents().bouts(),
-                                        tag.desk().lexicon())
-                                .without(bout.id()),
+                        (progress, cancelled) ->
+                                LearnedScale.of(tag.desk().corpus(contents)).without(bout.id()),
                         scale -> {
                             learned = Optional.of(scale);
                             renew();

@@ -101,13 +101,13 @@ class DeskTest {
     void theDossierIsCountedOnlyWhenLookedAtAndFollowsTheStudy() throws Exception {
         DossierModel model = new DossierModel(desk);
         assertThat(model.athletes()).extracting(athlete -> athlete.name()).containsExactly("Runa", "Maren");
-        assertThat(model.dossierProperty().get()).isEmpty();
+        assertThat(model.pageProperty().get()).isEmpty();
         onScreen(() -> desk.placeProperty().set(Place.DOSSIER));
         rest();
-        assertThat(model.dossierProperty().get().orElseThrow().athlete()).isEqualTo("Runa");
+        assertThat(model.pageProperty().get().orElseThrow().athlete()).isEqualTo("Runa");
         onScreen(() -> desk.studyProperty().set(desk.contents().study("study")));
         rest();
-        assertThat(model.dossierProperty().get().orElseThrow().athlete()).isEqualTo("Maren");
+        assertThat(model.pageProperty().get().orElseThrow().athlete()).isEqualTo("Maren");
         assertThat(model.sights()).isNotEmpty();
         onScreen(() -> model.open(model.sights().get(0)));
         assertThat(desk.placeProperty().get()).isEqualTo(Place.TAG);

@@ -1,0 +1,68 @@
+package farglass.core.catalogue;
+
+import farglass.core.corpus.Tally;
+import farglass.core.lexicon.Kind;
+import farglass.core.question.Ask;
+import farglass.core.question.Chapter;
+import farglass.core.question.OfEach;
+import farglass.core.question.Options;
+import farglass.core.question.Question;
+import farglass.core.question.Variants;
+import farglass.core.question.Wording;
+import java.util.List;
+import java.util.Optional;
+
+/** What does she finish with? Tries at a submission, which they are, and how many of each end in a tap. */
+final class Finishes {
+    private static final Tries TRIES = new Tries("finish", "tries at a submission", Kind.SUBMISSION);
+
+    /** A technique and its variants are counted together; a submission without a method is one too. */
+    private static final Tally WHICH = TRIES.tally(
+            "which",
+            (sheet, tried) ->
+                    Optional.of(sheet.lexicon().together(tried.technique().key())));
+
+    private static final Ask BY_NAME = new Ask(
+            "finish which",
+            new Options(WHICH),
+            Wording.ofTerms("{option}", "tries at a submission", "most often {option}, {count}{claims}"));
+
+    private static Tally ends(String technique) {
+        return TRIES.tally(
+                "ends " + technique,
+                (sheet, tried) ->
+                        sheet.lexicon().together(tried.technique().key()).equals(technique)
+                                ? Tries.end(tried)
+                                : Optional.empty());
+    }
+
+    private static final Ask TAPS = new Ask(
+                    "finish ends",
+                    new OfEach(WHICH, Finishes::ends, Tries.WORKED),
+                    Wording.ofTerms("tap in {count}", "tries at it", ""))
+            .beside(BY_NAME);
+
+    private static final Ask VARIANTS = new Ask(
+                    "finish variants",
+                    new Variants(TRIES.tally("variants", (sheet, tried) -> Optional.of(tried.technique())
+                            .filter(technique -> technique.parent().isPresent())
+                            .map(technique -> technique.key()))),
+                    Wording.ofTerms("{option}", "", ""))
+            .beside(BY_NAME);
+
+    static final Question QUESTION = new Question(
+            "finish",
+            Chapter.FINISHING,
+            "What do they finish with?",
+            "",
+            "{name} has not been seen trying a submission",
+            List.of(
+                    TRIES.done(
+                            "Tries that end in a tap",
+                            "{name} tried {n} {submission|submissions} and got the tap in {count}{claims}"),
+                    BY_NAME,
+                    TAPS,
+                    VARIANTS));
+
+    private Finishes() {}
+}

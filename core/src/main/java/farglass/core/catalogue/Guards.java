@@ -1,0 +1,75 @@
+package farglass.core.catalogue;
+
+import farglass.core.bout.Seat;
+import farglass.core.corpus.BoutSheet;
+import farglass.core.corpus.Evidence;
+import farglass.core.corpus.Stays;
+import farglass.core.corpus.Tally;
+import farglass.core.corpus.Timed;
+import farglass.core.estimate.Stay;
+import farglass.core.lexicon.Role;
+import farglass.core.question.Ask;
+import farglass.core.question.Chapter;
+import farglass.core.question.Lasting;
+import farglass.core.question.Options;
+import farglass.core.question.Question;
+import farglass.core.question.Wording;
+import farglass.core.state.Stand;
+import java.util.List;
+import java.util.Optional;
+
+/** Which guards does she play, and for how long? One visit, one count. */
+final class Guards {
+    private static boolean plays(Stand stand, Seat seat) {
+        return stand.position().family().isGuard() && stand.roleOf(seat) == Role.BOTTOM;
+    }
+
+    private static List<Evidence> visits(BoutSheet sheet, Seat seat) {
+        return sheet.arrivals().stream()
+                .filter(moment -> plays(sheet.timeline().after(moment), seat))
+                .map(moment -> new Evidence(
+                        sheet.bout().id(),
+                        Optional.of(moment.id()),
+                        sheet.timeline().after(moment).position().key()))
+                .toList();
+    }
+
+    private static List<Timed> stays(BoutSheet sheet, Seat seat) {
+        return sheet.visits().stream()
+                .filter(visit -> plays(visit.stand(), seat))
+                .map(visit -> new Timed(
+                        new Evidence(
+                                sheet.bout().id(),
+                                visit.openedBy(),
+                                visit.stand().position().key()),
+                        new Stay(
+                                visit.playedSeconds(),
+                                sheet.sawEnd(visit),
+                                sheet.bout().id())))
+                .toList();
+    }
+
+    private static final Ask WHICH = new Ask(
+            "guard",
+            new Options(Tally.ofStory("guard", Guards::visits)),
+            Wording.ofTerms(
+                    "{option}",
+                    "visits underneath in a guard",
+                    "{name} was underneath in a guard {times}; most often in {option}, {count}{claims}"));
+
+    private static final Ask LASTING = new Ask(
+                    "guard lasting",
+                    new Lasting(new Stays(Guards::stays)),
+                    Wording.ofTerms("{length}", "stays underneath in it", "{length}"))
+            .beside(WHICH);
+
+    static final Question QUESTION = new Question(
+            "guard",
+            Chapter.UNDERNEATH,
+            "Which guards do they play, and for how long?",
+            "",
+            "{name} has not been seen underneath in a guard",
+            List.of(WHICH, LASTING));
+
+    private Guards() {}
+}

@@ -1,0 +1,27 @@
+package farglass.core.catalogue;
+
+import farglass.core.lexicon.Kind;
+import farglass.core.question.Chapter;
+import farglass.core.question.Question;
+import java.util.List;
+
+/** Which sweeps does she try, what works, to which side and from where? */
+final class Sweeps {
+    private static final Tries TRIES = new Tries("sweep", "sweeps", Kind.SWEEP);
+
+    static final Question QUESTION = new Question(
+            "sweep",
+            Chapter.UNDERNEATH,
+            "Which sweeps do they try, and what works?",
+            "",
+            "{name} has not been seen trying a sweep",
+            List.of(
+                    TRIES.done(
+                            "Sweeps tried and done",
+                            "{name} tried {n} {sweep|sweeps} and {it|they} worked in {count}{claims}"),
+                    TRIES.which(),
+                    TRIES.side(),
+                    TRIES.from()));
+
+    private Sweeps() {}
+}

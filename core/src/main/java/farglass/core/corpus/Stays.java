@@ -1,0 +1,12 @@
+package farglass.core.corpus;
+
+import farglass.core.bout.Seat;
+import java.util.List;
+import java.util.function.BiFunction;
+
+/**
+ * How long something lasts, asked of one bout.
+ *
+ * @param stays every stay whose beginning was watched; depends on nothing but the sheet and the seat
+ */
+public record Stays(BiFunction<BoutSheet, Seat, List<Timed>> stays) {}

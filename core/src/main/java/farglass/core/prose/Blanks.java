@@ -1,0 +1,76 @@
+package farglass.core.prose;
+
+import farglass.core.estimate.Share;
+import farglass.core.lexicon.Lexicon;
+import farglass.core.lexicon.Words;
+import farglass.core.question.Claim;
+import farglass.core.question.Figure;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Supplier;
+import java.util.stream.Collectors;
+
+/** What the blanks of a {@link farglass.core.question.Wording} stand for, of one athlete, in the words of one school. */
+record Blanks(String athlete, Lexicon lexicon) {
+    /** {@return the words, filled in from these figures of one ask} The first of them is the commonest. */
+    String fill(String words, List<Figure> figures) {
+        Map<String, Supplier<String>> values = new LinkedHashMap<>();
+        values.put("name", () -> athlete.strip().split("\\s+")[0]);
+        Optional<Share> share = figures.stream().findFirst().flatMap(Blanks::share);
+        int chances = share.map(Share::chances).orElse(0);
+        share.ifPresent(known -> {
+            values.put("n", () -> String.valueOf(chances));
+            values.put("times", () -> Amounts.times(chances));
+            values.put("count", () -> Amounts.counted(known));
+            values.put("raw", () -> Amounts.raw(known));
+            values.put("each", () -> each(figures));
+        });
+        figures.stream().findFirst().ifPresent(first -> {
+            values.put("option", () -> Words.inSentence(option(first)));
+            values.put("claims", () -> claims(first).stream()
+                    .filter(ClaimWords::saysSomething)
+                    .map(claim -> ", " + ClaimWords.of(claim))
+                    .collect(Collectors.joining()));
+            length(first).ifPresent(length -> values.put("length", () -> Amounts.length(length.durations())));
+        });
+        return Template.fill(words, chances, values);
+    }
+
+    /** {@return what is counted, as it stands by itself} */
+    String option(Figure figure) {
+        return figure.ask().wording().inLexicon() ? lexicon.label(figure.option()) : figure.option();
+    }
+
+    /** {@return the label of the figure's row} */
+    String label(Figure figure) {
+        String row = figure.ask().wording().row();
+        // Within a sentence "closed guard", at the head of a row "Closed guard".
+        return row.equals("{option}") ? option(figure) : fill(row, List.of(figure));
+    }
+
+    private String each(List<Figure> figures) {
+        return Amounts.joined(figures.stream()
+                .flatMap(figure -> share(figure).stream()
+                        .map(share -> "%s in %d".formatted(Words.inSentence(option(figure)), share.successes())))
+                .toList());
+    }
+
+    static List<Claim> claims(Figure figure) {
+        return figure.match(Figure.Proportion::claims, pace -> List.of(), length -> List.of(), listing -> List.of());
+    }
+
+    private static Optional<Share> share(Figure figure) {
+        return figure.match(
+                proportion -> Optional.of(proportion.share()),
+                pace -> Optional.empty(),
+                length -> Optional.empty(),
+                listing -> Optional.empty());
+    }
+
+    private static Optional<Figure.Length> length(Figure figure) {
+        return figure.match(
+                proportion -> Optional.empty(), pace -> Optional.empty(), Optional::of, listing -> Optional.empty());
+    }
+}

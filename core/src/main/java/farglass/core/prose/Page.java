@@ -1,0 +1,78 @@
+package farglass.core.prose;
+
+import farglass.core.lexicon.Lexicon;
+import farglass.core.lexicon.Words;
+import farglass.core.question.Aside;
+import farglass.core.question.Dossier;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.NoSuchElementException;
+
+/**
+ * A dossier in words.
+ *
+ * @param athlete name
+ * @param known bouts of the athlete in the library, seen or not
+ * @param watched how many of them were watched, at least in part
+ * @param asides what is told and counted in nothing, and what clips show, in sentences; empty for most
+ */
+public record Page(String athlete, int known, int watched, List<Answer> answers, List<String> asides) {
+    private static final int MOST_SHOWN = 6;
+
+    public Page {
+        answers = List.copyOf(answers);
+        asides = List.copyOf(asides);
+    }
+
+    /** {@return the dossier in the words of the school that the lexicon shows} */
+    public static Page of(Dossier dossier, Lexicon lexicon) {
+        Blanks blanks = new Blanks(dossier.athlete(), lexicon);
+        return new Page(
+                dossier.athlete(),
+                dossier.known(),
+                dossier.watched(),
+                dossier.answers().stream()
+                        .map(answered -> new AnswerWriter(answered, blanks).answer())
+                        .toList(),
+                asides(dossier.aside(), lexicon));
+    }
+
+    /** {@return the answer to the question of that id} */
+    public Answer answer(String id) {
+        return answers.stream()
+                .filter(answer -> answer.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new NoSuchElementException("No question " + id));
+    }
+
+    private static List<String> asides(Aside aside, Lexicon lexicon) {
+        List<String> said = new ArrayList<>();
+        if (aside.unwatchedTries() > 0) {
+            said.add(
+                    "%d %s told in %d bout%s not marked as watched, and counted in nothing: say on the Shelf, or in Tag, which stretch was watched."
+                            .formatted(
+                                    aside.unwatchedTries(),
+                                    aside.unwatchedTries() == 1 ? "try is" : "tries are",
+                                    aside.unwatched(),
+                                    aside.unwatched() == 1 ? " that is" : "s that are"));
+        }
+        if (!aside.shown().isEmpty()) {
+            List<String> shown = aside.shown().entrySet().stream()
+                    .sorted(Map.Entry.<String, Integer>comparingByValue()
+                            .reversed()
+                            .thenComparing(Map.Entry.comparingByKey()))
+                    .limit(MOST_SHOWN)
+                    .map(entry -> "%s in %d of %d clip%s"
+                            .formatted(
+                                    Words.inSentence(lexicon.label(entry.getKey())),
+                                    entry.getValue(),
+                                    aside.clips(),
+                                    aside.clips() == 1 ? "" : "s"))
+                    .toList();
+            said.add(
+                    "Shown in clips, which somebody chose and no rate counts: %s.".formatted(String.join(", ", shown)));
+        }
+        return said;
+    }
+}

@@ -1,0 +1,126 @@
+package farglass.core.prose;
+
+import farglass.core.estimate.Rate;
+import farglass.core.estimate.Share;
+import farglass.core.lexicon.Words;
+import farglass.core.question.Figure;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/**
+ * Writes the rows of one ask.
+ *
+ * @param figures those of the ask, each with a row
+ * @param beside figures of other asks that are told as notes in these rows
+ */
+record RowWriter(Blanks blanks, List<Figure> figures, List<Figure> beside) {
+    private static final double MINUTES = 10;
+
+    List<Row> rows() {
+        return figures.stream()
+                .map(figure -> figure.match(this::row, this::row, this::row, this::row))
+                .toList();
+    }
+
+    private Row row(Figure.Proportion figure) {
+        Share share = figure.share();
+        String caution = share.isTooLittle()
+                ? "too little film"
+                : Amounts.apart(share)
+                        .map(weighed -> "these %d %s".formatted(share.chances(), weighed))
+                        .orElse("");
+        return row(
+                figure,
+                Amounts.raw(share),
+                "%s\u2013%s %%".formatted(Amounts.percent(share.low80()), Amounts.percent(share.high80())),
+                caution,
+                Optional.of(new Bar(
+                        share.low95(),
+                        share.low80(),
+                        share.point(),
+                        share.high80(),
+                        share.high95(),
+                        share.population())));
+    }
+
+    private Row row(Figure.Pace figure) {
+        Rate rate = figure.rate();
+        // The rows of one ask share a scale.
+        double most = figures.stream()
+                .mapToDouble(each ->
+                        each.match(proportion -> 0.0, pace -> pace.rate().high95(), length -> 0.0, listing -> 0.0))
+                .max()
+                .orElseThrow();
+        OptionalDouble others = rate.population().isPresent()
+                ? OptionalDouble.of(Math.min(1, rate.population().getAsDouble() / most))
+                : OptionalDouble.empty();
+        return row(
+                figure,
+                String.format(Locale.ROOT, "%d in %.0f min", rate.times(), rate.minutes()),
+                String.format(Locale.ROOT, "%.1f\u2013%.1f", MINUTES * rate.low80(), MINUTES * rate.high80()),
+                "",
+                Optional.of(new Bar(
+                        rate.low95() / most,
+                        rate.low80() / most,
+                        rate.point() / most,
+                        rate.high80() / most,
+                        rate.high95() / most,
+                        others)));
+    }
+
+    private Row row(Figure.Length figure) {
+        String count = "%d of %d"
+                .formatted(figure.durations().ended(), figure.durations().stays());
+        return row(figure, count, "", Amounts.length(figure.durations()), Optional.empty());
+    }
+
+    private Row row(Figure.Listing figure) {
+        return row(figure, String.valueOf(figure.evidence().size()), "", "", Optional.empty());
+    }
+
+    private Row row(Figure figure, String count, String likely, String caution, Optional<Bar> bar) {
+        return new Row(
+                blanks.label(figure),
+                figure,
+                count,
+                likely,
+                figure.ask().wording().of(),
+                note(figure),
+                caution,
+                bar);
+    }
+
+    private String note(Figure figure) {
+        List<String> said = new ArrayList<>();
+        Blanks.claims(figure).forEach(claim -> said.add(ClaimWords.of(claim)));
+        List<String> parts = new ArrayList<>();
+        for (Figure other : beside(beside, figure)) {
+            other.match(
+                    proportion ->
+                            said.add(blanks.fill(proportion.ask().wording().row(), List.of(other))),
+                    pace -> said.add(blanks.fill(pace.ask().wording().row(), List.of(other))),
+                    length -> said.add(blanks.fill(length.ask().wording().row(), List.of(other))),
+                    listing -> parts.add(Words.inSentence(blanks.option(listing)) + " "
+                            + listing.evidence().size()));
+        }
+        if (!parts.isEmpty()) {
+            said.add("of these " + String.join(", ", parts));
+        }
+        return String.join("; ", said);
+    }
+
+    /** {@return those that belong to the same option} */
+    static List<Figure> beside(List<Figure> beside, Figure figure) {
+        return beside.stream()
+                .filter(other -> other.match(
+                                Figure.Proportion::option,
+                                Figure.Pace::option,
+                                Figure.Length::option,
+                                Figure.Listing::within)
+                        .equals(figure.option()))
+                .toList();
+    }
+}

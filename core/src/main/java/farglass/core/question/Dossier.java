@@ -1,0 +1,67 @@
+package farglass.core.question;
+
+import farglass.core.corpus.Corpus;
+import farglass.core.corpus.Scope;
+import farglass.core.estimate.Difference;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * One athlete as the questions of a page answer them, in figures.
+ *
+ * @param athlete name
+ * @param known bouts of the athlete in the library, seen or not, within the scope
+ * @param watched how many of them count, at least in part
+ * @param aside what is told of the athlete and counted in nothing
+ */
+public record Dossier(String athlete, int known, int watched, List<Answered> answers, Aside aside) {
+    public Dossier {
+        answers = List.copyOf(answers);
+    }
+
+    /** One question counted, and not yet told what may be claimed. */
+    private record Draft(Question question, List<Drafted> figures) {
+        static Draft of(Question question, Inquiry inquiry) {
+            return new Draft(
+                    question,
+                    question.asks().stream()
+                            .flatMap(ask -> ask.measure().drafted(ask, inquiry).stream())
+                            .toList());
+        }
+
+        Answered claiming(Claims claims) {
+            return new Answered(
+                    question,
+                    figures.stream()
+                            .map(drafted -> drafted.figure().apply(claims))
+                            .toList());
+        }
+    }
+
+    /**
+     * {@return the dossier of an athlete; empty answers where there is none of that name}
+     *
+     * @param corpus every bout of the library: the others' bouts are what she is compared with
+     * @param scope which of her own bouts are looked at, and how much each weighs
+     * @param questions the page: what may be claimed is settled over all of them together
+     */
+    public static Dossier of(String athlete, Corpus corpus, Scope scope, List<Question> questions) {
+        Inquiry inquiry = new Inquiry(athlete, corpus, scope);
+        List<Draft> drafts =
+                questions.stream().map(question -> Draft.of(question, inquiry)).toList();
+        Map<String, Difference> family = new LinkedHashMap<>();
+        drafts.stream().flatMap(draft -> draft.figures().stream()).forEach(figure -> family.putAll(figure.family()));
+        Claims claims = Claims.of(family);
+        Aside aside = Aside.of(athlete, corpus, scope);
+        List<Answered> answers = new ArrayList<>();
+        drafts.forEach(draft -> answers.add(draft.claiming(claims)));
+        return new Dossier(
+                athlete,
+                inquiry.sheets().size() + aside.bouts(),
+                inquiry.sheets().size(),
+                answers,
+                aside);
+    }
+}

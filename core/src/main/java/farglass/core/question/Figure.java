@@ -1,0 +1,96 @@
+package farglass.core.question;
+
+import farglass.core.corpus.Evidence;
+import farglass.core.estimate.Durations;
+import farglass.core.estimate.Rate;
+import farglass.core.estimate.Share;
+import java.util.List;
+import java.util.function.Function;
+
+/** One number of the dossier, with the moments it comes from, the newest bout first. */
+public sealed interface Figure {
+    Ask ask();
+
+    /** {@return which option it counts: a key of the lexicon, or words} */
+    String option();
+
+    /** {@return the moments that count for it} */
+    List<Evidence> evidence();
+
+    /** {@return what is made of it, by its case} */
+    <T> T match(
+            Function<Proportion, T> proportion,
+            Function<Pace, T> pace,
+            Function<Length, T> length,
+            Function<Listing, T> listing);
+
+    /** So many of so many chances. */
+    record Proportion(Ask ask, String option, Share share, List<Claim> claims, List<Evidence> evidence)
+            implements Figure {
+        public Proportion {
+            claims = List.copyOf(claims);
+            evidence = List.copyOf(evidence);
+        }
+
+        @Override
+        public <T> T match(
+                Function<Proportion, T> proportion,
+                Function<Pace, T> pace,
+                Function<Length, T> length,
+                Function<Listing, T> listing) {
+            return proportion.apply(this);
+        }
+    }
+
+    /** So many in so much time. */
+    record Pace(Ask ask, String option, Rate rate, List<Evidence> evidence) implements Figure {
+        public Pace {
+            evidence = List.copyOf(evidence);
+        }
+
+        @Override
+        public <T> T match(
+                Function<Proportion, T> proportion,
+                Function<Pace, T> pace,
+                Function<Length, T> length,
+                Function<Listing, T> listing) {
+            return pace.apply(this);
+        }
+    }
+
+    /** How long such stays last. */
+    record Length(Ask ask, String option, Durations durations, List<Evidence> evidence) implements Figure {
+        public Length {
+            evidence = List.copyOf(evidence);
+        }
+
+        @Override
+        public <T> T match(
+                Function<Proportion, T> proportion,
+                Function<Pace, T> pace,
+                Function<Length, T> length,
+                Function<Listing, T> listing) {
+            return length.apply(this);
+        }
+    }
+
+    /**
+     * Moments that are only listed.
+     *
+     * @param within the option that this one is a part of
+     */
+    record Listing(Ask ask, String option, String within, List<Evidence> evidence) implements Figure {
+        public Listing {
+            evidence = List.copyOf(evidence);
+        }
+
+        @Override
+        public <T> T match(
+                Function<Proportion, T> proportion,
+                Function<Pace, T> pace,
+                Function<Length, T> length,
+                Function<Listing, T> listing) {
+            return listing.apply(this);
+        }
+    }
+}

@@ -1,0 +1,265 @@
+package farglass.core.question;
+
+import farglass.core.bout.Seat;
+import farglass.core.corpus.BoutSheet;
+import farglass.core.corpus.Corpus;
+import farglass.core.corpus.Counted;
+import farglass.core.corpus.Evidence;
+import farglass.core.corpus.Scope;
+import farglass.core.corpus.Stays;
+import farglass.core.corpus.Tally;
+import farglass.core.corpus.Timed;
+import farglass.core.estimate.BoutRate;
+import farglass.core.estimate.Choices;
+import farglass.core.estimate.Comparison;
+import farglass.core.estimate.DatedCount;
+import farglass.core.estimate.OptionShares;
+import farglass.core.estimate.Population;
+import farglass.core.estimate.Posterior;
+import farglass.core.estimate.Prior;
+import farglass.core.estimate.Rate;
+import farglass.core.estimate.Rates;
+import farglass.core.estimate.Share;
+import farglass.core.estimate.Shares;
+import farglass.core.estimate.Trend;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/** Puts questions to one athlete's bouts within a scope, and to all others', so that the one can be held against them. */
+public final class Inquiry {
+    /** So many chances a belief about others is often worth: good enough for an order. */
+    private static final double USUAL_STRENGTH = 8;
+    /** What is believed of a rate that was never seen of anybody: once in ten minutes. */
+    private static final double USUAL_PER_MINUTE = 0.1;
+
+    private static final double DAYS_OF_A_YEAR = 365.25;
+
+    private final String athlete;
+    private final Corpus corpus;
+    private final List<BoutSheet> sheets;
+    private final List<Double> weights;
+    /** Which of the athlete's bouts lie within the scope, by their place among all of them. */
+    private final List<Integer> places = new ArrayList<>();
+
+    public Inquiry(String athlete, Corpus corpus, Scope scope) {
+        this.athlete = athlete;
+        this.corpus = corpus;
+        List<BoutSheet> all = corpus.of(athlete);
+        for (int i = 0; i < all.size(); i++) {
+            if (scope.holds(all.get(i).bout().header())) {
+                places.add(i);
+            }
+        }
+        this.sheets = places.stream().map(all::get).toList();
+        this.weights = sheets.stream()
+                .map(sheet -> scope.weight(sheet.bout().header()))
+                .toList();
+    }
+
+    /** {@return the athlete's own bouts that count and lie within the scope, the newest first} */
+    public List<BoutSheet> sheets() {
+        return sheets;
+    }
+
+    private Seat seat(BoutSheet sheet) {
+        return sheet.bout().header().seatOf(athlete).orElseThrow();
+    }
+
+    /** {@return which of a technique and its variants are counted together} */
+    public String together(String technique) {
+        return corpus.lexicon().together(technique);
+    }
+
+    /**
+     * One question's result.
+     *
+     * @param shares of its options, the most frequent first
+     * @param compared the same held against the others', where enough of them had such chances
+     * @param trends how they changed over the years, where that can be asked
+     */
+    public record Count(
+            List<Evidence> evidence,
+            Map<String, Share> shares,
+            Map<String, Compared> compared,
+            Map<String, Changed> trends) {
+        public int chances() {
+            return evidence.size();
+        }
+
+        public List<Evidence> evidence(String option) {
+            return evidence.stream()
+                    .filter(each -> each.option().equals(option))
+                    .toList();
+        }
+    }
+
+    /** How a share changed: the line through the years, and the two halves that anybody can count. */
+    public record Changed(Trend trend, LocalDate since, Claim.Half before, Claim.Half after) {
+        Claim claim(Claims.Direction direction) {
+            return new Claim.ThanBefore(direction, since, before, after);
+        }
+    }
+
+    /** One question as it is answered by everybody. */
+    private final class Asked {
+        private final List<Counted> counted;
+        private final Choices own;
+        private final Population population;
+
+        Asked(Tally tally) {
+            counted = counted(tally);
+            own = new Choices(counted.stream().map(Counted::taken).toList(), weights);
+            population = corpus.population(tally);
+        }
+
+        List<Evidence> evidence() {
+            return counted.stream().flatMap(bout -> bout.evidence().stream()).toList();
+        }
+
+        /** Moments of a bout are as alike as all options together say. */
+        Population.Others others(Collection<String> options) {
+            return population.without(athlete, population.likeness(options));
+        }
+    }
+
+    private List<Counted> counted(Tally tally) {
+        List<Counted> all = corpus.counted(tally, athlete);
+        return places.stream().map(all::get).toList();
+    }
+
+    /** {@return the moments of each option; the option met most often first} */
+    public Map<String, List<Evidence>> listed(Tally tally) {
+        Map<String, List<Evidence>> listed = new LinkedHashMap<>();
+        counted(tally).stream().flatMap(bout -> bout.evidence().stream()).forEach(evidence -> listed.computeIfAbsent(
+                        evidence.option(), any -> new ArrayList<>())
+                .add(evidence));
+        Map<String, List<Evidence>> inOrder = new LinkedHashMap<>();
+        listed.entrySet().stream()
+                .sorted(Comparator.comparingInt((Map.Entry<String, List<Evidence>> option) ->
+                                option.getValue().size())
+                        .reversed())
+                .forEach(option -> inOrder.put(option.getKey(), option.getValue()));
+        return inOrder;
+    }
+
+    /** {@return a question with several options, of which one is taken at each chance; only options that the athlete took are reported} */
+    public Count options(Tally tally) {
+        Asked asked = new Asked(tally);
+        List<String> options = List.copyOf(asked.population.options());
+        Population.Others others = asked.others(options);
+        Map<String, Share> shares = new LinkedHashMap<>();
+        new OptionShares(others, options, Prior.SHOWN)
+                .of(asked.own).entrySet().stream()
+                        .sorted(Comparator.comparingInt((Map.Entry<String, Share> share) ->
+                                        share.getValue().successes())
+                                .reversed())
+                        .forEach(share -> shares.put(share.getKey(), share.getValue()));
+        OptionShares claiming = new OptionShares(others, options, Comparison.WEAK);
+        Map<String, Compared> compared = new LinkedHashMap<>();
+        claiming.others().forEach((option, mean) -> {
+            if (shares.containsKey(option)) {
+                compared.put(
+                        option,
+                        new Compared(new Comparison(claiming.posterior(asked.own, option), mean), way -> nearest(
+                                        others, option, mean.mean(), way)
+                                .map(other -> claiming.posterior(other, option))));
+            }
+        });
+        return new Count(asked.evidence(), shares, compared, Map.of());
+    }
+
+    /** {@return a question of yes or no; {@code yes} is the option that counts as success} */
+    public Count yesOrNo(Tally tally, String yes) {
+        Asked asked = new Asked(tally);
+        Population.Others others = asked.others(List.of(yes));
+        Share share = Shares.yesOrNo(asked.own, yes, Prior.learned(others, yes, 0.5, Prior.SHOWN), others.likeness());
+        Map<String, Compared> compared = Shares.comparison(asked.own, others, yes)
+                .map(comparison -> Map.of(yes, new Compared(comparison, way -> {
+                    Prior prior = Prior.learned(others, yes, 0.5, Comparison.WEAK);
+                    return nearest(others, yes, prior.mean(), way)
+                            .map(other -> Shares.posterior(other, yes, prior, others.likeness()));
+                })))
+                .orElse(Map.of());
+        Map<String, Changed> trends = changed(asked.counted, yes, others.likeness())
+                .map(changed -> Map.of(yes, changed))
+                .orElse(Map.of());
+        return new Count(asked.evidence(), Map.of(yes, share), compared, trends);
+    }
+
+    /** {@return the others, roughly in the order in which they may speak against that claim} */
+    private static Stream<Choices> nearest(Population.Others others, String option, double mean, Claims.Direction way) {
+        Comparator<Choices> share = Comparator.comparingDouble(
+                other -> (other.taken(option) + mean * USUAL_STRENGTH) / (other.chances() + USUAL_STRENGTH));
+        return others.each().stream().sorted(way == Claims.Direction.MORE ? share.reversed() : share);
+    }
+
+    /** {@return what is believed of the option's share where claims are made, others or none} */
+    public Posterior posterior(Tally tally, String option) {
+        Asked asked = new Asked(tally);
+        Population.Others others = asked.others(List.of(option));
+        return Shares.posterior(
+                asked.own, option, Prior.learned(others, option, 0.5, Comparison.WEAK), others.likeness());
+    }
+
+    /** Only bouts with a date tell of the years. */
+    private Optional<Changed> changed(List<Counted> counted, String yes, double likeness) {
+        record Dated(LocalDate day, int successes, int chances, double weight) {}
+        List<Dated> dated = new ArrayList<>();
+        for (int i = 0; i < counted.size(); i++) {
+            Optional<LocalDate> day = sheets.get(i).bout().header().date();
+            int chances = counted.get(i).taken().chances();
+            if (day.isPresent() && chances > 0) {
+                int successes = counted.get(i).taken().options().getOrDefault(yes, 0);
+                dated.add(new Dated(day.get(), successes, chances, weights.get(i)));
+            }
+        }
+        List<DatedCount> counts = dated.stream()
+                .map(bout -> new DatedCount(
+                        ChronoUnit.DAYS.between(LocalDate.EPOCH, bout.day()) / DAYS_OF_A_YEAR,
+                        bout.weight(),
+                        bout.successes(),
+                        bout.chances()))
+                .toList();
+        return Trend.of(counts, likeness).map(trend -> {
+            List<LocalDate> days = dated.stream().map(Dated::day).sorted().toList();
+            LocalDate since = days.get(days.size() / 2);
+            int[] sums = new int[4];
+            for (Dated bout : dated) {
+                int half = bout.day().isBefore(since) ? 0 : 2;
+                sums[half] += bout.successes();
+                sums[half + 1] += bout.chances();
+            }
+            return new Changed(trend, since, new Claim.Half(sums[0], sums[1]), new Claim.Half(sums[2], sums[3]));
+        });
+    }
+
+    /** {@return how often an option came in the time that was watched; empty where no time was} */
+    public Optional<Rate> perMinute(Tally tally, String option) {
+        List<BoutRate> own = new ArrayList<>();
+        List<Counted> counted = counted(tally);
+        for (int i = 0; i < counted.size(); i++) {
+            counted.get(i).rate(sheets.get(i), option, weights.get(i)).ifPresent(own::add);
+        }
+        if (own.isEmpty()) {
+            return Optional.empty();
+        }
+        Map<String, List<BoutRate>> others = new LinkedHashMap<>(corpus.rates(tally, option));
+        others.remove(athlete);
+        return Optional.of(Rates.of(own, others.values(), USUAL_PER_MINUTE));
+    }
+
+    /** {@return the stays asked about, those of the newest bout first} */
+    public List<Timed> stays(Stays asked) {
+        return sheets.stream()
+                .flatMap(sheet -> asked.stays().apply(sheet, seat(sheet)).stream())
+                .toList();
+    }
+}

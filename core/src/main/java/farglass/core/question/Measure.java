@@ -1,0 +1,9 @@
+package farglass.core.question;
+
+import java.util.List;
+
+/** How what was counted becomes figures. */
+public interface Measure {
+    /** {@return the figures of an ask, the most frequent first; none where there was no chance} */
+    List<Drafted> drafted(Ask ask, Inquiry inquiry);
+}

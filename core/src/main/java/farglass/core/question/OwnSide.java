@@ -1,0 +1,37 @@
+package farglass.core.question;
+
+import farglass.core.bout.Side;
+import farglass.core.corpus.Tally;
+import farglass.core.estimate.Comparison;
+import farglass.core.estimate.Difference;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * To which of the athlete's own sides: beside the others, who have a favourite side too, it is held against even.
+ *
+ * @param tally its options are the labels of {@link Side}
+ */
+public record OwnSide(Tally tally) implements Measure {
+    private static final String LEFT = Side.LEFT.label();
+
+    @Override
+    public List<Drafted> drafted(Ask ask, Inquiry inquiry) {
+        Inquiry.Count count = inquiry.yesOrNo(tally, LEFT);
+        if (count.chances() == 0) {
+            return List.of();
+        }
+        String preferred = ask.id() + " preferred";
+        Map<String, Difference> family = new LinkedHashMap<>(YesNo.family(ask, count, LEFT));
+        family.put(preferred, Comparison.with(inquiry.posterior(tally, LEFT), 0.5));
+        return List.of(new Drafted(family, claims -> {
+            List<Claim> claimed = new ArrayList<>();
+            claimed.add(new Claim.Prefers(
+                    claims.of(preferred).map(way -> way == Claims.Direction.MORE ? Side.LEFT : Side.RIGHT)));
+            claimed.addAll(YesNo.claimed(ask, count, LEFT, claims));
+            return new Figure.Proportion(ask, LEFT, count.shares().get(LEFT), claimed, count.evidence(LEFT));
+        }));
+    }
+}

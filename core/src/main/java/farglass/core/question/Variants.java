@@ -1,0 +1,19 @@
+package farglass.core.question;
+
+import farglass.core.corpus.Tally;
+import java.util.List;
+
+/**
+ * How often each variant of what is counted together was met.
+ *
+ * @param tally its options are the keys of variants
+ */
+public record Variants(Tally tally) implements Measure {
+    @Override
+    public List<Drafted> drafted(Ask ask, Inquiry inquiry) {
+        return inquiry.listed(tally).entrySet().stream()
+                .map(variant -> Drafted.of(new Figure.Listing(
+                        ask, variant.getKey(), inquiry.together(variant.getKey()), variant.getValue())))
+                .toList();
+    }
+}

@@ -1,0 +1,23 @@
+package farglass.core.question;
+
+/**
+ * The words of one ask, which {@code core.prose} fills in: {@code {name}}, {@code {n}}, {@code {times}} and {@code {one|many}} by the chances, {@code
+ * {option}} the commonest option, {@code {count}} its count with what it likely means, {@code {raw}} the count alone, {@code {each}} every
+ * option with its count, {@code {length}} how long, {@code {claims}} what may be claimed.
+ *
+ * @param row the label of a row, {@code {option}} being the row's own; empty where only the sentence tells it
+ * @param of what the chances are: "sweeps from a place that was told"
+ * @param clause its part of the answer's sentence; empty for none
+ * @param inLexicon whether the options are keys of positions and techniques, to be read in the words of a school
+ */
+public record Wording(String row, String of, String clause, boolean inLexicon) {
+    /** {@return words for options that say themselves what they are} */
+    public static Wording plain(String row, String of, String clause) {
+        return new Wording(row, of, clause, false);
+    }
+
+    /** {@return words for options that are keys of positions or techniques} */
+    public static Wording ofTerms(String row, String of, String clause) {
+        return new Wording(row, of, clause, true);
+    }
+}
