@@ -4,11 +4,8 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import farglass.core.bout.Bout;
-import farglass.core.bout.BoutKind;
-import farglass.core.bout.Uniform;
 import farglass.core.catalogue.Catalogue;
 import farglass.core.corpus.Corpus;
-import farglass.core.corpus.Scope;
 import farglass.core.estimate.Rate;
 import farglass.core.estimate.Share;
 import farglass.core.lexicon.Lexicon;
@@ -24,14 +21,12 @@ import farglass.library.Library;
 import farglass.library.LibraryException;
 import farglass.library.exchange.BoutExport;
 import java.nio.file.Path;
-import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
-import java.util.Set;
 import java.util.concurrent.Callable;
 import java.util.stream.Collectors;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 
 @Command(name = "profile", mixinStandardHelpOptions = true, description = "Prints the dossier of an athlete.")
@@ -45,20 +40,8 @@ final class ProfileCommand implements Callable<Integer> {
     @Option(names = "--study", paramLabel = "NAME", description = "weigh the bouts as this study or camp does")
     private String study;
 
-    @Option(names = "--from", paramLabel = "DAY", description = "only bouts of that day, YYYY-MM-DD, or later")
-    private LocalDate from;
-
-    @Option(names = "--to", paramLabel = "DAY", description = "only bouts of that day or earlier")
-    private LocalDate to;
-
-    @Option(names = "--uniform", paramLabel = "WORN", description = "only bouts in it: ${COMPLETION-CANDIDATES}")
-    private Uniform uniform;
-
-    @Option(
-            names = "--kind",
-            paramLabel = "KIND",
-            description = "only bouts of that kind, or of several with the option repeated: ${COMPLETION-CANDIDATES}")
-    private List<BoutKind> kinds;
+    @Mixin
+    private ScopeOptions scope;
 
     @Option(names = "--full", description = "count private moments too")
     private boolean full;
@@ -78,7 +61,8 @@ final class ProfileCommand implements Callable<Integer> {
                     ? contents.bouts()
                     : contents.bouts().stream().map(BoutExport::forSharing).toList();
             Lexicon lexicon = Lexicon.shipped().with(contents.words().texts()).lexicon();
-            Page page = Page.of(Catalogue.dossier(athlete, Corpus.of(bouts, lexicon), scope(contents)), lexicon);
+            Page page = Page.of(
+                    Catalogue.dossier(athlete, Corpus.of(bouts, lexicon), scope.scope(weighing(contents))), lexicon);
             String copy = full ? "a full copy" : "for sharing, without private moments";
             System.out.println(
                     json
@@ -107,19 +91,6 @@ final class ProfileCommand implements Callable<Integer> {
                                 study,
                                 library,
                                 contents.studies().stream().map(Study::name).collect(Collectors.joining(", ")))));
-    }
-
-    private Scope scope(Contents contents) {
-        try {
-            return new Scope(
-                    Optional.ofNullable(from),
-                    Optional.ofNullable(to),
-                    Optional.ofNullable(uniform),
-                    kinds == null ? Set.of() : Set.copyOf(kinds),
-                    weighing(contents));
-        } catch (IllegalArgumentException e) {
-            throw new LibraryException(e.getMessage());
-        }
     }
 
     private static String text(Page page) {

@@ -30,10 +30,9 @@ final class Conceded {
         return new Ask(
                 "conceded " + kind.label(),
                 new YesNo(
-                        Tally.ofStory(
-                                "conceded " + kind.label(), (sheet, seat) -> sheet.tried(seat.other(), kind).stream()
-                                        .flatMap(tried -> evidence(sheet, tried).stream())
-                                        .toList()),
+                        new Tally("conceded " + kind.label(), (sheet, seat) -> sheet.tried(seat.other(), kind).stream()
+                                .flatMap(tried -> evidence(sheet, tried).stream())
+                                .toList()),
                         CONCEDED),
                 Wording.plain(
                         "Against a " + kind.label(),
@@ -51,7 +50,7 @@ final class Conceded {
 
     private static final Ask PER_TIME = new Ask(
             "conceded per time",
-            new PerTime(Tally.ofStory("conceded per time", Conceded::everything)),
+            new PerTime(new Tally("conceded per time", Conceded::everything)),
             Wording.plain("Conceded by {option}, per ten minutes", "minutes watched", ""));
 
     static final Question QUESTION = new Question(

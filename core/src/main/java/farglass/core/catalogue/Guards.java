@@ -51,7 +51,7 @@ final class Guards {
 
     private static final Ask WHICH = new Ask(
             "guard",
-            new Options(Tally.ofStory("guard", Guards::visits)),
+            new Options(new Tally("guard", Guards::visits)),
             Wording.ofTerms(
                     "{option}",
                     "visits underneath in a guard",

@@ -56,7 +56,7 @@ final class Starts {
             "no start of a bout has been watched yet",
             List.of(new Ask(
                     "start",
-                    new Options(Tally.ofStory("start", Starts::start)),
+                    new Options(new Tally("start", Starts::start)),
                     Wording.plain(
                             "{option}",
                             "bouts whose start was watched",

@@ -13,7 +13,6 @@ import farglass.core.question.OwnSide;
 import farglass.core.question.Wording;
 import farglass.core.question.YesNo;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.BiFunction;
 
 /**
@@ -28,14 +27,10 @@ record Tries(String id, String many, Kind kind) {
     static final String NOTHING = "nothing of the other\u2019s";
 
     /** {@return each try of the kind, as far as it counts for an option} */
-    Tally tally(String what, Set<Layer> layers, BiFunction<BoutSheet, Tried, Optional<String>> option) {
-        return new Tally(id + " " + what, layers, (sheet, seat) -> sheet.tried(seat, kind).stream()
+    Tally tally(String what, BiFunction<BoutSheet, Tried, Optional<String>> option) {
+        return new Tally(id + " " + what, (sheet, seat) -> sheet.tried(seat, kind).stream()
                 .flatMap(tried -> option.apply(sheet, tried).stream().map(taken -> tried.evidence(sheet, taken)))
                 .toList());
-    }
-
-    Tally tally(String what, BiFunction<BoutSheet, Tried, Optional<String>> option) {
-        return tally(what, Set.of(Layer.STORY), option);
     }
 
     /** What edge or bell cut off was not stopped by anybody. */
@@ -92,13 +87,16 @@ record Tries(String id, String many, Kind kind) {
                 id + " stopped then",
                 new Options(tally(
                         "stopped then",
-                        Set.of(Layer.STORY, Layer.ANSWERS),
                         (sheet, tried) -> tried.cutOff() || tried.worked()
                                 ? Optional.empty()
-                                : Optional.of(sheet.reply(tried)
+                                : sheet.reply(tried)
                                         .flatMap(reply -> reply.later().technique())
                                         .map(key -> sheet.lexicon().together(key))
-                                        .orElse(NOTHING)))),
-                Wording.ofTerms("When stopped, then: {option}", many + " stopped where answers were looked for", ""));
+                                        .or(() -> Optional.of(NOTHING)
+                                                .filter(nothing -> sheet.covers(
+                                                        Layer.ANSWERS,
+                                                        tried.attempt().last()))))),
+                Wording.ofTerms(
+                        "When stopped, then: {option}", many + " stopped, of which it is known what followed", ""));
     }
 }

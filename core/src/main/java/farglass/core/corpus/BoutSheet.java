@@ -82,24 +82,19 @@ public final class BoutSheet {
         return Counting.standing(bout);
     }
 
-    /**
-     * {@return every chance that the athlete in that seat had for what is asked, and what was taken; counted the first time} Only where
-     * every layer that the question needs was covered: of what was not looked for nothing is known.
-     */
+    /** {@return every chance that the athlete in that seat had for what is asked, and what was taken; counted the first time} */
     public Counted counted(Tally tally, Seat seat) {
         return counted.computeIfAbsent(
-                new Asked(tally.id(), seat),
-                asked -> Counted.of(tally.count().apply(this, seat).stream()
-                        .filter(evidence -> covers(tally.layers(), evidence))
-                        .toList()));
+                new Asked(tally.id(), seat), asked -> Counted.of(tally.count().apply(this, seat)));
     }
 
-    private boolean covers(Set<Layer> layers, Evidence evidence) {
-        return layers.stream()
-                .allMatch(layer -> layer == Layer.STORY
-                        || evidence.moment().flatMap(bout::moment).stream()
-                                .flatMapToLong(moment -> moment.atMicros().stream())
-                                .anyMatch(at -> bout.header().covers(layer, at)));
+    /**
+     * {@return whether that layer was looked at where the moment is} Only there is it known that something of the layer did not happen; a
+     * moment without a time lies in no stretch.
+     */
+    public boolean covers(Layer layer, Moment moment) {
+        return moment.atMicros().isPresent()
+                && bout.header().covers(layer, moment.atMicros().getAsLong());
     }
 
     /** What was only shown so that the other moves does not try to succeed. */

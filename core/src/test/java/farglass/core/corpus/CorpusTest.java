@@ -19,7 +19,7 @@ class CorpusTest {
     @Test
     void anEditMakesOneSheetAnewAndAFilterNone() {
         AtomicInteger counted = new AtomicInteger();
-        Tally tally = Tally.ofStory("tries", (sheet, seat) -> {
+        Tally tally = new Tally("tries", (sheet, seat) -> {
             counted.incrementAndGet();
             return List.of(new Evidence(sheet.bout().id(), Optional.empty(), "try"));
         });

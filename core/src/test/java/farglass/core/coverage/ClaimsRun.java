@@ -3,8 +3,10 @@ package farglass.core.coverage;
 import farglass.core.estimate.BoutCount;
 import farglass.core.estimate.Choices;
 import farglass.core.estimate.Comparison;
+import farglass.core.estimate.Difference;
 import farglass.core.estimate.Population;
 import farglass.core.estimate.Shares;
+import farglass.core.estimate.Trend;
 import farglass.core.question.Claims;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -33,6 +35,16 @@ public final class ClaimsRun {
      * @param found of these
      */
     record Tally(int all, int pages, int claims, int wrong, int large, int found) {
+        Tally and(Tally more) {
+            return new Tally(
+                    all + more.all,
+                    pages + more.pages,
+                    claims + more.claims,
+                    wrong + more.wrong,
+                    large + more.large,
+                    found + more.found);
+        }
+
         double pagesWithAny() {
             return 100.0 * pages / all;
         }
@@ -75,6 +87,16 @@ public final class ClaimsRun {
                 }
             }
         }
+        for (double drift : new double[] {0, 0.6, 1.2}) {
+            for (int bouts : new int[] {8, 20, 40}) {
+                System.out.println(String.format(
+                        Locale.ROOT,
+                        "rise over the years %.1f, uneven chances, %2d bouts: %s",
+                        drift,
+                        bouts,
+                        trends(pages, drift, bouts, false)));
+            }
+        }
     }
 
     /** {@return what came of pages of figures} */
@@ -87,13 +109,30 @@ public final class ClaimsRun {
         return run(pages, between, bouts, even, true);
     }
 
+    /**
+     * {@return the same of trends over the years: each athlete's share rises or falls in a straight line of logits, by {@code drift} in the
+     * standard deviation from the first bout to the last}
+     */
+    static Tally trends(int pages, double drift, int bouts, boolean even) {
+        SplittableRandom random = new SplittableRandom(SEED);
+        Tally all = new Tally(0, 0, 0, 0, 0, 0);
+        for (int page = 0; page < pages; page++) {
+            Map<String, Difference> family = new LinkedHashMap<>();
+            Map<String, Double> differences = new LinkedHashMap<>();
+            for (int figure = 0; figure < FIGURES; figure++) {
+                String id = "figure " + figure;
+                MadeUpYears years = MadeUpYears.of(MEANS[figure % MEANS.length], drift, bouts, even, random);
+                Trend.of(years.bouts(), years.likeness()).ifPresent(trend -> family.put(id, trend));
+                differences.put(id, years.change());
+            }
+            all = all.and(judged(Claims.of(family), differences));
+        }
+        return all;
+    }
+
     private static Tally run(int pages, double between, int bouts, boolean even, boolean sides) {
         SplittableRandom random = new SplittableRandom(SEED);
-        int withAny = 0;
-        int claims = 0;
-        int wrong = 0;
-        int large = 0;
-        int found = 0;
+        Tally all = new Tally(0, 0, 0, 0, 0, 0);
         for (int page = 0; page < pages; page++) {
             Map<String, Comparison> family = new LinkedHashMap<>();
             Map<String, Double> differences = new LinkedHashMap<>();
@@ -109,23 +148,30 @@ public final class ClaimsRun {
                         .ifPresent(comparison -> family.put(id, comparison));
                 differences.put(id, library.truths()[0] - MadeUpLibrary.populationMean(plan));
             }
-            Claims made = Claims.of(family);
-            withAny += made.size() > 0 ? 1 : 0;
-            for (Map.Entry<String, Double> each : differences.entrySet()) {
-                double difference = each.getValue();
-                boolean claimed = made.of(each.getKey()).isPresent();
-                boolean right = made.of(each.getKey())
-                        .filter(way -> way == Claims.Direction.MORE
-                                ? difference >= Claims.TRIVIAL
-                                : difference <= -Claims.TRIVIAL)
-                        .isPresent();
-                claims += claimed ? 1 : 0;
-                wrong += claimed && !right ? 1 : 0;
-                boolean isLarge = Math.abs(difference) >= LARGE;
-                large += isLarge ? 1 : 0;
-                found += isLarge && right ? 1 : 0;
-            }
+            all = all.and(judged(Claims.of(family), differences));
         }
-        return new Tally(pages, withAny, claims, wrong, large, found);
+        return all;
+    }
+
+    /** {@return what came of one page, of which the true differences are known} */
+    private static Tally judged(Claims made, Map<String, Double> differences) {
+        int claims = 0;
+        int wrong = 0;
+        int large = 0;
+        int found = 0;
+        for (Map.Entry<String, Double> each : differences.entrySet()) {
+            double difference = each.getValue();
+            boolean claimed = made.of(each.getKey()).isPresent();
+            boolean right = made.of(each.getKey())
+                    .filter(way ->
+                            way == Claims.Direction.MORE ? difference >= Claims.TRIVIAL : difference <= -Claims.TRIVIAL)
+                    .isPresent();
+            boolean isLarge = Math.abs(difference) >= LARGE;
+            claims += claimed ? 1 : 0;
+            wrong += claimed && !right ? 1 : 0;
+            large += isLarge ? 1 : 0;
+            found += isLarge && right ? 1 : 0;
+        }
+        return new Tally(1, made.size() > 0 ? 1 : 0, claims, wrong, large, found);
     }
 }

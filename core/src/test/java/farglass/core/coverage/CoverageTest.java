@@ -33,4 +33,12 @@ class CoverageTest {
         assertThat(different.wrongShare()).isLessThan(6);
         assertThat(different.foundShare()).isGreaterThan(50);
     }
+
+    @Test
+    void whoseShareStaysIsSeldomSaidToHaveChangedAndALargeChangeIsFoundInMuchFilm() {
+        assertThat(ClaimsRun.trends(60, 0, 40, false).pagesWithAny()).isLessThan(8);
+        ClaimsRun.Tally rising = ClaimsRun.trends(30, 1.2, 40, false);
+        assertThat(rising.wrongShare()).isLessThan(5);
+        assertThat(rising.foundShare()).isGreaterThan(18);
+    }
 }

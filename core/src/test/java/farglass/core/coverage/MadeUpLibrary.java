@@ -55,7 +55,7 @@ record MadeUpLibrary(double[] truths, double[] unusual, List<Choices> bouts) {
         return others;
     }
 
-    private static int binomial(int chances, double share, RandomGenerator random) {
+    static int binomial(int chances, double share, RandomGenerator random) {
         int successes = 0;
         for (int i = 0; i < chances; i++) {
             successes += random.nextDouble() < share ? 1 : 0;
@@ -70,12 +70,12 @@ record MadeUpLibrary(double[] truths, double[] unusual, List<Choices> bouts) {
         return overAllForms(Math.log(plan.mean() / (1 - plan.mean())), both);
     }
 
-    private static double share(double logit) {
+    static double share(double logit) {
         return 1 / (1 + Math.exp(-logit));
     }
 
     /** {@return the mean share over the form of the day, by the midpoint rule over six standard deviations each way} */
-    private static double overAllForms(double habit, double form) {
+    static double overAllForms(double habit, double form) {
         double sum = 0;
         double weights = 0;
         for (int i = 0; i < 121; i++) {
