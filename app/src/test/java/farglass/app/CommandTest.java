@@ -66,10 +66,44 @@ class CommandTest {
         assertThat(dossier.path("answers")).hasSize(9);
         dossier.findParents("evidence").forEach(figure -> assertThat(figure.path("evidence"))
                 .as(figure.path("label").asText())
-                .hasSize(figure.path("successes").asInt()));
+                .hasSize(figure.path("successes").asInt(figure.path("times").asInt())));
         assertThat(run("profile", "--library", demo.toString(), "--athlete", "Nobody"))
                 .isEqualTo(1);
         assertThat(words()).contains("no athlete named Nobody").contains(Cast.OURS);
+    }
+
+    @Test
+    void aDossierCanBeOfAPeriodAUniformAndAKindOfBout() throws Exception {
+        String demo = demo().toString();
+        String who = Cast.OPPONENTS.get(0);
+        int all = new ObjectMapper()
+                .readTree(said("profile", "--library", demo, "--athlete", who, "--json"))
+                .path("known")
+                .asInt();
+        String day = "2026-01-01";
+        String late =
+                said("profile", "--library", demo, "--athlete", who, "--json", "--from", day, "--kind", "competition");
+        String early = said("profile", "--library", demo, "--athlete", who, "--json", "--to", "2025-12-31");
+        int lateOnes = new ObjectMapper().readTree(late).path("known").asInt();
+        int earlyOnes = new ObjectMapper().readTree(early).path("known").asInt();
+        assertThat(lateOnes).isBetween(1, all - 1);
+        assertThat(lateOnes + earlyOnes).isEqualTo(all);
+        assertThat(said("profile", "--library", demo, "--athlete", who, "--uniform", "no-gi"))
+                .contains("Too little film");
+        assertThat(run("profile", "--library", demo, "--athlete", who, "--from", "yesterday"))
+                .isEqualTo(2);
+        assertThat(words()).contains("\"yesterday\" is no day. Write it as 2026-03-01.");
+        assertThat(run("profile", "--library", demo, "--athlete", who, "--kind", "match"))
+                .isEqualTo(2);
+        assertThat(words()).contains("\"match\" is none of competition, sparring");
+        assertThat(run("profile", "--library", demo, "--athlete", who, "--from", day, "--to", "2025-01-01"))
+                .isEqualTo(1);
+        assertThat(words()).contains("lies before the first");
+    }
+
+    private String said(String... arguments) {
+        assertThat(run(arguments)).isZero();
+        return words();
     }
 
     @Test

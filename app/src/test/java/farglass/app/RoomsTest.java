@@ -8,6 +8,7 @@ import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import farglass.core.bout.Bout;
 
 /** The arrows between the rooms; lives in app, the one room that sees all the others. */
 @AnalyzeClasses(packages = "farglass", importOptions = ImportOption.DoNotIncludeTests.class)
@@ -41,6 +42,39 @@ class RoomsTest {
     @ArchTest
     static final ArchRule noPackagesInACircle =
             slices().matching("farglass.(*).(*)..").should().beFreeOfCycles();
+
+    /** What is a chance, a try, and what followed it, is known to the sheets alone: whoever asks counts nothing of a bout's moments. */
+    @ArchTest
+    static final ArchRule onlyTheCorpusCounts = noClasses()
+            .that()
+            .resideInAnyPackage(
+                    "farglass.core.question..",
+                    "farglass.core.catalogue..",
+                    "farglass.core.prose..",
+                    "farglass.core.plan..",
+                    "farglass.core.estimate..")
+            .should()
+            .callMethod(Bout.class, "moments");
+
+    /** A question is data, and knows no sentence; what words it knows no question by name. */
+    @ArchTest
+    static final ArchRule figuresKnowNoSentences = noClasses()
+            .that()
+            .resideInAnyPackage("farglass.core.question..", "farglass.core.corpus..", "farglass.core.estimate..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage("farglass.core.prose..", "farglass.core.catalogue..")
+            .orShould()
+            .dependOnClassesThat()
+            .haveFullyQualifiedName("farglass.core.lexicon.Words");
+
+    @ArchTest
+    static final ArchRule sentencesKnowNoQuestion = noClasses()
+            .that()
+            .resideInAPackage("farglass.core.prose..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAPackage("farglass.core.catalogue..");
 
     @ArchTest
     static final ArchRule coreKnowsNoScreenFileOrDatabase = noClasses()
