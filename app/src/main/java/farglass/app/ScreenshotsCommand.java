@@ -90,7 +90,7 @@ final class ScreenshotsCommand implements Callable<Integer> {
     private void take(Settings settings, Path library, Path table, CompletableFuture<Integer> done) {
         Stage stage = new Stage();
         Workbench workbench = Desktop.show(stage, settings, Optional.empty(), Home.clock(), Home.person());
-        Album album = new Album(stage, done);
+        Album album = new Album(stage, workbench, done);
         album.page("welcome", () -> {});
         album.page("shelf", () -> workbench.open(library));
         album.page("tag", () -> {
@@ -150,11 +150,13 @@ final class ScreenshotsCommand implements Callable<Integer> {
         private record Page(String name, Runnable turning) {}
 
         private final Stage stage;
+        private final Workbench workbench;
         private final CompletableFuture<Integer> done;
         private final java.util.ArrayDeque<Page> pages = new java.util.ArrayDeque<>();
 
-        Album(Stage stage, CompletableFuture<Integer> done) {
+        Album(Stage stage, Workbench workbench, CompletableFuture<Integer> done) {
             this.stage = stage;
+            this.workbench = workbench;
             this.done = done;
         }
 
@@ -186,7 +188,8 @@ final class ScreenshotsCommand implements Callable<Integer> {
                 @Override
                 public void handle(long nanos) {
                     // Long work that the page began, such as reading a film, ends well within a second.
-                    if (++pulses == 70) {
+                    pulses += workbench.isOpening() ? 0 : 1;
+                    if (pulses == 70) {
                         stop();
                         save(page.name());
                         next(closing);

@@ -52,7 +52,7 @@ final class Window {
                 closed.complete(0);
             });
             if (exitWhenReady) {
-                whenDrawn(stage, () -> {
+                whenDrawn(stage, workbench, () -> {
                     System.out.printf(java.util.Locale.ROOT, "ready in %d ms%n", sinceStart());
                     stage.close();
                 });
@@ -68,13 +68,15 @@ final class Window {
     }
 
     /** The second pulse begins after the first picture has been handed to the screen. */
-    private static void whenDrawn(Stage stage, Runnable then) {
+    private static void whenDrawn(Stage stage, Workbench workbench, Runnable then) {
         stage.getScene().addPostLayoutPulseListener(new Runnable() {
             private int pulses;
 
             @Override
             public void run() {
-                if (++pulses == 2) {
+                // What is waited for is the library, not the page that says it is being opened.
+                pulses += workbench.isOpening() ? 0 : 1;
+                if (pulses == 2) {
                     stage.getScene().removePostLayoutPulseListener(this);
                     Platform.runLater(then);
                 }

@@ -51,11 +51,16 @@ public final class Desk implements AutoCloseable {
     /** @param screen runs what touches properties: the interface thread, or in tests the caller's own */
     public Desk(Library library, Lexicon lexicon, Executor screen) {
         this(library, library.contents(), lexicon, screen);
+    }
+
+    /** @param contents all that is in the library, as it was just read */
+    public Desk(Library library, Contents contents, Lexicon lexicon, Executor screen) {
+        this(new Holding(library, contents, lexicon, screen));
+        keepWords();
         held.learnUndo();
     }
 
-    private Desk(Library library, Contents first, Lexicon lexicon, Executor screen) {
-        this(new Holding(library, first, lexicon, screen));
+    private void keepWords() {
         learnWords(held.contents.get());
         held.school.addListener(change -> {
             learnWords(held.contents.get());
@@ -68,10 +73,13 @@ public final class Desk implements AutoCloseable {
      * {@return the desk of a large library, with the headers of its bouts} What happened in them comes behind, and with it
      * {@link #arrivingProperty} ends.
      *
+     * @param headers as {@link Library#ahead} tells them
      * @param failed told on the interface thread if it cannot be read; then nothing can be changed
      */
-    public static Desk ahead(Library library, Lexicon lexicon, Executor screen, Consumer<Exception> failed) {
-        Desk desk = new Desk(library, library.ahead(), lexicon, screen);
+    public static Desk ahead(
+            Library library, Contents headers, Lexicon lexicon, Executor screen, Consumer<Exception> failed) {
+        Desk desk = new Desk(new Holding(library, headers, lexicon, screen));
+        desk.keepWords();
         desk.held.arrive(
                 now -> {
                     desk.take(now);

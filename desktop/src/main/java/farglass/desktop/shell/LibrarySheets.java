@@ -55,9 +55,7 @@ final class LibrarySheets {
         workbench.closeLibrary();
         try {
             Path aside = backups.restore(chosen);
-            workbench.open(path);
-            workbench.shell().ifPresent(shell -> shell.desk()
-                    .say("Restored. What was there before is kept as " + aside.getFileName()));
+            workbench.open(path, "Restored. What was there before is kept as " + aside.getFileName());
             return "";
         } catch (LibraryException e) {
             workbench.tell(e.getMessage());
@@ -73,17 +71,17 @@ final class LibrarySheets {
         sheet.with("Recover what is whole", () -> {
             try {
                 Recovery.Report report = Recovery.recover(path, clock, who);
-                workbench.open(path);
                 String lost = report.lost().isEmpty()
                         ? "Nothing is known to be missing."
                         : report.lost().stream().limit(3).collect(Collectors.joining(" "));
-                workbench.shell().ifPresent(shell -> shell.desk()
-                        .say("Recovered %d bouts and %d moments. %s The damaged file is kept as %s."
+                workbench.open(
+                        path,
+                        "Recovered %d bouts and %d moments. %s The damaged file is kept as %s."
                                 .formatted(
                                         report.rows().getOrDefault("bout", 0),
                                         report.rows().getOrDefault("moment", 0),
                                         lost,
-                                        report.kept().getFileName())));
+                                        report.kept().getFileName()));
                 return "";
             } catch (LibraryException e) {
                 return e.getMessage();

@@ -19,9 +19,11 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.Executor;
+import java.util.function.Supplier;
 import javafx.beans.binding.Bindings;
 import javafx.beans.binding.ObjectBinding;
 import javafx.scene.Scene;
+import javafx.scene.control.Label;
 import javafx.scene.layout.StackPane;
 import javafx.stage.Stage;
 
@@ -38,6 +40,8 @@ public final class Workbench extends StackPane {
     private final ObjectBinding<Palette> palette;
     private final List<Workbench> others = new ArrayList<>();
     private Optional<Shell> shell = Optional.empty();
+    /** What is being read, and will stand here. */
+    private Optional<Opening> opening = Optional.empty();
 
     public Workbench(Settings settings, Choosers choosers, Executor screen, Clock clock, String who) {
         this.settings = settings;
@@ -73,9 +77,21 @@ public final class Workbench extends StackPane {
         getChildren().setAll(new Welcome(this, choosers, problem));
     }
 
-    /** Opens a library in the place of the one now open. What is wrong with it is said in the window. */
+    /**
+     * Opens a library in the place of the one now open, read off the interface thread. What is wrong with it is said in the window.
+     */
     public void open(Path path) {
-        take(path, () -> isLarge(path) ? Library.openAhead(path, clock, who) : Library.open(path, clock, who));
+        open(path, "");
+    }
+
+    /** @param saying what is said at the foot once it stands; may be empty */
+    void open(Path path, String saying) {
+        take(
+                path,
+                () -> isLarge(path)
+                        ? Opening.Ready.ahead(Library.openAhead(path, clock, who))
+                        : Opening.Ready.whole(Library.open(path, clock, who)),
+                saying);
     }
 
     private static boolean isLarge(Path path) {
@@ -89,23 +105,41 @@ public final class Workbench extends StackPane {
 
     /** Makes a new library in the place of the one now open. */
     public void create(Path path) {
-        take(path, () -> Library.create(path, clock, who));
+        take(path, () -> Opening.Ready.whole(Library.create(path, clock, who)), "");
     }
 
-    private void take(Path path, java.util.function.Supplier<Library> opening) {
+    private void take(Path path, Supplier<Opening.Ready> reading, String saying) {
         closeLibrary();
-        try {
-            Library library = opening.get();
-            try {
-                show(library);
-            } catch (RuntimeException e) {
-                library.close();
-                throw e;
-            }
-        } catch (LibraryException.Damaged e) {
-            failed(path, e);
-        } catch (LibraryException e) {
-            welcome(e.getMessage());
+        Label waiting = new Label("Opening %s \u2026".formatted(path.getFileName()));
+        waiting.setId("opening");
+        waiting.getStyleClass().add("empty-words");
+        getChildren().setAll(waiting);
+        Opening begun = new Opening(screen);
+        opening = Optional.of(begun);
+        begun.begin(
+                reading,
+                ready -> {
+                    opening = Optional.empty();
+                    show(ready);
+                    if (!saying.isEmpty()) {
+                        shell.ifPresent(open -> open.desk().say(saying));
+                    }
+                },
+                problem -> {
+                    opening = Optional.empty();
+                    failedToOpen(path, problem);
+                });
+    }
+
+    private void failedToOpen(Path path, RuntimeException problem) {
+        if (problem instanceof LibraryException.Damaged) {
+            failed(path, problem);
+        } else if (problem instanceof LibraryException) {
+            welcome(problem.getMessage());
+        } else {
+            welcome("%s could not be opened: something unexpected happened (%s). Nothing in it was changed."
+                    .formatted(path, problem.getClass().getSimpleName()));
+            throw problem;
         }
     }
 
@@ -127,10 +161,16 @@ public final class Workbench extends StackPane {
         return sheets;
     }
 
-    private void show(Library library) {
-        Desk desk = isLarge(library.path())
-                ? Desk.ahead(library, Lexicon.shipped(), screen, problem -> failed(library.path(), problem))
-                : new Desk(library, Lexicon.shipped(), screen);
+    private void show(Opening.Ready ready) {
+        Library library = ready.library();
+        Desk desk = ready.ahead()
+                ? Desk.ahead(
+                        library,
+                        ready.contents(),
+                        Lexicon.shipped(),
+                        screen,
+                        problem -> failed(library.path(), problem))
+                : new Desk(library, ready.contents(), Lexicon.shipped(), screen);
         lay(desk);
         library.readOnly().ifPresent(reason -> desk.say("Read only: " + reason));
         if (library.readOnly().isPresent()) {
@@ -176,6 +216,11 @@ public final class Workbench extends StackPane {
         made.begin();
     }
 
+    /** {@return whether a library is still on its way} */
+    public boolean isOpening() {
+        return opening.isPresent();
+    }
+
     /** {@return the places of the open library} */
     public Optional<Shell> shell() {
         return shell;
@@ -189,6 +234,8 @@ public final class Workbench extends StackPane {
                 other.getScene().getWindow().hide();
             }
         }
+        opening.ifPresent(Opening::giveUp);
+        opening = Optional.empty();
         shell.ifPresent(Shell::close);
         shell = Optional.empty();
     }

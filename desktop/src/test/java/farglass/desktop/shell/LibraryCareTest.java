@@ -89,6 +89,29 @@ class LibraryCareTest extends OnStage {
     }
 
     @Test
+    void anOpeningThatNobodyWaitsForAnyMoreIsLetGo() throws Exception {
+        Path path = folder.resolve("given-up.farglass");
+        Library.create(path, Clock.systemUTC(), "t").close();
+        onScreen(() -> {
+            workbench.open(path);
+            workbench.closeLibrary();
+            return null;
+        });
+        await("its lock is given back", () -> {
+            try (Library free = Library.open(path, Clock.systemUTC(), "t")) {
+                return free.readOnly().isEmpty();
+            }
+        });
+        onScreen(() -> {
+            workbench.open(folder.resolve("gone.farglass"));
+            workbench.open(path);
+            return null;
+        });
+        await("the newest wish is shown", () -> workbench.shell().isPresent());
+        assertThat(desk().library().path()).isEqualTo(path);
+    }
+
+    @Test
     void aSecondOpeningReadsFollowsAndSaysWhyItMayNotWrite() throws Exception {
         Path path = folder.resolve("shared.farglass");
         try (Library writer = Library.create(path, Clock.systemUTC(), "first")) {

@@ -362,6 +362,10 @@ class TaggingTest extends OnStage {
         Files.move(film, folder.resolve("elsewhere/bout.mp4"));
         onScreen(() -> {
             workbench.open(folder.resolve("matches.farglass"));
+            return null;
+        });
+        await("it is open again", () -> workbench.shell().isPresent());
+        onScreen(() -> {
             desk().show(new Desk.Spot("b", Optional.empty()));
             return null;
         });

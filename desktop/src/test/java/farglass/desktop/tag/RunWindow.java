@@ -8,10 +8,12 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.TimeUnit;
 import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.stage.Stage;
 import org.testfx.api.FxToolkit;
+import org.testfx.util.WaitForAsyncUtils;
 
 /** The real window on a library, for the runs that measure it: no file is ever chosen, and no settings are there. */
 record RunWindow(Stage stage, Workbench workbench) {
@@ -37,6 +39,9 @@ record RunWindow(Stage stage, Workbench workbench) {
             stage.show();
             made[0].open(library);
         });
+        WaitForAsyncUtils.waitFor(60, TimeUnit.SECONDS, () -> WaitForAsyncUtils.asyncFx(
+                        () -> made[0].shell().isPresent())
+                .get());
         return new RunWindow(stage, made[0]);
     }
 

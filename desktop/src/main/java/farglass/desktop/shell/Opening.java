@@ -1,0 +1,92 @@
+package farglass.desktop.shell;
+
+import farglass.core.lexicon.Lexicon;
+import farglass.library.Contents;
+import farglass.library.Library;
+import java.util.concurrent.Executor;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
+
+/**
+ * One library on its way in: read on a thread of its own, handed over on the interface thread, and closed again if nobody waits for it any
+ * more.
+ */
+final class Opening {
+    /**
+     * A library that can be shown.
+     *
+     * @param contents all of it, or the headers alone
+     * @param ahead whether they are the headers alone
+     */
+    record Ready(Library library, Contents contents, boolean ahead) {
+        static Ready whole(Library library) {
+            try {
+                Contents contents = library.contents();
+                // The undo list is long to read as well.
+                library.nextUndo();
+                return new Ready(library, contents, false);
+            } catch (RuntimeException e) {
+                library.close();
+                throw e;
+            }
+        }
+
+        static Ready ahead(Library library) {
+            try {
+                return new Ready(library, library.ahead(), true);
+            } catch (RuntimeException e) {
+                library.close();
+                throw e;
+            }
+        }
+    }
+
+    private final Executor screen;
+    /** Read and written on the interface thread alone. */
+    private boolean givenUp;
+
+    Opening(Executor screen) {
+        this.screen = screen;
+    }
+
+    /**
+     * Begins.
+     *
+     * @param here told on the interface thread, unless it was given up
+     * @param failed likewise
+     */
+    void begin(Supplier<Ready> opening, Consumer<Ready> here, Consumer<RuntimeException> failed) {
+        Thread thread = new Thread(
+                () -> {
+                    try {
+                        Ready ready = opening.get();
+                        // The words are indexed the first time that one is asked for: better here than in a window that
+                        // waits.
+                        Lexicon.shipped().find("armbar");
+                        screen.execute(() -> take(ready, here));
+                    } catch (RuntimeException e) {
+                        screen.execute(() -> {
+                            if (!givenUp) {
+                                failed.accept(e);
+                            }
+                        });
+                    }
+                },
+                "opening a library");
+        thread.setDaemon(true);
+        thread.start();
+    }
+
+    private void take(Ready ready, Consumer<Ready> here) {
+        if (givenUp) {
+            ready.library().close();
+        } else {
+            here.accept(ready);
+        }
+    }
+
+    /** What comes of it is not shown. */
+    void giveUp() {
+        givenUp = true;
+    }
+}
