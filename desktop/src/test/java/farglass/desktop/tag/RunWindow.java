@@ -18,6 +18,11 @@ import org.testfx.util.WaitForAsyncUtils;
 /** The real window on a library, for the runs that measure it: no file is ever chosen, and no settings are there. */
 record RunWindow(Stage stage, Workbench workbench) {
     static RunWindow open(Path library) throws Exception {
+        return open(library, () -> {});
+    }
+
+    /** @param before done on the interface thread when the window stands, just before the library is opened */
+    static RunWindow open(Path library, Runnable before) throws Exception {
         Stage stage = FxToolkit.registerPrimaryStage();
         Settings settings = Settings.read(Path.of(library + ".settings"));
         Choosers none = new Choosers() {
@@ -37,6 +42,7 @@ record RunWindow(Stage stage, Workbench workbench) {
             made[0] = new Workbench(settings, none, Platform::runLater, Clock.systemUTC(), "run");
             stage.setScene(new Scene(made[0], Desktop.WIDTH, Desktop.HEIGHT));
             stage.show();
+            before.run();
             made[0].open(library);
         });
         WaitForAsyncUtils.waitFor(60, TimeUnit.SECONDS, () -> WaitForAsyncUtils.asyncFx(
