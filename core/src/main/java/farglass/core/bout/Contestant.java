@@ -18,6 +18,9 @@ public record Contestant(
         Optional<Stance> stance,
         Optional<String> weight,
         Optional<String> corner) {
+    /** Stands in a header for somebody nobody knows. */
+    private static final String NOBODY = "unknown";
+
     public Contestant {
         if (name.isBlank()) {
             throw new IllegalArgumentException("An athlete needs a name; write \"unknown\" if nobody can tell.");
@@ -31,6 +34,11 @@ public record Contestant(
     /** {@return an athlete of whom no stance, weight or corner is told} */
     public Contestant(String name, Optional<String> kit, Optional<Side> screenSide, Optional<Level> level) {
         this(name, kit, screenSide, level, Optional.empty(), Optional.empty(), Optional.empty());
+    }
+
+    /** {@return whether nobody knows who it is: bouts of such athletes are not one athlete's} */
+    public boolean isNobody() {
+        return name.equals(NOBODY);
     }
 
     /** {@return her without what is private} */

@@ -1,6 +1,7 @@
 package farglass.core.corpus;
 
 import farglass.core.bout.Bout;
+import farglass.core.bout.Contestant;
 import farglass.core.bout.Seat;
 import farglass.core.estimate.BoutRate;
 import farglass.core.estimate.Choices;
@@ -25,9 +26,6 @@ import java.util.stream.Collectors;
  * are made anew.
  */
 public final class Corpus {
-    /** Stands in a header for somebody nobody knows. */
-    private static final String NOBODY = "unknown";
-
     private final List<Bout> bouts;
     private final Lexicon lexicon;
     private final Map<Bout, BoutSheet> sheets = new IdentityHashMap<>();
@@ -61,9 +59,9 @@ public final class Corpus {
 
     private static void fileUnderNames(Map<String, List<BoutSheet>> byName, BoutSheet sheet) {
         for (Seat seat : Seat.values()) {
-            String name = sheet.bout().header().contestant(seat).name();
-            if (!name.equals(NOBODY)) {
-                List<BoutSheet> own = byName.computeIfAbsent(name, any -> new ArrayList<>());
+            Contestant contestant = sheet.bout().header().contestant(seat);
+            if (!contestant.isNobody()) {
+                List<BoutSheet> own = byName.computeIfAbsent(contestant.name(), any -> new ArrayList<>());
                 // Who is named on both sides of a bout has been in it once.
                 if (own.isEmpty() || own.get(own.size() - 1) != sheet) {
                     own.add(sheet);

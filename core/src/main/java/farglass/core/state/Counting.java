@@ -30,6 +30,8 @@ public final class Counting {
         /** Somebody chose what is shown: it is told apart, as shown. */
         CLIPS,
         DEMONSTRATION,
+        /** Both are called the same: whose moment is whose cannot be told by name. */
+        ONE_NAME,
         /** The first coding counts, and not this one beside it. */
         SECOND_CODING,
         /** Only a result is known. */
@@ -53,6 +55,9 @@ public final class Counting {
         Header header = bout.header();
         if (header.isSecondCoding()) {
             return Standing.SECOND_CODING;
+        }
+        if (header.a().name().equals(header.b().name()) && !header.a().isNobody()) {
+            return Standing.ONE_NAME;
         }
         if (header.material() == Material.DEMONSTRATION) {
             return Standing.DEMONSTRATION;
@@ -81,6 +86,10 @@ public final class Counting {
             case CLIPS ->
                 Optional.of("These are clips that somebody chose: they stand in no rate, and are told apart as shown.");
             case DEMONSTRATION -> Optional.of("This is a demonstration: it is counted in nothing.");
+            case ONE_NAME ->
+                Optional.of(
+                        "Both athletes are called %s: whose moment is whose cannot be told, and it is counted in nothing. Give one of them another name in the header."
+                                .formatted(bout.header().a().name()));
             case SECOND_CODING -> Optional.of("This is a second coding: the first one counts.");
         };
     }

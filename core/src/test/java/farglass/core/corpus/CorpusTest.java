@@ -6,6 +6,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import farglass.core.Bouts;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Seat;
+import farglass.core.notation.BoutFile;
+import farglass.core.state.Counting;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicInteger;
@@ -55,12 +57,34 @@ class CorpusTest {
         assertThat(Corpus.of(List.of(), LEXICON).athletes()).isEmpty();
     }
 
-    @Test
-    void aBoutAgainstOneselfIsOneBout() {
-        Bout self = farglass.core.notation.BoutFile.parse(
-                        "far-glass bout 1\nA: Juno\nB: Juno\ncovered: story 0:00 to 1:00\n0:10 A knee-cut\n", LEXICON)
+    private static Bout between(String a, String b) {
+        return BoutFile.parse(
+                        "far-glass bout 1\nA: %s\nB: %s\ncovered: story 0:00 to 1:00\n0:10 A knee-cut\n"
+                                .formatted(a, b),
+                        LEXICON)
                 .bout()
                 .orElseThrow();
-        assertThat(Corpus.of(List.of(self), LEXICON).of("Juno")).hasSize(1);
+    }
+
+    @Test
+    void aBoutAgainstOneselfCountsInNothingAndSaysSo() {
+        Bout self = between("Juno", "Juno");
+        assertThat(Corpus.of(List.of(self), LEXICON).of("Juno")).isEmpty();
+        assertThat(Corpus.of(List.of(self), LEXICON).aside("Juno")).hasSize(1);
+        assertThat(Counting.sentence(self).orElseThrow()).startsWith("Both athletes are called Juno");
+    }
+
+    @Test
+    void peopleNobodyKnowsAreNotOneAthlete() {
+        Corpus corpus = Corpus.of(List.of(between("unknown", "unknown"), between("Juno", "unknown")), LEXICON);
+        assertThat(corpus.athletes()).containsExactly("Juno");
+        assertThat(corpus.of("Juno")).hasSize(1);
+    }
+
+    @Test
+    void namesThatDifferInALetterAreTwoAthletes() {
+        Corpus corpus = Corpus.of(List.of(between("Juno", "Pip"), between("juno", "Pip")), LEXICON);
+        assertThat(corpus.of("Juno")).hasSize(1);
+        assertThat(corpus.of("Pip")).hasSize(2);
     }
 }

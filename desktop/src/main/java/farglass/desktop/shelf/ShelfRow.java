@@ -8,6 +8,7 @@ import farglass.core.bout.Result;
 import farglass.core.bout.Seat;
 import farglass.core.bout.Times;
 import farglass.core.lexicon.Lexicon;
+import farglass.core.lexicon.Words;
 import farglass.core.state.Counting;
 import farglass.core.state.Ladder;
 import farglass.core.state.Tide;
@@ -77,7 +78,7 @@ record ShelfRow(
     private static String result(Result result, Seat studied, Lexicon lexicon) {
         String how = result.finish()
                 .map(lexicon::label)
-                .map(String::toLowerCase)
+                .map(Words::inSentence)
                 .orElse(result.method().label());
         String score = result.score()
                 .map(points -> studied == Seat.A
@@ -109,7 +110,7 @@ record ShelfRow(
             case COUNTS -> {
                 return "watched to " + Times.seconds(watched);
             }
-            case NOT_WATCHED -> {
+            case NOT_WATCHED, ONE_NAME -> {
                 return "counted in nothing";
             }
             case NOTHING_TOLD -> {
