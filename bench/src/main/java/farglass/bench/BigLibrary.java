@@ -28,19 +28,24 @@ final class BigLibrary {
     private BigLibrary() {}
 
     static List<Bout> bouts(int count, Lexicon lexicon) {
+        return bouts(count, MOMENTS, lexicon);
+    }
+
+    /** {@return bouts of about so many moments each} */
+    static List<Bout> bouts(int count, int each, Lexicon lexicon) {
         List<Bout> demo =
                 Cast.seasons(lexicon).bouts().stream().map(Acted::told).toList();
         List<Bout> bouts = new ArrayList<>();
         for (int i = 0; i < count; i++) {
-            bouts.add(grown(demo.get(i % demo.size()), i, i / demo.size()));
+            bouts.add(grown(demo.get(i % demo.size()), each, i, i / demo.size()));
         }
         return bouts;
     }
 
-    private static Bout grown(Bout bout, int number, int copy) {
+    private static Bout grown(Bout bout, int each, int number, int copy) {
         long length = bout.extentMicros() + 5_000_000;
-        int rounds = Math.max(
-                1, Math.round(MOMENTS / (float) Math.max(1, bout.moments().size())));
+        int rounds =
+                Math.max(1, Math.round(each / (float) Math.max(1, bout.moments().size())));
         List<Moment> moments = new ArrayList<>();
         for (int round = 0; round < rounds; round++) {
             long from = round * length;

@@ -4,6 +4,7 @@ import farglass.core.bout.Bout;
 import farglass.core.catalogue.Catalogue;
 import farglass.core.corpus.Corpus;
 import farglass.core.lexicon.Lexicon;
+import farglass.core.plan.UsualAnswers;
 import farglass.core.question.Dossier;
 import java.sql.SQLException;
 import java.util.ArrayList;
@@ -37,6 +38,9 @@ public class DossierBenchmark {
     @Param({"200", "2000", "20000"})
     public int bouts;
 
+    /** By its full name, since JMH has a {@code Scope} too. */
+    private static final farglass.core.corpus.Scope EVERYTHING = farglass.core.corpus.Scope.ALL;
+
     private final Lexicon lexicon = Lexicon.shipped();
     private List<Bout> all;
     private List<Bout> edited;
@@ -47,7 +51,7 @@ public class DossierBenchmark {
     public void learn() throws SQLException {
         all = BigLibrary.bouts(bouts, lexicon);
         corpus = Corpus.of(all, lexicon);
-        Catalogue.dossier(BigLibrary.ATHLETE, corpus, farglass.core.corpus.Scope.ALL);
+        Catalogue.dossier(BigLibrary.ATHLETE, corpus, EVERYTHING);
         edited = new ArrayList<>(all);
         Bout first = all.get(0);
         edited.set(0, new Bout(first.id(), first.header(), first.moments(), first.comments()));
@@ -61,7 +65,7 @@ public class DossierBenchmark {
 
     @Benchmark
     public Dossier afterAFilter() {
-        return Catalogue.dossier(BigLibrary.ATHLETE, corpus, farglass.core.corpus.Scope.ALL);
+        return Catalogue.dossier(BigLibrary.ATHLETE, corpus, EVERYTHING);
     }
 
     /** The reference: counts of everybody's tries in the bouts that a filter leaves, and no estimate. */
@@ -72,7 +76,7 @@ public class DossierBenchmark {
 
     @Benchmark
     public Dossier afterAnEdit() {
-        return Catalogue.dossier(BigLibrary.ATHLETE, corpus.renewed(edited, lexicon), farglass.core.corpus.Scope.ALL);
+        return Catalogue.dossier(BigLibrary.ATHLETE, corpus.renewed(edited, lexicon), EVERYTHING);
     }
 
     @Benchmark
@@ -82,6 +86,12 @@ public class DossierBenchmark {
 
     @Benchmark
     public Dossier countedAnew() {
-        return Catalogue.dossier(BigLibrary.ATHLETE, Corpus.of(all, lexicon), farglass.core.corpus.Scope.ALL);
+        return Catalogue.dossier(BigLibrary.ATHLETE, Corpus.of(all, lexicon), EVERYTHING);
+    }
+
+    /** What a plan and an answers pass ask of one opponent. */
+    @Benchmark
+    public List<UsualAnswers.Attacked> usualAnswers() {
+        return UsualAnswers.to(BigLibrary.ATHLETE, corpus);
     }
 }

@@ -51,7 +51,7 @@ final class Conceded {
     private static final Ask PER_TIME = new Ask(
             "conceded per time",
             new PerTime(new Tally("conceded per time", Conceded::everything)),
-            Wording.plain("Conceded by {option}, per ten minutes", "minutes watched", ""));
+            Wording.plain("By {option}, per ten minutes", "minutes watched", ""));
 
     static final Question QUESTION = new Question(
             "conceded",

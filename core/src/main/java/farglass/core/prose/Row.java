@@ -13,7 +13,8 @@ import java.util.Optional;
  * @param likely "30-60 %"; empty where nothing can be said
  * @param of what the chances are: "visits underneath in a guard"
  * @param note what may be claimed, and what else belongs to it; may be empty
- * @param caution why it says little, or why the count lies outside of what is likely; may be empty
+ * @param caution in a few words why it says little, or why the count lies outside of what is likely; may be empty
+ * @param why the same in a sentence; empty where there is no caution
  * @param bar how it is drawn; empty where there is nothing to draw
  */
 public record Row(
@@ -24,6 +25,7 @@ public record Row(
         String of,
         String note,
         String caution,
+        String why,
         Optional<Bar> bar) {
     /** {@return the moments that count for it, the newest bout first} */
     public List<Evidence> evidence() {

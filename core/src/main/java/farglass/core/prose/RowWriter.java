@@ -19,6 +19,12 @@ import java.util.OptionalDouble;
 record RowWriter(Blanks blanks, List<Figure> figures, List<Figure> beside) {
     private static final double MINUTES = 10;
 
+    private static final String TOO_LITTLE =
+            "What was seen is worth less than four chances: believe the count, and look at the film.";
+    private static final String APART =
+            "The count lies outside of what is likely, since %s: in a camp old bouts, and those in another uniform or under other"
+                    + " rules, weigh less; and what happens again and again in one bout is worth less than the same in many.";
+
     List<Row> rows() {
         return figures.stream()
                 .map(figure -> figure.match(this::row, this::row, this::row, this::row))
@@ -32,11 +38,13 @@ record RowWriter(Blanks blanks, List<Figure> figures, List<Figure> beside) {
                 : Amounts.apart(share)
                         .map(weighed -> "these %d %s".formatted(share.chances(), weighed))
                         .orElse("");
+        String why = share.isTooLittle() ? TOO_LITTLE : caution.isEmpty() ? "" : APART.formatted(caution);
         return row(
                 figure,
                 Amounts.raw(share),
                 "%s\u2013%s %%".formatted(Amounts.percent(share.low80()), Amounts.percent(share.high80())),
                 caution,
+                why,
                 Optional.of(new Bar(
                         share.low95(),
                         share.low80(),
@@ -62,6 +70,7 @@ record RowWriter(Blanks blanks, List<Figure> figures, List<Figure> beside) {
                 String.format(Locale.ROOT, "%d in %.0f min", rate.times(), rate.minutes()),
                 String.format(Locale.ROOT, "%.1f\u2013%.1f", MINUTES * rate.low80(), MINUTES * rate.high80()),
                 "",
+                "",
                 Optional.of(new Bar(
                         rate.low95() / most,
                         rate.low80() / most,
@@ -74,14 +83,14 @@ record RowWriter(Blanks blanks, List<Figure> figures, List<Figure> beside) {
     private Row row(Figure.Length figure) {
         String count = "%d of %d"
                 .formatted(figure.durations().ended(), figure.durations().stays());
-        return row(figure, count, "", Amounts.length(figure.durations()), Optional.empty());
+        return row(figure, count, "", Amounts.length(figure.durations()), "", Optional.empty());
     }
 
     private Row row(Figure.Listing figure) {
-        return row(figure, String.valueOf(figure.evidence().size()), "", "", Optional.empty());
+        return row(figure, String.valueOf(figure.evidence().size()), "", "", "", Optional.empty());
     }
 
-    private Row row(Figure figure, String count, String likely, String caution, Optional<Bar> bar) {
+    private Row row(Figure figure, String count, String likely, String caution, String why, Optional<Bar> bar) {
         return new Row(
                 blanks.label(figure),
                 figure,
@@ -90,6 +99,7 @@ record RowWriter(Blanks blanks, List<Figure> figures, List<Figure> beside) {
                 figure.ask().wording().of(),
                 note(figure),
                 caution,
+                why,
                 bar);
     }
 

@@ -136,6 +136,8 @@ class PageTest {
         Answer answer = answer("finish", figure("finish", "finish which", "armbar", apart));
         assertThat(answer.sentence()).isEqualTo("Most often armbar, 14 of 16, which weigh like 5 (likely 20 to 30 %).");
         assertThat(answer.rows().get(0).caution()).isEqualTo("these 16 weigh like 5");
+        assertThat(answer.rows().get(0).why())
+                .startsWith("The count lies outside of what is likely, since these 16 weigh like 5: ");
     }
 
     @Test
@@ -177,7 +179,7 @@ class PageTest {
         Rate rate = new Rate(0.01, 0.02, 0.05, 0.08, 0.1, 4, 80, 5, OptionalDouble.of(0.2));
         Answer answer = answer("conceded", new Figure.Pace(perTime, "sweep", rate, List.of()));
         Row row = answer.rows().get(0);
-        assertThat(row.label()).isEqualTo("Conceded by sweep, per ten minutes");
+        assertThat(row.label()).isEqualTo("By sweep, per ten minutes");
         assertThat(row.count()).isEqualTo("4 in 80 min");
         assertThat(row.likely()).isEqualTo("0.2\u20130.8");
         assertThat(row.bar().orElseThrow().high95()).isEqualTo(1);

@@ -30,6 +30,7 @@ public final class DossierView extends BorderPane {
     private final Label basis = new Label();
     private final ListView<DossierModel.Sight> sights;
     private final Label sightsTitle = new Label();
+    private final Label why = new Label();
 
     public DossierView(DossierModel model, ObservableValue<Palette> palette) {
         this.model = model;
@@ -80,7 +81,13 @@ public final class DossierView extends BorderPane {
             }
         });
         VBox.setVgrow(sights, Priority.ALWAYS);
-        VBox side = new VBox(6, sightsTitle, how, sights);
+        why.setId("why");
+        why.getStyleClass().add("remarks");
+        why.setWrapText(true);
+        why.setMinHeight(Region.USE_PREF_SIZE);
+        why.visibleProperty().bind(why.textProperty().isNotEmpty());
+        why.managedProperty().bind(why.visibleProperty());
+        VBox side = new VBox(6, sightsTitle, why, how, sights);
         side.getStyleClass().add("evidence");
         BorderPane.setMargin(side, new javafx.geometry.Insets(0, 0, 0, 18));
         return side;
@@ -146,7 +153,8 @@ public final class DossierView extends BorderPane {
         }
         basis.setText(
                 ("%d of %d known bouts were watched. In each line: the dot is the best guess, the thick line where it likely is"
-                                + " (80 %%), the thin line 95 %%, the dark tick the other athletes.")
+                                + " (80 %%), the thin line 95 %%, the tick the other athletes. Shares run from 0 to 100 %%, rates to the"
+                                + " highest of their rows.")
                         .formatted(page.get().watched(), page.get().known()));
         for (String aside : page.get().asides()) {
             Label told = new Label(aside);
@@ -182,6 +190,7 @@ public final class DossierView extends BorderPane {
     }
 
     private void showFigure() {
+        why.setText(model.rowProperty().get().map(Row::why).orElse(""));
         sightsTitle.setText(model.rowProperty()
                 .get()
                 .map(row -> "%s: %s %s".formatted(row.label(), row.count(), row.of()))
