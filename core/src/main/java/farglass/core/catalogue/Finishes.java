@@ -22,11 +22,6 @@ final class Finishes {
             (sheet, tried) ->
                     Optional.of(sheet.lexicon().together(tried.technique().key())));
 
-    private static final Ask BY_NAME = new Ask(
-            "finish which",
-            new Options(WHICH),
-            Wording.ofTerms("{option}", "tries at a submission", "most often {option}, {count}{claims}"));
-
     private static Tally ends(String technique) {
         return TRIES.tally(
                 "ends " + technique,
@@ -37,18 +32,22 @@ final class Finishes {
     }
 
     private static final Ask TAPS = new Ask(
-                    "finish ends",
-                    new OfEach(WHICH, Finishes::ends, Tries.WORKED),
-                    Wording.ofTerms("tap in {count}", "tries at it", ""))
-            .beside(BY_NAME);
+            "finish ends",
+            new OfEach(WHICH, Finishes::ends, Tries.WORKED),
+            Wording.ofTerms("tap in {count}", "tries at it", ""));
 
     private static final Ask VARIANTS = new Ask(
-                    "finish variants",
-                    new Variants(TRIES.tally("variants", (sheet, tried) -> Optional.of(tried.technique())
-                            .filter(technique -> technique.parent().isPresent())
-                            .map(technique -> technique.key()))),
-                    Wording.ofTerms("{option}", "", ""))
-            .beside(BY_NAME);
+            "finish variants",
+            new Variants(TRIES.tally("variants", (sheet, tried) -> Optional.of(tried.technique())
+                    .filter(technique -> technique.parent().isPresent())
+                    .map(technique -> technique.key()))),
+            Wording.ofTerms("{option}", "", ""));
+
+    private static final Ask BY_NAME = new Ask(
+            "finish which",
+            new Options(WHICH),
+            Wording.ofTerms("{option}", "tries at a submission", "most often {option}, {count}{claims}"),
+            List.of(TAPS, VARIANTS));
 
     static final Question QUESTION = new Question(
             "finish",
@@ -60,9 +59,7 @@ final class Finishes {
                     TRIES.done(
                             "Tries that end in a tap",
                             "{name} tried {n} {submission|submissions} and got the tap in {count}{claims}"),
-                    BY_NAME,
-                    TAPS,
-                    VARIANTS));
+                    BY_NAME));
 
     private Finishes() {}
 }

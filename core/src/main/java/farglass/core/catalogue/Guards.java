@@ -49,19 +49,19 @@ final class Guards {
                 .toList();
     }
 
+    private static final Ask LASTING = new Ask(
+            "guard lasting",
+            new Lasting(new Stays(Guards::stays)),
+            Wording.ofTerms("{length}", "stays underneath in it", "{length}"));
+
     private static final Ask WHICH = new Ask(
             "guard",
             new Options(new Tally("guard", Guards::visits)),
             Wording.ofTerms(
                     "{option}",
                     "visits underneath in a guard",
-                    "{name} was underneath in a guard {times}; most often in {option}, {count}{claims}"));
-
-    private static final Ask LASTING = new Ask(
-                    "guard lasting",
-                    new Lasting(new Stays(Guards::stays)),
-                    Wording.ofTerms("{length}", "stays underneath in it", "{length}"))
-            .beside(WHICH);
+                    "{name} was underneath in a guard {times}; most often in {option}, {count}{claims}"),
+            List.of(LASTING));
 
     static final Question QUESTION = new Question(
             "guard",
@@ -69,7 +69,7 @@ final class Guards {
             "Which guards do they play, and for how long?",
             "",
             "{name} has not been seen underneath in a guard",
-            List.of(WHICH, LASTING));
+            List.of(WHICH));
 
     private Guards() {}
 }

@@ -8,6 +8,7 @@ import farglass.core.lexicon.Kind;
 import farglass.core.lexicon.Position;
 import farglass.core.lexicon.SideRule;
 import farglass.core.question.Ask;
+import farglass.core.question.OfEach;
 import farglass.core.question.Options;
 import farglass.core.question.OwnSide;
 import farglass.core.question.Wording;
@@ -47,13 +48,48 @@ record Tries(String id, String many, Kind kind) {
     }
 
     /** A technique and its variants are counted together; a kind without a method is credited to none. */
+    private static Optional<String> name(BoutSheet sheet, Tried tried) {
+        return Optional.of(tried.technique())
+                .filter(technique -> !technique.generic())
+                .map(technique -> sheet.lexicon().together(technique.key()));
+    }
+
+    /** {@return which they are, and beside each how many of them worked} */
     Ask which() {
         return new Ask(
-                id + " which",
-                new Options(tally("which", (sheet, tried) -> Optional.of(tried.technique())
-                        .filter(technique -> !technique.generic())
-                        .map(technique -> sheet.lexicon().together(technique.key())))),
-                Wording.ofTerms("{option}", many + " that have a name", "most often {option}, {count}{claims}"));
+                        id + " which",
+                        new Options(tally("which", Tries::name)),
+                        Wording.ofTerms("{option}", many + " that have a name", "most often {option}, {count}{claims}"))
+                .with(worked("which", Tries::name));
+    }
+
+    /** A place that was not told is credited to none. */
+    private static Optional<String> place(BoutSheet sheet, Tried tried) {
+        return Optional.of(sheet.timeline().before(tried.first()).position())
+                .filter(Position::isSettled)
+                .map(Position::key);
+    }
+
+    /** {@return from where they were tried, and beside each place how many of them worked} */
+    Ask from() {
+        return new Ask(
+                        id + " from",
+                        new Options(tally("from", Tries::place)),
+                        Wording.ofTerms("From {option}", many + " from a place that was told", ""))
+                .with(worked("from", Tries::place));
+    }
+
+    /** {@return how many of them worked, apart for each option} */
+    private Ask worked(String what, BiFunction<BoutSheet, Tried, Optional<String>> option) {
+        return new Ask(
+                "%s %s worked".formatted(id, what),
+                new OfEach(
+                        tally(what, option),
+                        each -> tally("%s %s worked".formatted(what, each), (sheet, tried) -> option.apply(sheet, tried)
+                                .filter(each::equals)
+                                .flatMap(same -> end(tried))),
+                        WORKED),
+                Wording.ofTerms("worked in {count}", many + " of it", ""));
     }
 
     /** The side she goes to, as her own left or right; only techniques whose side is the way of travel tell it. */
@@ -68,17 +104,6 @@ record Tries(String id, String many, Kind kind) {
                         "To their own left",
                         many + " that go to a side that was told",
                         "to their own left in {count}{claims}"));
-    }
-
-    /** A place that was not told is credited to none. */
-    Ask from() {
-        return new Ask(
-                id + " from",
-                new Options(tally("from", (sheet, tried) -> Optional.of(
-                                sheet.timeline().before(tried.first()).position())
-                        .filter(Position::isSettled)
-                        .map(Position::key))),
-                Wording.ofTerms("From {option}", many + " from a place that was told", ""));
     }
 
     /** What the other did when one was stopped. That nothing followed is known only where answers were looked for. */

@@ -6,7 +6,6 @@ import farglass.core.question.Figure;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 
 /** Writes one answer: its sentence, and a row for each figure that has one. */
 record AnswerWriter(Answered answered, Blanks blanks) {
@@ -27,40 +26,37 @@ record AnswerWriter(Answered answered, Blanks blanks) {
     private String sentence() {
         List<String> clauses = new ArrayList<>();
         for (Ask ask : answered.question().asks()) {
-            List<Figure> told =
-                    ask.beside().map(main -> besideTheFirst(main, ask)).orElse(of(ask.id()));
-            if (!ask.wording().clause().isEmpty() && !told.isEmpty()) {
-                clauses.add(blanks.fill(ask.wording().clause(), told));
-            }
+            List<Figure> figures = of(ask);
+            addClause(ask, figures, clauses);
+            // Of what is told beside the rows, the sentence tells only what belongs to the first of them.
+            figures.stream().limit(1).forEach(first -> ask.notes()
+                    .forEach(note -> addClause(note, RowWriter.beside(of(note), first), clauses)));
         }
         String sentence = blanks.fill(answered.question().opening(), List.of()) + String.join("; ", clauses);
         return sentence.substring(0, 1).toUpperCase(Locale.ROOT) + sentence.substring(1) + ".";
     }
 
-    /** Of what is told in the rows of another ask, the sentence tells only what belongs to the first of them. */
-    private List<Figure> besideTheFirst(String main, Ask ask) {
-        return of(main).stream()
-                .limit(1)
-                .flatMap(first -> RowWriter.beside(of(ask.id()), first).stream())
-                .toList();
+    private void addClause(Ask ask, List<Figure> figures, List<String> clauses) {
+        String clause = ask.wording().clause();
+        if (!clause.isEmpty() && !figures.isEmpty()) {
+            clauses.add(blanks.fill(clause, figures));
+        }
     }
 
-    private List<Figure> of(String ask) {
+    private List<Figure> of(Ask ask) {
         return answered.figures().stream()
-                .filter(figure -> figure.ask().id().equals(ask))
+                .filter(figure -> figure.ask().id().equals(ask.id()))
                 .toList();
     }
 
     private List<Row> rows() {
         return answered.question().asks().stream()
-                .filter(ask -> ask.beside().isEmpty() && !ask.wording().row().isEmpty())
-                .flatMap(ask -> new RowWriter(blanks, of(ask.id()), beside(ask)).rows().stream())
+                .filter(ask -> !ask.wording().row().isEmpty())
+                .flatMap(ask -> new RowWriter(blanks, of(ask), notes(ask)).rows().stream())
                 .toList();
     }
 
-    private List<Figure> beside(Ask ask) {
-        return answered.figures().stream()
-                .filter(figure -> figure.ask().beside().equals(Optional.of(ask.id())))
-                .toList();
+    private List<Figure> notes(Ask ask) {
+        return ask.notes().stream().flatMap(note -> of(note).stream()).toList();
     }
 }

@@ -1,20 +1,33 @@
 package farglass.core.question;
 
-import java.util.Optional;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * One thing counted for a question.
  *
  * @param id the same for ever, and of this ask alone; claims are made under it
- * @param beside the ask among whose rows its figures are told as notes, each beside the same option; empty for rows of its own
+ * @param notes asks whose figures have no rows of their own: each is told beside the row of the same option
  */
-public record Ask(String id, Measure measure, Wording wording, Optional<String> beside) {
-    public Ask(String id, Measure measure, Wording wording) {
-        this(id, measure, wording, Optional.empty());
+public record Ask(String id, Measure measure, Wording wording, List<Ask> notes) {
+    public Ask {
+        notes = List.copyOf(notes);
     }
 
-    /** {@return the same, told beside the rows of that ask} */
-    public Ask beside(Ask other) {
-        return new Ask(id, measure, wording, Optional.of(other.id()));
+    public Ask(String id, Measure measure, Wording wording) {
+        this(id, measure, wording, List.of());
+    }
+
+    /** {@return the same, with that told beside its rows} */
+    public Ask with(Ask note) {
+        List<Ask> more = new ArrayList<>(notes);
+        more.add(note);
+        return new Ask(id, measure, wording, more);
+    }
+
+    /** {@return this ask, then its notes} */
+    Stream<Ask> all() {
+        return Stream.concat(Stream.of(this), notes.stream());
     }
 }

@@ -27,6 +27,7 @@ public record Dossier(String athlete, int known, int watched, List<Answered> ans
             return new Draft(
                     question,
                     question.asks().stream()
+                            .flatMap(Ask::all)
                             .flatMap(ask -> ask.measure().drafted(ask, inquiry).stream())
                             .toList());
         }

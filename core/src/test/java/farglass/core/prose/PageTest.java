@@ -23,6 +23,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
 /** Sentences from figures that were never counted: each case as a coach would want to read it. */
@@ -38,6 +39,7 @@ class PageTest {
 
     private static Ask ask(String question, String id) {
         return question(question).asks().stream()
+                .flatMap(ask -> Stream.concat(Stream.of(ask), ask.notes().stream()))
                 .filter(ask -> ask.id().equals(id))
                 .findFirst()
                 .orElseThrow();
@@ -201,7 +203,9 @@ class PageTest {
         List<String> ids = new ArrayList<>();
         for (Question question : Catalogue.ALL) {
             List<Figure> figures = new ArrayList<>();
-            for (Ask ask : question.asks()) {
+            for (Ask ask : question.asks().stream()
+                    .flatMap(each -> Stream.concat(Stream.of(each), each.notes().stream()))
+                    .toList()) {
                 ids.add(ask.id());
                 figures.add(
                         ask.measure() instanceof farglass.core.question.Lasting
