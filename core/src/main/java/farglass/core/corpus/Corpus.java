@@ -5,6 +5,7 @@ import farglass.core.bout.Contestant;
 import farglass.core.bout.Seat;
 import farglass.core.estimate.BoutRate;
 import farglass.core.estimate.Choices;
+import farglass.core.estimate.Exposure;
 import farglass.core.estimate.Population;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.state.Counting;
@@ -35,7 +36,7 @@ public final class Corpus {
     private final Map<Asked, Choices> choices = new ConcurrentHashMap<>();
     private final Map<String, Population> populations = new ConcurrentHashMap<>();
 
-    private final Map<Asked, Map<String, List<BoutRate>>> rates = new ConcurrentHashMap<>();
+    private final Map<Asked, Map<String, Exposure>> rates = new ConcurrentHashMap<>();
 
     /** A tally, and of whom, or of which option. */
     private record Asked(String tally, String of) {}
@@ -146,18 +147,18 @@ public final class Corpus {
         return known;
     }
 
-    /** {@return by athlete, how often the option came in the watched time of each bout; put together the first time} */
-    public Map<String, List<BoutRate>> rates(Tally tally, String option) {
-        Map<String, List<BoutRate>> known = rates.get(new Asked(tally.id(), option));
+    /** {@return by athlete, how often the option came in the time that was watched, all bouts alike; added up the first time} */
+    public Map<String, Exposure> rates(Tally tally, String option) {
+        Map<String, Exposure> known = rates.get(new Asked(tally.id(), option));
         if (known == null) {
-            Map<String, List<BoutRate>> byAthlete = new LinkedHashMap<>();
+            Map<String, Exposure> byAthlete = new LinkedHashMap<>();
             athletes().forEach(athlete -> {
                 List<Counted> each = counted(tally, athlete);
                 List<BoutRate> own = new ArrayList<>();
                 for (int i = 0; i < each.size(); i++) {
                     each.get(i).rate(of(athlete).get(i), option, 1).ifPresent(own::add);
                 }
-                byAthlete.put(athlete, List.copyOf(own));
+                byAthlete.put(athlete, Exposure.of(own));
             });
             known = Collections.unmodifiableMap(byAthlete);
             rates.put(new Asked(tally.id(), option), known);

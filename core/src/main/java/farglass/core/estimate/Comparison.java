@@ -29,8 +29,7 @@ public record Comparison(Posterior own, Posterior others) implements Difference 
     public Wrong wrong(double margin) {
         double notAbove = 0;
         double notBelow = 0;
-        for (int i = 0; i < POINTS; i++) {
-            double mean = others.quantile((i + 0.5) / POINTS);
+        for (double mean : others.middles(POINTS)) {
             notAbove += own.below(mean + margin);
             notBelow += 1 - own.below(mean - margin);
         }

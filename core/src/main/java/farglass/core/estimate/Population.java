@@ -2,11 +2,14 @@ package farglass.core.estimate;
 
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * How all athletes of a library chose, each one's bouts added up and all weighing alike. Built once for a question; who is asked about is
@@ -15,6 +18,8 @@ import java.util.TreeSet;
 public final class Population {
     /** Those who took an option: who, how often, and the sum over bouts of its squared counts over their chances. */
     private record Takers(int[] who, double[] taken, double[] squares) {}
+
+    private static final Takers NOBODY = new Takers(new int[0], new double[0], new double[0]);
 
     /** The sums of the analysis of variance for one option. */
     private record Variance(double between, double within) {
@@ -165,13 +170,30 @@ public final class Population {
             return many;
         }
 
-        /** {@return the choices of each of them who had chances} */
-        public List<Choices> each() {
-            List<Choices> each = new ArrayList<>(athletes);
-            if (left >= 0) {
-                each.remove(left);
+        /**
+         * {@return the choices of each of them who had chances, roughly in the order of their shares of that option}
+         *
+         * @param largestFirst else the smallest
+         */
+        public Stream<Choices> byShare(String option, boolean largestFirst) {
+            Takers of = takers.getOrDefault(option, NOBODY);
+            boolean[] took = new boolean[chances.length];
+            double[] share = new double[of.who.length];
+            for (int k = 0; k < share.length; k++) {
+                took[of.who[k]] = true;
+                share[k] = of.taken[k] / chances[of.who[k]];
             }
-            return each;
+            Comparator<Integer> byShare = Comparator.comparingDouble(k -> share[k]);
+            Stream<Integer> takersInOrder = IntStream.range(0, share.length)
+                    .boxed()
+                    .sorted(largestFirst ? byShare.reversed() : byShare)
+                    .map(k -> of.who[k]);
+            Stream<Integer> rest = IntStream.range(0, chances.length)
+                    .filter(each -> !took[each])
+                    .boxed();
+            return (largestFirst ? Stream.concat(takersInOrder, rest) : Stream.concat(rest, takersInOrder))
+                    .filter(each -> each != left)
+                    .map(athletes::get);
         }
 
         /**
@@ -186,7 +208,7 @@ public final class Population {
         private Spread workedOut(String option) {
             double successes = 0;
             double squared = 0;
-            Takers took = takers.getOrDefault(option, new Takers(new int[0], new double[0], new double[0]));
+            Takers took = takers.getOrDefault(option, NOBODY);
             for (int k = 0; k < took.who.length; k++) {
                 int who = took.who[k];
                 if (who != left) {

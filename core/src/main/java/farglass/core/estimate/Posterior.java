@@ -33,8 +33,9 @@ public record Posterior(List<Part> parts) {
         }
     }
 
-    private static final double CLOSE = 1e-9;
+    private static final double CLOSE = 1e-6;
     private static final int MOST_STEPS = 200;
+    private static final int MOST_MOMENTS = 24;
 
     public Posterior {
         parts = List.copyOf(parts);
@@ -98,33 +99,90 @@ public record Posterior(List<Part> parts) {
         return Math.min(1, below);
     }
 
-    private double density(double share) {
-        double density = 0;
+    /**
+     * {@return what the probability that the share is above that is at most} Far away this settles the matter without the beta function:
+     * P(X > x) is at most E[X^k] / x^k for every k (Markov's inequality), and the moments of a beta are products of fractions.
+     *
+     * @param share in (0, 1]
+     */
+    public double aboveAtMost(double share) {
+        double above = 0;
         for (Part part : parts) {
-            density += part.weight()
-                    * BetaDistribution.of(part.successes(), part.failures()).density(share);
+            above += part.weight() * beyondAtMost(part.successes(), part.failures(), share);
         }
-        return density;
+        return above;
     }
 
-    /**
-     * {@return the share below which that much of the belief lies, to nine digits of it} Newton's steps, and halving where they leave the
-     * bracket.
-     *
-     * @param probability in (0, 1)
-     */
+    /** {@return likewise what the probability that the share is below that is at most} @param share in [0, 1) */
+    public double belowAtMost(double share) {
+        double below = 0;
+        for (Part part : parts) {
+            below += part.weight() * beyondAtMost(part.failures(), part.successes(), 1 - share);
+        }
+        return below;
+    }
+
+    private static double beyondAtMost(double successes, double failures, double share) {
+        double least = 1;
+        double moment = 1;
+        for (int k = 0; k < MOST_MOMENTS; k++) {
+            moment *= (successes + k) / ((successes + failures + k) * share);
+            if (moment >= least && k > 0) {
+                break;
+            }
+            least = Math.min(least, moment);
+        }
+        return least;
+    }
+
+    /** {@return the share below which that much of the belief lies, to six digits of it} @param probability in (0, 1) */
     public double quantile(double probability) {
-        double low = 0;
+        return quantiles(probability)[0];
+    }
+
+    /** {@return such shares} @param probabilities each in (0, 1), the smallest first: each search begins where the last one ended */
+    public double[] quantiles(double... probabilities) {
+        BetaDistribution[] betas = parts.stream()
+                .map(part -> BetaDistribution.of(part.successes(), part.failures()))
+                .toArray(BetaDistribution[]::new);
+        double[] shares = new double[probabilities.length];
+        double from = 0;
+        for (int i = 0; i < shares.length; i++) {
+            from = quantile(probabilities[i], betas, i == 0 ? mean() : from, from);
+            shares[i] = from;
+        }
+        return shares;
+    }
+
+    /** {@return shares at so many probabilities, evenly spread: the middles of as many equal parts of the belief} */
+    public double[] middles(int points) {
+        double[] probabilities = new double[points];
+        for (int i = 0; i < points; i++) {
+            probabilities[i] = (i + 0.5) / points;
+        }
+        return quantiles(probabilities);
+    }
+
+    /** Newton's steps, and halving where they leave the bracket. */
+    private double quantile(double probability, BetaDistribution[] betas, double start, double least) {
+        double low = least;
         double high = 1;
-        double at = mean();
+        double at = start;
         for (int i = 0; i < MOST_STEPS && high - low > CLOSE * high; i++) {
-            double off = below(at) - probability;
+            double off = -probability;
+            double slope = 0;
+            for (int k = 0; k < betas.length; k++) {
+                double weight = parts.get(k).weight();
+                if (weight > 0) {
+                    off += weight * betas[k].cumulativeProbability(at);
+                    slope += weight * betas[k].density(at);
+                }
+            }
             if (off > 0) {
                 high = at;
             } else {
                 low = at;
             }
-            double slope = density(at);
             double next = slope > 0 && Double.isFinite(slope) ? at - off / slope : Double.NaN;
             if (next > low && next < high && Math.abs(next - at) < CLOSE * at) {
                 return next;

@@ -40,32 +40,26 @@ public final class Rates {
      * {@return the rate per minute}
      *
      * @param own the athlete's own, weighted
-     * @param others one collection of bouts per other athlete, unweighted
+     * @param others each other athlete's, unweighted
      * @param usual what is believed where nobody else was seen, per minute, above 0
      */
-    public static Rate of(List<BoutRate> own, Collection<List<BoutRate>> others, double usual) {
-        List<List<BoutRate>> all = new ArrayList<>(others);
-        all.add(own);
-        double form = form(all);
-        List<List<BoutRate>> seen =
-                others.stream().filter(bouts -> minutes(bouts) > 0).toList();
-        double allMinutes = seen.stream().mapToDouble(Rates::minutes).sum();
-        double allTimes = seen.stream().mapToDouble(Rates::times).sum();
+    public static Rate of(Exposure own, Collection<Exposure> others, double usual) {
+        double form = form(own, others);
+        List<Exposure> seen =
+                others.stream().filter(other -> other.minutes() > 0).toList();
+        double allMinutes = seen.stream().mapToDouble(Exposure::minutes).sum();
+        double allTimes = seen.stream().mapToDouble(Exposure::times).sum();
         // Half an event keeps a rate of exactly 0 from ruling every other out.
         double mean = seen.isEmpty() ? usual : (allTimes + 0.5) / (allMinutes + 0.5 / usual);
         boolean comparable = seen.size() >= Prior.FEWEST;
         List<Part> prior = new ArrayList<>();
         prior.add(new Part(comparable ? Prior.SHOWN : 1, WEAK, WEAK / mean));
         if (comparable) {
-            double events = events(seen, mean, form);
+            double events = events(seen, mean, form, allMinutes);
             prior.add(new Part(1 - Prior.SHOWN, events, events / mean));
         }
         double overcounted = clustering(own, mean, form);
-        double times =
-                own.stream().mapToDouble(bout -> bout.weight() * bout.times()).sum() / overcounted;
-        double exposure =
-                own.stream().mapToDouble(bout -> bout.weight() * bout.minutes()).sum() / overcounted;
-        List<Part> after = after(prior, times, exposure);
+        List<Part> after = after(prior, own.weighedTimes() / overcounted, own.weighedMinutes() / overcounted);
         double point = quantile(after, 0.5);
         double low80 = Math.min(quantile(after, 0.1), point);
         double high80 = Math.max(quantile(after, 0.9), point);
@@ -75,31 +69,22 @@ public final class Rates {
                 point,
                 high80,
                 Math.max(quantile(after, 0.975), high80),
-                (int) times(own),
-                minutes(own),
-                (int) own.stream().filter(bout -> bout.minutes() > 0).count(),
+                own.times(),
+                own.minutes(),
+                own.bouts(),
                 comparable ? OptionalDouble.of(mean) : OptionalDouble.empty());
     }
 
-    private static double minutes(List<BoutRate> bouts) {
-        return bouts.stream().mapToDouble(BoutRate::minutes).sum();
-    }
-
-    private static double times(List<BoutRate> bouts) {
-        return bouts.stream().mapToDouble(BoutRate::times).sum();
-    }
-
     /** {@return how many events the knowledge of the others' rate is worth: the shape of the gamma they seem drawn from, by moments} */
-    private static double events(List<List<BoutRate>> others, double mean, double form) {
-        double all = others.stream().mapToDouble(Rates::minutes).sum();
+    private static double events(List<Exposure> others, double mean, double form, double all) {
         double squares = 0;
         double spread = 0;
         double noise = 0;
-        for (List<BoutRate> bouts : others) {
-            double minutes = minutes(bouts);
+        for (Exposure other : others) {
+            double minutes = other.minutes();
             squares += minutes * minutes;
-            spread += minutes * Math.pow(times(bouts) / minutes - mean, 2);
-            noise += mean * clustering(bouts, mean, form) * (1 - minutes / all);
+            spread += minutes * Math.pow(other.times() / minutes - mean, 2);
+            noise += mean * clustering(other, mean, form) * (1 - minutes / all);
         }
         double between = (spread - noise) / (all - squares / all);
         return between > 0 ? Math.max(LEAST, Math.min(MOST, mean * mean / between)) : MOST;
@@ -109,38 +94,23 @@ public final class Rates {
      * {@return by how much events are overcounted: 1 + form × m, m the size-weighted mean of events expected per bout} The longer a bout,
      * the more of its events share its form of the day.
      */
-    private static double clustering(List<BoutRate> bouts, double mean, double form) {
-        double minutes = 0;
-        double squares = 0;
-        for (BoutRate bout : bouts) {
-            minutes += bout.weight() * bout.minutes();
-            squares += bout.weight() * bout.minutes() * bout.minutes();
-        }
-        if (minutes == 0) {
+    private static double clustering(Exposure athlete, double mean, double form) {
+        if (athlete.weighedMinutes() == 0) {
             return 1;
         }
-        double rate = (times(bouts) + WEAK) / (minutes(bouts) + WEAK / mean);
-        return 1 + form * rate * squares / minutes;
+        double rate = (athlete.times() + WEAK) / (athlete.minutes() + WEAK / mean);
+        return 1 + form * rate * athlete.squares() / athlete.weighedMinutes();
     }
 
     /** {@return how much an athlete's rate differs from bout to bout: the squared coefficient of variation, by moments, in [0, 2]} */
-    private static double form(List<List<BoutRate>> athletes) {
-        double found = 0;
-        double room = 0;
-        int spare = 0;
-        for (List<BoutRate> bouts : athletes) {
-            double minutes = minutes(bouts);
-            double rate = minutes == 0 ? 0 : times(bouts) / minutes;
-            for (BoutRate bout : bouts) {
-                // Round its own mean a bout varies less: by what it had to say in that mean.
-                double own = minutes == 0 ? 1 : 1 - bout.minutes() / minutes;
-                double expected = rate * bout.minutes();
-                found += Math.pow(bout.times() - expected, 2) - expected * own;
-                room += expected * expected * own;
-            }
-            spare += rate > 0
-                    ? (int) bouts.stream().filter(bout -> bout.minutes() > 0).count() - 1
-                    : 0;
+    private static double form(Exposure own, Collection<Exposure> others) {
+        double found = own.found();
+        double room = own.room();
+        int spare = own.spareBouts();
+        for (Exposure other : others) {
+            found += other.found();
+            room += other.room();
+            spare += other.spareBouts();
         }
         return spare < FEWEST_SPARE_BOUTS || room == 0 ? USUAL_FORM : Math.max(0, Math.min(MOST_FORM, found / room));
     }

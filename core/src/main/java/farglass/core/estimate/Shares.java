@@ -34,16 +34,17 @@ public final class Shares {
     }
 
     static Share share(Choices own, String option, Posterior posterior, double point, Prior prior, double likeness) {
+        double[] ends = posterior.quantiles(0.025, 0.10, 0.90, 0.975);
         // A mean may lie outside the middle 80 % of a very skewed posterior; the interval then reaches to it. And each
         // quantile is found by itself: where they are nearly one, their last digits must not change their order.
-        double low80 = Math.min(posterior.quantile(0.10), point);
-        double high80 = Math.max(posterior.quantile(0.90), point);
+        double low80 = Math.min(ends[1], point);
+        double high80 = Math.max(ends[2], point);
         return new Share(
-                Math.min(posterior.quantile(0.025), low80),
+                Math.min(ends[0], low80),
                 low80,
                 point,
                 high80,
-                Math.max(posterior.quantile(0.975), high80),
+                Math.max(ends[3], high80),
                 own.taken(option),
                 own.chances(),
                 own.bouts(),

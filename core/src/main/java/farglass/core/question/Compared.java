@@ -3,6 +3,7 @@ package farglass.core.question;
 import farglass.core.estimate.Comparison;
 import farglass.core.estimate.Posterior;
 import farglass.core.estimate.Share;
+import java.util.List;
 import java.util.function.Function;
 import java.util.stream.Stream;
 
@@ -25,11 +26,14 @@ public record Compared(Comparison comparison, Function<Claims.Direction, Stream<
     boolean againstEach(Claims.Direction direction) {
         boolean more = direction == Claims.Direction.MORE;
         Posterior own = comparison.own();
-        Point end = new Point(own, own.quantile(more ? Claims.WRONG / 2 : 1 - Claims.WRONG / 2));
+        List<Point> ends = Stream.of(0.5, 0.25, 0.75)
+                .map(part -> part * Claims.WRONG)
+                .map(left -> new Point(own, own.quantile(more ? left : 1 - left)))
+                .toList();
         Point middle = new Point(own, own.mean());
         return each.apply(direction)
-                .allMatch(other -> middle.bothBeyond(other, more) <= Claims.WRONG
-                        && (end.eitherBeyond(other, more) <= Claims.WRONG || wrong(other, direction) <= Claims.WRONG));
+                .allMatch(other -> ends.stream().anyMatch(end -> end.eitherBeyondAtMost(Claims.WRONG, other, more))
+                        || middle.bothBeyond(other, more) <= Claims.WRONG && wrong(other, direction) <= Claims.WRONG);
     }
 
     /**
@@ -53,15 +57,17 @@ public record Compared(Comparison comparison, Function<Claims.Direction, Stream<
             return own(more) * other(other, more);
         }
 
-        double eitherBeyond(Posterior other, boolean more) {
-            return own(more) + other(other, more);
+        /** A bound that costs little mostly says enough. */
+        boolean eitherBeyondAtMost(double probability, Posterior other, boolean more) {
+            double left = probability - own(more);
+            return (more ? other.aboveAtMost(at) : other.belowAtMost(at)) <= left || other(other, more) <= left;
         }
     }
 
     private double wrong(Posterior other, Claims.Direction direction) {
         double below = 0;
-        for (int i = 0; i < POINTS; i++) {
-            below += comparison.own().below(other.quantile((i + 0.5) / POINTS));
+        for (double share : other.middles(POINTS)) {
+            below += comparison.own().below(share);
         }
         return direction == Claims.Direction.MORE ? below / POINTS : 1 - below / POINTS;
     }

@@ -13,6 +13,7 @@ import farglass.core.estimate.BoutRate;
 import farglass.core.estimate.Choices;
 import farglass.core.estimate.Comparison;
 import farglass.core.estimate.DatedCount;
+import farglass.core.estimate.Exposure;
 import farglass.core.estimate.OptionShares;
 import farglass.core.estimate.Population;
 import farglass.core.estimate.Posterior;
@@ -31,12 +32,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Stream;
 
 /** Puts questions to one athlete's bouts within a scope, and to all others', so that the one can be held against them. */
 public final class Inquiry {
-    /** So many chances a belief about others is often worth: good enough for an order. */
-    private static final double USUAL_STRENGTH = 8;
     /** What is believed of a rate that was never seen of anybody: once in ten minutes. */
     private static final double USUAL_PER_MINUTE = 0.1;
 
@@ -81,24 +79,27 @@ public final class Inquiry {
     /**
      * One question's result.
      *
+     * @param counted of each bout
+     * @param chances how many there were
      * @param shares of its options, the most frequent first
      * @param compared the same held against the others', where enough of them had such chances
      * @param trends how they changed over the years, where that can be asked
      */
     public record Count(
-            List<Evidence> evidence,
+            List<Counted> counted,
+            int chances,
             Map<String, Share> shares,
             Map<String, Compared> compared,
             Map<String, Changed> trends) {
-        public int chances() {
-            return evidence.size();
-        }
-
         public List<Evidence> evidence(String option) {
-            return evidence.stream()
-                    .filter(each -> each.option().equals(option))
-                    .toList();
+            return of(counted, option);
         }
+    }
+
+    private static List<Evidence> of(List<Counted> counted, String option) {
+        List<Evidence> all = new ArrayList<>();
+        counted.forEach(bout -> all.addAll(bout.of(option)));
+        return all;
     }
 
     /** How a share changed: the line through the years, and the two halves that anybody can count. */
@@ -120,10 +121,6 @@ public final class Inquiry {
             population = corpus.population(tally);
         }
 
-        List<Evidence> evidence() {
-            return counted.stream().flatMap(bout -> bout.evidence().stream()).toList();
-        }
-
         /** Moments of a bout are as alike as all options together say. */
         Population.Others others(Collection<String> options) {
             return population.without(athlete, population.likeness(options));
@@ -137,17 +134,15 @@ public final class Inquiry {
 
     /** {@return the moments of each option; the option met most often first} */
     public Map<String, List<Evidence>> listed(Tally tally) {
+        List<Counted> counted = counted(tally);
+        Map<String, Integer> times = new LinkedHashMap<>();
+        counted.forEach(
+                bout -> bout.evidence().forEach((option, each) -> times.merge(option, each.size(), Integer::sum)));
         Map<String, List<Evidence>> listed = new LinkedHashMap<>();
-        counted(tally).stream().flatMap(bout -> bout.evidence().stream()).forEach(evidence -> listed.computeIfAbsent(
-                        evidence.option(), any -> new ArrayList<>())
-                .add(evidence));
-        Map<String, List<Evidence>> inOrder = new LinkedHashMap<>();
-        listed.entrySet().stream()
-                .sorted(Comparator.comparingInt((Map.Entry<String, List<Evidence>> option) ->
-                                option.getValue().size())
-                        .reversed())
-                .forEach(option -> inOrder.put(option.getKey(), option.getValue()));
-        return inOrder;
+        times.entrySet().stream()
+                .sorted(Map.Entry.<String, Integer>comparingByValue().reversed())
+                .forEach(option -> listed.put(option.getKey(), of(counted, option.getKey())));
+        return listed;
     }
 
     /** {@return a question with several options, of which one is taken at each chance; only options that the athlete took are reported} */
@@ -168,37 +163,45 @@ public final class Inquiry {
             if (shares.containsKey(option)) {
                 compared.put(
                         option,
-                        new Compared(new Comparison(claiming.posterior(asked.own, option), mean), way -> nearest(
-                                        others, option, mean.mean(), way)
+                        new Compared(new Comparison(claiming.posterior(asked.own, option), mean), way -> others.byShare(
+                                        option, way == Claims.Direction.MORE)
                                 .map(other -> claiming.posterior(other, option))));
             }
         });
-        return new Count(asked.evidence(), shares, compared, Map.of());
+        return new Count(asked.counted, asked.own.chances(), shares, compared, Map.of());
+    }
+
+    /** {@return a question of yes or no of which nothing is to be claimed} */
+    public Count count(Tally tally, String yes) {
+        Asked asked = new Asked(tally);
+        return new Count(
+                asked.counted,
+                asked.own.chances(),
+                Map.of(yes, share(asked, yes, asked.others(List.of(yes)))),
+                Map.of(),
+                Map.of());
+    }
+
+    private static Share share(Asked asked, String yes, Population.Others others) {
+        return Shares.yesOrNo(asked.own, yes, Prior.learned(others, yes, 0.5, Prior.SHOWN), others.likeness());
     }
 
     /** {@return a question of yes or no; {@code yes} is the option that counts as success} */
     public Count yesOrNo(Tally tally, String yes) {
         Asked asked = new Asked(tally);
         Population.Others others = asked.others(List.of(yes));
-        Share share = Shares.yesOrNo(asked.own, yes, Prior.learned(others, yes, 0.5, Prior.SHOWN), others.likeness());
+        Share share = share(asked, yes, others);
         Map<String, Compared> compared = Shares.comparison(asked.own, others, yes)
                 .map(comparison -> Map.of(yes, new Compared(comparison, way -> {
                     Prior prior = Prior.learned(others, yes, 0.5, Comparison.WEAK);
-                    return nearest(others, yes, prior.mean(), way)
+                    return others.byShare(yes, way == Claims.Direction.MORE)
                             .map(other -> Shares.posterior(other, yes, prior, others.likeness()));
                 })))
                 .orElse(Map.of());
         Map<String, Changed> trends = changed(asked.counted, yes, others.likeness())
                 .map(changed -> Map.of(yes, changed))
                 .orElse(Map.of());
-        return new Count(asked.evidence(), Map.of(yes, share), compared, trends);
-    }
-
-    /** {@return the others, roughly in the order in which they may speak against that claim} */
-    private static Stream<Choices> nearest(Population.Others others, String option, double mean, Claims.Direction way) {
-        Comparator<Choices> share = Comparator.comparingDouble(
-                other -> (other.taken(option) + mean * USUAL_STRENGTH) / (other.chances() + USUAL_STRENGTH));
-        return others.each().stream().sorted(way == Claims.Direction.MORE ? share.reversed() : share);
+        return new Count(asked.counted, asked.own.chances(), Map.of(yes, share), compared, trends);
     }
 
     /** {@return what is believed of the option's share where claims are made, others or none} */
@@ -251,9 +254,9 @@ public final class Inquiry {
         if (own.isEmpty()) {
             return Optional.empty();
         }
-        Map<String, List<BoutRate>> others = new LinkedHashMap<>(corpus.rates(tally, option));
+        Map<String, Exposure> others = new LinkedHashMap<>(corpus.rates(tally, option));
         others.remove(athlete);
-        return Optional.of(Rates.of(own, others.values(), USUAL_PER_MINUTE));
+        return Optional.of(Rates.of(Exposure.of(own), others.values(), USUAL_PER_MINUTE));
     }
 
     /** {@return the stays asked about, those of the newest bout first} */

@@ -4,6 +4,7 @@ import farglass.core.estimate.BoutCount;
 import farglass.core.estimate.BoutRate;
 import farglass.core.estimate.Choices;
 import farglass.core.estimate.Durations;
+import farglass.core.estimate.Exposure;
 import farglass.core.estimate.OptionShares;
 import farglass.core.estimate.Population;
 import farglass.core.estimate.Prior;
@@ -163,13 +164,13 @@ public final class CoverageRun {
                 for (double between : new double[] {0.4, 0.8}) {
                     for (double form : new double[] {0.3, 0.6}) {
                         for (int i = 0; i < libraries; i++) {
-                            List<List<BoutRate>> all = new ArrayList<>();
+                            List<Exposure> all = new ArrayList<>();
                             double truth = 0;
                             for (int athlete = 0; athlete < ATHLETES; athlete++) {
                                 double habit = mean * Math.exp(between * random.nextGaussian());
                                 // The mean of a lognormal form of the day.
                                 truth = athlete == 0 ? habit * Math.exp(form * form / 2) : truth;
-                                all.add(bouts(bouts, habit, form, random));
+                                all.add(Exposure.of(bouts(bouts, habit, form, random)));
                             }
                             Rate rate = Rates.of(all.get(0), all.subList(1, all.size()), 0.1);
                             for (String part : List.of(
