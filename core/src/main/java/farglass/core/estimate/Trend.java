@@ -23,7 +23,7 @@ public record Trend(double middle, double rise, double middleVariance, double ri
     public static final double SHORTEST_YEARS = 0.5;
 
     /** How far shares are believed to rise or fall, before any bout is seen: standard deviation, in logits; measured by ClaimsRun. */
-    static final double USUAL_RISE = 0.7;
+    static final double USUAL_RISE = 0.6;
 
     private static final double USUAL_MIDDLE = 2;
     private static final int POINTS = 15;

@@ -13,7 +13,7 @@ import java.util.stream.Stream;
  * @param each works out what is believed of every single other athlete, one after another, those first who most
  *     likely speak against a claim that way: the first who does ends it
  */
-public record Compared(Comparison comparison, Function<Claims.Direction, Stream<Posterior>> each) {
+record Compared(Comparison comparison, Function<Claims.Direction, Stream<Posterior>> each) {
     private static final int POINTS = 15;
 
     /** {@return the claim that it differs, worded by how far it holds} */

@@ -12,7 +12,6 @@ import farglass.core.corpus.Timed;
 import farglass.core.estimate.BoutRate;
 import farglass.core.estimate.Choices;
 import farglass.core.estimate.Comparison;
-import farglass.core.estimate.DatedCount;
 import farglass.core.estimate.Exposure;
 import farglass.core.estimate.OptionShares;
 import farglass.core.estimate.Population;
@@ -22,9 +21,6 @@ import farglass.core.estimate.Rate;
 import farglass.core.estimate.Rates;
 import farglass.core.estimate.Share;
 import farglass.core.estimate.Shares;
-import farglass.core.estimate.Trend;
-import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
@@ -37,8 +33,6 @@ import java.util.Optional;
 public final class Inquiry {
     /** What is believed of a rate that was never seen of anybody: once in ten minutes. */
     private static final double USUAL_PER_MINUTE = 0.1;
-
-    private static final double DAYS_OF_A_YEAR = 365.25;
 
     private final String athlete;
     private final Corpus corpus;
@@ -63,7 +57,7 @@ public final class Inquiry {
     }
 
     /** {@return the athlete's own bouts that count and lie within the scope, the newest first} */
-    public List<BoutSheet> sheets() {
+    List<BoutSheet> sheets() {
         return sheets;
     }
 
@@ -72,7 +66,7 @@ public final class Inquiry {
     }
 
     /** {@return which of a technique and its variants are counted together} */
-    public String together(String technique) {
+    String together(String technique) {
         return corpus.lexicon().together(technique);
     }
 
@@ -85,13 +79,13 @@ public final class Inquiry {
      * @param compared the same held against the others', where enough of them had such chances
      * @param trends how they changed over the years, where that can be asked
      */
-    public record Count(
+    record Count(
             List<Counted> counted,
             int chances,
             Map<String, Share> shares,
             Map<String, Compared> compared,
             Map<String, Changed> trends) {
-        public List<Evidence> evidence(String option) {
+        List<Evidence> evidence(String option) {
             return of(counted, option);
         }
     }
@@ -100,13 +94,6 @@ public final class Inquiry {
         List<Evidence> all = new ArrayList<>();
         counted.forEach(bout -> all.addAll(bout.of(option)));
         return all;
-    }
-
-    /** How a share changed: the line through the years, and the two halves that anybody can count. */
-    public record Changed(Trend trend, LocalDate since, Claim.Half before, Claim.Half after) {
-        Claim claim(Claims.Direction direction) {
-            return new Claim.ThanBefore(direction, since, before, after);
-        }
     }
 
     /** One question as it is answered by everybody. */
@@ -133,7 +120,7 @@ public final class Inquiry {
     }
 
     /** {@return the moments of each option; the option met most often first} */
-    public Map<String, List<Evidence>> listed(Tally tally) {
+    Map<String, List<Evidence>> listed(Tally tally) {
         List<Counted> counted = counted(tally);
         Map<String, Integer> times = new LinkedHashMap<>();
         counted.forEach(
@@ -146,7 +133,7 @@ public final class Inquiry {
     }
 
     /** {@return a question with several options, of which one is taken at each chance; only options that the athlete took are reported} */
-    public Count options(Tally tally) {
+    Count options(Tally tally) {
         Asked asked = new Asked(tally);
         List<String> options = List.copyOf(asked.population.options());
         Population.Others others = asked.others(options);
@@ -172,7 +159,7 @@ public final class Inquiry {
     }
 
     /** {@return a question of yes or no of which nothing is to be claimed} */
-    public Count count(Tally tally, String yes) {
+    Count count(Tally tally, String yes) {
         Asked asked = new Asked(tally);
         return new Count(
                 asked.counted,
@@ -187,7 +174,7 @@ public final class Inquiry {
     }
 
     /** {@return a question of yes or no; {@code yes} is the option that counts as success} */
-    public Count yesOrNo(Tally tally, String yes) {
+    Count yesOrNo(Tally tally, String yes) {
         Asked asked = new Asked(tally);
         Population.Others others = asked.others(List.of(yes));
         Share share = share(asked, yes, others);
@@ -205,7 +192,7 @@ public final class Inquiry {
     }
 
     /** {@return what is believed of the option's share where claims are made, others or none} */
-    public Posterior posterior(Tally tally, String option) {
+    Posterior posterior(Tally tally, String option) {
         Asked asked = new Asked(tally);
         Population.Others others = asked.others(List.of(option));
         return Shares.posterior(
@@ -214,38 +201,24 @@ public final class Inquiry {
 
     /** Only bouts with a date tell of the years. */
     private Optional<Changed> changed(List<Counted> counted, String yes, double likeness) {
-        record Dated(LocalDate day, int successes, int chances, double weight) {}
-        List<Dated> dated = new ArrayList<>();
+        List<Changed.Dated> dated = new ArrayList<>();
         for (int i = 0; i < counted.size(); i++) {
-            Optional<LocalDate> day = sheets.get(i).bout().header().date();
-            int chances = counted.get(i).taken().chances();
-            if (day.isPresent() && chances > 0) {
-                int successes = counted.get(i).taken().options().getOrDefault(yes, 0);
-                dated.add(new Dated(day.get(), successes, chances, weights.get(i)));
+            Counted bout = counted.get(i);
+            double weight = weights.get(i);
+            if (bout.taken().chances() > 0) {
+                sheets.get(i)
+                        .bout()
+                        .header()
+                        .date()
+                        .ifPresent(day -> dated.add(new Changed.Dated(
+                                day, weight, bout.of(yes).size(), bout.taken().chances())));
             }
         }
-        List<DatedCount> counts = dated.stream()
-                .map(bout -> new DatedCount(
-                        ChronoUnit.DAYS.between(LocalDate.EPOCH, bout.day()) / DAYS_OF_A_YEAR,
-                        bout.weight(),
-                        bout.successes(),
-                        bout.chances()))
-                .toList();
-        return Trend.of(counts, likeness).map(trend -> {
-            List<LocalDate> days = dated.stream().map(Dated::day).sorted().toList();
-            LocalDate since = days.get(days.size() / 2);
-            int[] sums = new int[4];
-            for (Dated bout : dated) {
-                int half = bout.day().isBefore(since) ? 0 : 2;
-                sums[half] += bout.successes();
-                sums[half + 1] += bout.chances();
-            }
-            return new Changed(trend, since, new Claim.Half(sums[0], sums[1]), new Claim.Half(sums[2], sums[3]));
-        });
+        return Changed.of(dated, likeness);
     }
 
     /** {@return how often an option came in the time that was watched; empty where no time was} */
-    public Optional<Rate> perMinute(Tally tally, String option) {
+    Optional<Rate> perMinute(Tally tally, String option) {
         List<BoutRate> own = new ArrayList<>();
         List<Counted> counted = counted(tally);
         for (int i = 0; i < counted.size(); i++) {
@@ -260,7 +233,7 @@ public final class Inquiry {
     }
 
     /** {@return the stays asked about, those of the newest bout first} */
-    public List<Timed> stays(Stays asked) {
+    List<Timed> stays(Stays asked) {
         return sheets.stream()
                 .flatMap(sheet -> asked.stays().apply(sheet, seat(sheet)).stream())
                 .toList();
