@@ -34,7 +34,7 @@ final class Finishes {
     private static final Ask TAPS = new Ask(
             "finish ends",
             new OfEach(WHICH, Finishes::ends, Tries.WORKED),
-            Wording.ofTerms("tap in {count}", "tries at it", ""));
+            Wording.ofTerms("tap in {brief}", "tries at it", ""));
 
     private static final Ask VARIANTS = new Ask(
             "finish variants",

@@ -89,7 +89,7 @@ record Tries(String id, String many, Kind kind) {
                                 .filter(each::equals)
                                 .flatMap(same -> end(tried))),
                         WORKED),
-                Wording.ofTerms("worked in {count}", many + " of it", ""));
+                Wording.ofTerms("worked in {brief}", many + " of it", ""));
     }
 
     /** The side she goes to, as her own left or right; only techniques whose side is the way of travel tell it. */

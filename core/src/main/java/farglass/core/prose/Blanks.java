@@ -25,6 +25,7 @@ record Blanks(String athlete, Lexicon lexicon) {
             values.put("times", () -> Amounts.times(chances));
             values.put("count", () -> Amounts.counted(known));
             values.put("raw", () -> Amounts.raw(known));
+            values.put("brief", () -> known.isTooLittle() ? Amounts.raw(known) : Amounts.counted(known));
             values.put("each", () -> each(figures));
         });
         figures.stream().findFirst().ifPresent(first -> {

@@ -2,7 +2,8 @@ package farglass.core.question;
 
 /**
  * The words of one ask, which {@code core.prose} fills in: {@code {name}}, {@code {n}}, {@code {times}} and {@code {one|many}} by the chances, {@code
- * {option}} the commonest option, {@code {count}} its count with what it likely means, {@code {raw}} the count alone, {@code {each}} every
+ * {option}} the commonest option, {@code {count}} its count with what it likely means, {@code {raw}} the count alone, {@code {brief}} the one or the other by how
+ * much film there is, {@code {each}} every
  * option with its count, {@code {length}} how long, {@code {claims}} what may be claimed.
  *
  * @param row the label of a row, {@code {option}} being the row's own; empty where only the sentence tells it

@@ -152,8 +152,7 @@ class PageTest {
                 figure("finish", "finish ends", "guillotine", share(1, 3, 2)),
                 new Figure.Listing(variants, "high-elbow-guillotine", "guillotine", List.of()));
         assertThat(answer.rows()).extracting(Row::label).containsExactly("Guillotine", "Armbar");
-        assertThat(answer.rows().get(0).note())
-                .isEqualTo("tap in 1 of 3, too few to say more; of these high-elbow guillotine 0");
+        assertThat(answer.rows().get(0).note()).isEqualTo("tap in 1 of 3; of these high-elbow guillotine 0");
         assertThat(answer.rows().get(1).note()).isEmpty();
     }
 
