@@ -1,10 +1,15 @@
 package farglass.core.question;
 
 /**
- * The words of one ask, which {@code core.prose} fills in: {@code {name}}, {@code {n}}, {@code {times}} and {@code {one|many}} by the chances, {@code
- * {option}} the commonest option, {@code {count}} its count with what it likely means, {@code {raw}} the count alone, {@code {brief}} the one or the other by how
- * much film there is, {@code {each}} every
- * option with its count, {@code {length}} how long, {@code {claims}} what may be claimed.
+ * The words of one ask, with blanks that {@code core.prose} fills in:
+ *
+ * <ul>
+ *   <li>{@code {name}} the athlete; {@code {n}}, {@code {times}} ("once", "3 times") and {@code {one|many}} by the chances;
+ *   <li>{@code {option}} the commonest option, or in a row its own; {@code {each}} every option with its count;
+ *   <li>{@code {count}} the count and what it likely means, {@code {raw}} the count alone, {@code {brief}} the one or the other by how much
+ *       film there is; {@code {length}} how long;
+ *   <li>{@code {claims}} what may be claimed.
+ * </ul>
  *
  * @param row the label of a row, {@code {option}} being the row's own; empty where only the sentence tells it
  * @param of what the chances are: "sweeps from a place that was told"
