@@ -171,11 +171,15 @@ public final class Population {
         }
 
         /**
-         * {@return the choices of each of them who had chances, roughly in the order of their shares of that option}
+         * {@return the choices of those who may speak against a claim about that option, roughly in the order in which they do} Of all who
+         * never took it only one is among them. Whatever was believed before, after more chances without a success every share is
+         * believed lower: the belief after n2 of them is that after n1 times (1 - p)^(n2 - n1), which falls with p, so it lies
+         * wholly below (E. L. Lehmann and J. P. Romano, "Testing Statistical Hypotheses", 2005, lemma 3.4.2). So against a claim of
+         * more speaks most who had the fewest chances, and against one of less who had the most.
          *
-         * @param largestFirst else the smallest
+         * @param more whether it is claimed that somebody takes it more often than they do
          */
-        public Stream<Choices> byShare(String option, boolean largestFirst) {
+        public Stream<Choices> against(String option, boolean more) {
             Takers of = takers.getOrDefault(option, NOBODY);
             boolean[] took = new boolean[chances.length];
             double[] share = new double[of.who.length];
@@ -184,15 +188,18 @@ public final class Population {
                 share[k] = of.taken[k] / chances[of.who[k]];
             }
             Comparator<Integer> byShare = Comparator.comparingDouble(k -> share[k]);
+            Comparator<Integer> byWorth = Comparator.comparingDouble(who -> chances[who] / effect[who]);
             Stream<Integer> takersInOrder = IntStream.range(0, share.length)
                     .boxed()
-                    .sorted(largestFirst ? byShare.reversed() : byShare)
+                    .sorted(more ? byShare.reversed() : byShare)
                     .map(k -> of.who[k]);
-            Stream<Integer> rest = IntStream.range(0, chances.length)
-                    .filter(each -> !took[each])
-                    .boxed();
-            return (largestFirst ? Stream.concat(takersInOrder, rest) : Stream.concat(rest, takersInOrder))
-                    .filter(each -> each != left)
+            Stream<Integer> never = IntStream.range(0, chances.length)
+                    .filter(who -> !took[who] && who != left)
+                    .boxed()
+                    .min(more ? byWorth : byWorth.reversed())
+                    .stream();
+            return (more ? Stream.concat(takersInOrder, never) : Stream.concat(never, takersInOrder))
+                    .filter(who -> who != left)
                     .map(athletes::get);
         }
 

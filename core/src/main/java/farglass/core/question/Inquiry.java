@@ -150,7 +150,7 @@ public final class Inquiry {
             if (shares.containsKey(option)) {
                 compared.put(
                         option,
-                        new Compared(new Comparison(claiming.posterior(asked.own, option), mean), way -> others.byShare(
+                        new Compared(new Comparison(claiming.posterior(asked.own, option), mean), way -> others.against(
                                         option, way == Claims.Direction.MORE)
                                 .map(other -> claiming.posterior(other, option))));
             }
@@ -181,7 +181,7 @@ public final class Inquiry {
         Map<String, Compared> compared = Shares.comparison(asked.own, others, yes)
                 .map(comparison -> Map.of(yes, new Compared(comparison, way -> {
                     Prior prior = Prior.learned(others, yes, 0.5, Comparison.WEAK);
-                    return others.byShare(yes, way == Claims.Direction.MORE)
+                    return others.against(yes, way == Claims.Direction.MORE)
                             .map(other -> Shares.posterior(other, yes, prior, others.likeness()));
                 })))
                 .orElse(Map.of());
