@@ -1,6 +1,5 @@
 package farglass.app;
 
-import farglass.library.Library;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -26,8 +25,7 @@ final class DemoCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        Path path =
-                library != null ? library : Home.folder().resolve("demo").resolve("far-glass-demo" + Library.SUFFIX);
+        Path path = library != null ? library : Home.demo();
         try {
             if (fresh && Files.exists(path)) {
                 System.out.println("The demo as it was is kept as " + DemoLibrary.setAside(path, Home.clock()));

@@ -11,8 +11,10 @@ import farglass.core.simulate.Acted;
 import farglass.core.simulate.Cast;
 import farglass.core.study.Camp;
 import farglass.core.study.Study;
+import farglass.desktop.shell.Workbench;
 import farglass.library.Edit;
 import farglass.library.Library;
+import farglass.library.LibraryException;
 import java.io.IOException;
 import java.nio.file.FileVisitResult;
 import java.nio.file.Files;
@@ -28,6 +30,21 @@ import java.util.Optional;
 /** Lays the demo: a library of made-up bouts with their puppet films beside it. */
 final class DemoLibrary {
     private DemoLibrary() {}
+
+    /** {@return the demo as the window offers it} */
+    static Workbench.Demo offered() {
+        Path path = Home.demo();
+        return new Workbench.Demo(path, () -> {
+            try {
+                lay(path, Home.clock());
+            } catch (IOException e) {
+                throw new LibraryException(
+                        "The demo could not be laid in %s. Look whether there is room, and whether the folder may be written."
+                                .formatted(path.getParent()),
+                        e);
+            }
+        });
+    }
 
     /** Writes the demo into a new library at that path; what was begun and not finished is never taken for it. */
     static void lay(Path path, Clock clock) throws IOException {

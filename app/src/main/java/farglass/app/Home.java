@@ -1,5 +1,6 @@
 package farglass.app;
 
+import farglass.library.Library;
 import java.nio.file.Path;
 import java.time.Clock;
 
@@ -17,6 +18,11 @@ final class Home {
 
     static Path settings() {
         return folder().resolve("settings.properties");
+    }
+
+    /** {@return where the demo is laid, unless another place is named} */
+    static Path demo() {
+        return folder().resolve("demo").resolve("far-glass-demo" + Library.SUFFIX);
     }
 
     /** {@return the name that the history of edits shows} */

@@ -1,6 +1,9 @@
 package farglass.app;
 
 import farglass.core.bout.Bout;
+import farglass.core.bout.Moment;
+import farglass.core.rules.Rulesets;
+import farglass.core.rules.Scorecard;
 import farglass.desktop.desk.Desk;
 import farglass.desktop.desk.Place;
 import farglass.desktop.desk.Settings;
@@ -89,18 +92,14 @@ final class ScreenshotsCommand implements Callable<Integer> {
 
     private void take(Settings settings, Path library, Path table, CompletableFuture<Integer> done) {
         Stage stage = new Stage();
-        Workbench workbench = Desktop.show(stage, settings, Optional.empty(), Home.clock(), Home.person());
+        Workbench workbench = Desktop.show(
+                stage, settings, Optional.empty(), Home.clock(), Home.person(), Optional.of(DemoLibrary.offered()));
         Album album = new Album(stage, workbench, done);
         album.page("welcome", () -> {});
         album.page("shelf", () -> workbench.open(library));
         album.page("tag", () -> {
             Desk desk = workbench.shell().orElseThrow().desk();
-            Bout bout = desk.boutsOfStudy().stream()
-                    .filter(each -> each.moments().size() > 25)
-                    .reduce((first, second) -> second)
-                    .orElseThrow();
-            String moment = bout.moments().get(bout.moments().size() * 2 / 3).id();
-            desk.show(new Desk.Spot(bout.id(), Optional.of(moment)));
+            desk.show(differing(desk));
         });
         album.page("fan", () -> {
             var tag = workbench.shell().orElseThrow().tag();
@@ -134,6 +133,25 @@ final class ScreenshotsCommand implements Callable<Integer> {
             shell.intake().take(java.util.List.of(table));
         });
         album.end(() -> workbench.closeLibrary());
+    }
+
+    /** {@return a long bout, late in it, where the referee gave something else than the rules say: also for the picture of the score} */
+    private static Desk.Spot differing(Desk desk) {
+        for (Bout bout : desk.boutsOfStudy()) {
+            Scorecard card = Scorecard.of(
+                    bout, Rulesets.shipped().named(bout.header().ruleset()).orElseThrow(), desk.lexicon());
+            Optional<Moment> late = bout.moments().stream()
+                    .skip(bout.moments().size() / 2)
+                    .filter(moment -> card.differences().stream()
+                            .anyMatch(difference -> difference.moments().contains(moment.id())))
+                    .findFirst();
+            if (bout.moments().size() > 25
+                    && late.isPresent()
+                    && !bout.header().films().isEmpty()) {
+                return new Desk.Spot(bout.id(), late.map(Moment::id));
+            }
+        }
+        throw new IllegalStateException("In the demo the referee gives what the rules say, everywhere");
     }
 
     /** Goes to Tag and does what the library menu has under words that begin so. */

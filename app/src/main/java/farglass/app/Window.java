@@ -46,7 +46,8 @@ final class Window {
         try {
             Desktop.dress();
             Stage stage = new Stage();
-            Workbench workbench = Desktop.show(stage, settings, library, Home.clock(), Home.person());
+            Workbench workbench = Desktop.show(
+                    stage, settings, library, Home.clock(), Home.person(), Optional.of(DemoLibrary.offered()));
             stage.setOnHidden(event -> {
                 workbench.closeLibrary();
                 closed.complete(0);

@@ -12,6 +12,7 @@ import farglass.library.Contents;
 import farglass.library.Edit;
 import farglass.library.Library;
 import farglass.library.LibraryException;
+import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
@@ -23,7 +24,6 @@ import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
-import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.beans.value.ChangeListener;
 
@@ -43,7 +43,7 @@ public final class Desk implements AutoCloseable {
     /** Where to go as soon as the bouts are read. */
     private Optional<Spot> wanted = Optional.empty();
 
-    private final ReadOnlyStringWrapper message = new ReadOnlyStringWrapper("");
+    private final Messages messages = new Messages(Clock.systemUTC());
 
     /** A place in a bout to be looked at. */
     public record Spot(String bout, Optional<String> moment) {}
@@ -86,7 +86,7 @@ public final class Desk implements AutoCloseable {
                     desk.wanted.ifPresent(desk::show);
                 },
                 problem -> {
-                    desk.say(problem.getMessage());
+                    desk.fail(problem);
                     failed.accept(problem);
                 });
         return desk;
@@ -161,7 +161,7 @@ public final class Desk implements AutoCloseable {
                 });
             } catch (RuntimeException e) {
                 held.screen.execute(() -> {
-                    say(e.getMessage());
+                    fail(e);
                     done.completeExceptionally(e);
                 });
             }
@@ -174,7 +174,7 @@ public final class Desk implements AutoCloseable {
         held.lexicon = extended.lexicon().shownIn(held.school.get());
         extended.problems().stream()
                 .findFirst()
-                .ifPresent(problem -> say("One of this library\u2019s own words cannot be used. " + problem));
+                .ifPresent(problem -> fail("One of this library\u2019s own words cannot be used. " + problem));
     }
 
     private void take(Contents now) {
@@ -209,9 +209,19 @@ public final class Desk implements AutoCloseable {
         });
     }
 
-    /** Shows one plain sentence at the foot of the window. */
+    /** Shows one plain sentence at the foot of the window, for as long as it takes to read. */
     public void say(String sentence) {
-        message.set(sentence);
+        messages.say(sentence);
+    }
+
+    /** Says that something could not be done: it stays until it was read. */
+    public void fail(String sentence) {
+        messages.fail(sentence);
+    }
+
+    /** The same, of what was thrown. */
+    public void fail(Throwable problem) {
+        fail(problem.getMessage());
     }
 
     /** {@return whether only the headers of the bouts are known yet} Then no bout may be shown, counted or given away. */
@@ -313,8 +323,9 @@ public final class Desk implements AutoCloseable {
         return spot;
     }
 
-    public ReadOnlyStringProperty messageProperty() {
-        return message.getReadOnlyProperty();
+    /** {@return what this window has told} */
+    public Messages messages() {
+        return messages;
     }
 
     public ReadOnlyStringProperty nextUndoProperty() {

@@ -9,6 +9,7 @@ import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.util.Arrays;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Properties;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.DoubleProperty;
@@ -18,16 +19,23 @@ import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleDoubleProperty;
 import javafx.beans.property.SimpleIntegerProperty;
 import javafx.beans.property.SimpleObjectProperty;
+import javafx.collections.FXCollections;
+import javafx.collections.ObservableList;
 
 /** How this person likes the product to look and feel. Kept in a small file of its own, not in the library. */
 public final class Settings {
     /** From seeing something to typing its first letter; a usual human delay, to be set by each person. */
     public static final double USUAL_LAG_SECONDS = 0.4;
 
+    private static final int MOST_RECENT = 8;
+
     private final Path file;
     private final BooleanProperty dark = new SimpleBooleanProperty(false);
     private final IntegerProperty textPercent = new SimpleIntegerProperty(100);
     private final DoubleProperty lagSeconds = new SimpleDoubleProperty(USUAL_LAG_SECONDS);
+
+    private final ObservableList<RecentLibrary> recent = FXCollections.observableArrayList();
+    private final ObjectProperty<Optional<WindowBounds>> window = new SimpleObjectProperty<>(Optional.empty());
 
     private final ObjectProperty<School> school = new SimpleObjectProperty<>(School.ENGLISH);
 
@@ -53,6 +61,10 @@ public final class Settings {
                     .findFirst()
                     .ifPresent(settings.school::set);
             settings.lagSeconds.set(number(kept, "lag", USUAL_LAG_SECONDS, 0, 3));
+            for (int i = 0; i < MOST_RECENT; i++) {
+                RecentLibrary.parse(kept.getProperty("recent." + i, "")).ifPresent(settings.recent::add);
+            }
+            settings.window.set(WindowBounds.parse(kept.getProperty("window", "")));
         }
         return settings;
     }
@@ -77,6 +89,10 @@ public final class Settings {
         kept.setProperty("text", Integer.toString(textPercent.get()));
         kept.setProperty("school", school.get().name().toLowerCase(Locale.ROOT));
         kept.setProperty("lag", Double.toString(lagSeconds.get()));
+        for (int i = 0; i < recent.size(); i++) {
+            kept.setProperty("recent." + i, recent.get(i).words());
+        }
+        window.get().ifPresent(bounds -> kept.setProperty("window", bounds.words()));
         Files.createDirectories(file.toAbsolutePath().getParent());
         Path part = file.resolveSibling(file.getFileName() + ".part");
         try (Writer out = Files.newBufferedWriter(part)) {
@@ -92,6 +108,30 @@ public final class Settings {
 
     public BooleanProperty darkProperty() {
         return dark;
+    }
+
+    /** {@return the libraries that were open here, the last one first} */
+    public ObservableList<RecentLibrary> recent() {
+        return FXCollections.unmodifiableObservableList(recent);
+    }
+
+    /** Remembers that a library was opened, in front of the others. */
+    public void opened(RecentLibrary library) {
+        forget(library.path());
+        recent.add(0, library);
+        if (recent.size() > MOST_RECENT) {
+            recent.remove(MOST_RECENT);
+        }
+    }
+
+    /** Remembers a library no longer; the library itself is left alone. */
+    public void forget(Path path) {
+        recent.removeIf(known -> known.path().equals(path));
+    }
+
+    /** {@return where the window stood when it was last closed; empty before that} */
+    public ObjectProperty<Optional<WindowBounds>> windowProperty() {
+        return window;
     }
 
     /** {@return 100, 125 or 150} */

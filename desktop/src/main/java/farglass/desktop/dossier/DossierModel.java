@@ -86,7 +86,7 @@ public final class DossierModel {
                                 Catalogue.dossier(name, desk.corpus(contents), Scope.weighed(weighing)),
                                 desk.lexicon()),
                         this::show,
-                        problem -> desk.say(problem.getMessage())));
+                        desk::fail));
     }
 
     private void show(Page computed) {

@@ -84,11 +84,15 @@ public final class LexiconModel {
                         .thenComparing(Term::label))
                 .toList();
         found.setAll(all);
-        summary.set("%d of %d positions and %d techniques"
-                .formatted(
-                        all.size(),
-                        lexicon().positions().size(),
-                        lexicon().techniques().size()));
+        int positions = lexicon().positions().size();
+        int techniques = lexicon().techniques().size();
+        summary.set(
+                all.size() == positions + techniques
+                        ? "%d positions and %d techniques".formatted(positions, techniques)
+                        : "%d of %d entries".formatted(all.size(), positions + techniques));
+        if (chosen.get().filter(all::contains).isEmpty()) {
+            chosen.set(all.stream().findFirst());
+        }
     }
 
     /** The entry whose very word was typed comes first, then those whose label begins so. */

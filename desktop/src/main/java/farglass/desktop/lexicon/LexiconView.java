@@ -123,7 +123,7 @@ public final class LexiconView extends BorderPane {
         try {
             settings.save();
         } catch (IOException e) {
-            model.desk().say("This holds until you close the window; it could not be written: " + e.getMessage());
+            model.desk().fail("This holds until you close the window; it could not be written: " + e.getMessage());
         }
     }
 

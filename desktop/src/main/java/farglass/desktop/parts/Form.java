@@ -1,13 +1,19 @@
 package farglass.desktop.parts;
 
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Function;
 import javafx.geometry.VPos;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
+import javafx.scene.control.DatePicker;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.util.StringConverter;
 
 /** Labelled fields, one below the other. */
@@ -15,9 +21,14 @@ public final class Form extends TitledGrid {
     private int row;
 
     public Form() {
+        this(380);
+    }
+
+    /** @param width of a field at least, in pixels */
+    public Form(double width) {
         setVgap(8);
         getStyleClass().add("form");
-        getColumnConstraints().get(1).setMinWidth(380);
+        getColumnConstraints().get(1).setMinWidth(width);
     }
 
     public <N extends Node> N add(String label, N field) {
@@ -37,10 +48,42 @@ public final class Form extends TitledGrid {
     }
 
     public TextField text(String label, String value, String hint) {
+        return add(label, field(label, value, hint));
+    }
+
+    private static TextField field(String label, String value, String hint) {
         TextField field = new TextField(value);
         field.setPromptText(hint);
         field.setId("field-" + label.toLowerCase(java.util.Locale.ROOT).replaceAll("[^a-z]+", "-"));
-        return add(label, field);
+        return field;
+    }
+
+    /** {@return a day to type as year-month-day, with a calendar beside it} What is typed stands, sense or not. */
+    public TextField day(String label, Optional<LocalDate> value) {
+        TextField field = field(label, value.map(LocalDate::toString).orElse(""), "such as 2026-03-14");
+        DatePicker calendar = new DatePicker();
+        calendar.getStyleClass().add("calendar");
+        calendar.setFocusTraversable(false);
+        calendar.getEditor().setManaged(false);
+        calendar.getEditor().setVisible(false);
+        calendar.setOnShowing(event -> calendar.setValue(parsed(field.getText())));
+        calendar.valueProperty().addListener((property, old, day) -> {
+            if (day != null && calendar.isShowing()) {
+                field.setText(day.toString());
+            }
+        });
+        HBox.setHgrow(field, Priority.ALWAYS);
+        add(label, new HBox(4, field, calendar));
+        return field;
+    }
+
+    private static LocalDate parsed(String typed) {
+        try {
+            return LocalDate.parse(typed.strip());
+        } catch (DateTimeParseException e) {
+            // The calendar then shows this month; what is wrong with the words is told by whoever reads them.
+            return null;
+        }
     }
 
     /** {@return a choice among values} */

@@ -6,6 +6,8 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -38,7 +40,7 @@ public final class Sheet extends VBox {
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         scroll.setFocusTraversable(false);
         scroll.getStyleClass().add("sheet-content");
-        scroll.setMaxHeight(520);
+        scroll.setMaxHeight(590);
         VBox.setVgrow(scroll, Priority.ALWAYS);
         cancel = new Button("Close");
         cancel.setCancelButton(true);
@@ -46,6 +48,13 @@ public final class Sheet extends VBox {
         buttons.setAlignment(Pos.CENTER_RIGHT);
         buttons.getChildren().add(cancel);
         getChildren().addAll(heading, scroll, problem, buttons);
+        // A list would keep the key to itself.
+        addEventFilter(KeyEvent.KEY_PRESSED, event -> {
+            if (event.getCode() == KeyCode.ESCAPE) {
+                event.consume();
+                cancel.fire();
+            }
+        });
     }
 
     /**

@@ -20,8 +20,9 @@ public final class Sheets extends StackPane {
     }
 
     public void lay(Sheet sheet) {
-        focusBefore =
-                isVisible() || getScene() == null ? focusBefore : getScene().getFocusOwner();
+        focusBefore = isVisible() || getScene() == null
+                ? focusBefore
+                : FocusBack.behind(getScene().getFocusOwner());
         sheet.setAway(this::clear);
         getChildren().setAll(sheet);
         below.setDisable(true);

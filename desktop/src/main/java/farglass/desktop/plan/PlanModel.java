@@ -90,7 +90,7 @@ public final class PlanModel {
                                 dangers.setAll(usual.dangers());
                             }
                         },
-                        problem -> desk.say(problem.getMessage()));
+                        desk::fail);
     }
 
     /** {@return "Single leg from standing: sprawl 3, stand-off 1 (2 of 4 linked by a person)"} */

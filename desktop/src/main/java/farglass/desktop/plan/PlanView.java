@@ -248,7 +248,7 @@ public final class PlanView extends BorderPane {
                                                 },
                                                 written ->
                                                         model.desk().say("The corner card was written to " + written),
-                                                problem -> model.desk().say(problem.getMessage()))),
+                                                model.desk()::fail)),
                         () -> model.desk().say("A corner card needs a camp with an opponent."));
     }
 

@@ -39,7 +39,7 @@ final class ExportPage {
                                     },
                                     written -> desk.say("%s was written, %s."
                                             .formatted(written, whole ? "a full copy" : "for sharing")),
-                                    problem -> desk.say(problem.getMessage())));
+                                    desk::fail));
             return "";
         });
     }

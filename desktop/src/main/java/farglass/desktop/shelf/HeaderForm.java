@@ -15,6 +15,7 @@ import farglass.core.bout.Side;
 import farglass.core.bout.Stance;
 import farglass.core.bout.Times;
 import farglass.core.bout.Uniform;
+import farglass.core.study.Spelling;
 import farglass.desktop.desk.Choosers;
 import farglass.desktop.parts.Form;
 import farglass.film.Films;
@@ -22,11 +23,14 @@ import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalLong;
+import java.util.Set;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
+import javafx.scene.control.Separator;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -34,7 +38,16 @@ import javafx.scene.layout.VBox;
 
 /** Everything about a bout but its moments, also who is who in the picture. */
 final class HeaderForm extends VBox {
+    /** Two columns fit beside one another in a window of 1280 pixels. */
+    private static final double COLUMN = 300;
+
+    private static final double GAP = 28;
+
     private final Header before;
+    private final List<String> athletes;
+    /** Names that were said to be somebody new, however like a known one they are. */
+    private final Set<String> saidNew = new HashSet<>();
+
     private final ComboBox<String> a;
     private final ComboBox<String> b;
     private final TextField aKit;
@@ -63,8 +76,11 @@ final class HeaderForm extends VBox {
     private final ComboBox<Material> material;
 
     HeaderForm(Header header, List<String> athletes, List<String> rulesets, Choosers choosers) {
+        super(12);
         this.before = header;
-        Form form = new Form();
+        this.athletes = athletes;
+        Form form = new Form(COLUMN);
+        Form other = new Form(COLUMN);
         a = form.name("Athlete A", athletes, header.a().name());
         aKit = form.text("A wears", header.a().kit().orElse(""), "how to tell her in the picture, such as white gi");
         aSide = form.choice(
@@ -74,30 +90,31 @@ final class HeaderForm extends VBox {
         aLevel = form.choice("A's belt", optional(Level.values()), header.a().level(), HeaderForm::words);
         aStance =
                 form.choice("A's stance", optional(Stance.values()), header.a().stance(), HeaderForm::stance);
-        b = form.name("Athlete B", athletes, header.b().name());
-        bKit = form.text("B wears", header.b().kit().orElse(""), "such as blue gi");
-        bLevel = form.choice("B's belt", optional(Level.values()), header.b().level(), HeaderForm::words);
+        b = other.name("Athlete B", athletes, header.b().name());
+        bKit = other.text("B wears", header.b().kit().orElse(""), "such as blue gi");
+        bLevel = other.choice("B's belt", optional(Level.values()), header.b().level(), HeaderForm::words);
         bStance =
-                form.choice("B's stance", optional(Stance.values()), header.b().stance(), HeaderForm::stance);
-        kind = form.choice("Kind", List.of(BoutKind.values()), header.kind(), BoutKind::label);
-        material = form.choice("Material", List.of(Material.values()), header.material(), HeaderForm::material);
-        event = form.text("Event", header.event().orElse(""), "such as Lantern Cup");
-        round = form.text("Round", header.round().orElse(""), "such as final");
-        date = form.text(
-                "Date", header.date().map(LocalDate::toString).orElse(""), "year-month-day, such as 2026-03-14");
-        ruleset = form.name("Rules", rulesets, header.ruleset());
-        uniform = form.choice("Uniform", List.of(Uniform.values()), header.uniform(), Uniform::label);
-        length = form.text("Length", time(header.lengthMicros()), "minutes:seconds, such as 6:00");
+                other.choice("B's stance", optional(Stance.values()), header.b().stance(), HeaderForm::stance);
+        Form details = new Form(COLUMN);
+        Form ending = new Form(COLUMN);
+        kind = details.choice("Kind", List.of(BoutKind.values()), header.kind(), BoutKind::label);
+        material = details.choice("Material", List.of(Material.values()), header.material(), HeaderForm::material);
+        event = details.text("Event", header.event().orElse(""), "such as Lantern Cup");
+        round = details.text("Round", header.round().orElse(""), "such as final");
+        date = details.day("Date", header.date());
+        ruleset = details.name("Rules", rulesets, header.ruleset());
+        uniform = details.choice("Uniform", List.of(Uniform.values()), header.uniform(), Uniform::label);
+        length = details.text("Length", time(header.lengthMicros()), "minutes:seconds, such as 6:00");
         Optional<Result> result = header.result();
-        winner = form.choice(
+        winner = ending.choice(
                 "Winner",
                 List.of(Optional.<Seat>empty(), Optional.of(Seat.A), Optional.of(Seat.B)),
                 result.flatMap(Result::winner),
                 seat -> seat.map(known -> "athlete " + known.name()).orElse("nobody, or not known"));
-        method = form.choice(
+        method = ending.choice(
                 "Won by", List.of(Method.values()), result.map(Result::method).orElse(Method.UNKNOWN), Method::label);
-        finish = form.text("Finish", result.flatMap(Result::finish).orElse(""), "the submission, such as kimura");
-        score = form.text(
+        finish = ending.text("Finish", result.flatMap(Result::finish).orElse(""), "the submission, such as kimura");
+        score = ending.text(
                 "Final score",
                 result.flatMap(Result::score)
                         .map(points -> points.a() + "-" + points.b())
@@ -112,13 +129,14 @@ final class HeaderForm extends VBox {
         choose.setOnAction(click -> choosers.open("Choose the film", "Films", Films.VIDEO_ENDINGS).stream()
                 .findFirst()
                 .ifPresent(path -> film.setText(path.toAbsolutePath().toString())));
-        form.add("Film", new HBox(6, film, choose));
-        filmStart = form.text("Bout begins at", Times.exact(link.startMicros()), "film time, such as 0:12.5");
+        ending.add("Film", new HBox(6, film, choose));
+        filmStart = ending.text("Bout begins at", Times.exact(link.startMicros()), "film time, such as 0:12.5");
         FilmLink second =
                 header.films().size() < 2 ? new FilmLink("", 0) : header.films().get(1);
-        secondFilm = form.text("Second camera", second.path(), "the path of another film of the bout, if there is one");
-        secondStart = form.text("Begins there at", Times.exact(second.startMicros()), "that film's time");
-        watched = form.text(
+        secondFilm =
+                ending.text("Second camera", second.path(), "the path of another film of the bout, if there is one");
+        secondStart = ending.text("Begins there at", Times.exact(second.startMicros()), "that film's time");
+        watched = ending.text(
                 "Story watched to",
                 header.covered().stream()
                         .filter(stretch -> stretch.layer() == Layer.STORY)
@@ -126,7 +144,7 @@ final class HeaderForm extends VBox {
                         .findFirst()
                         .orElse(""),
                 "bout time; leave empty if it was not watched through");
-        getChildren().add(form);
+        getChildren().addAll(new HBox(GAP, form, other), new Separator(), new HBox(GAP, details, ending));
     }
 
     private static String material(Material material) {
@@ -176,6 +194,8 @@ final class HeaderForm extends VBox {
             throw new IllegalArgumentException(
                     "Both athletes are %s. Name the other one, or write \"unknown\".".formatted(first.name()));
         }
+        askOfSpelling(first.name());
+        askOfSpelling(second.name());
         return new Header(
                 kind.getValue(),
                 filled(event),
@@ -193,6 +213,16 @@ final class HeaderForm extends VBox {
                 before.codingOf(),
                 before.notes(),
                 before.others());
+    }
+
+    /** Asked once: who saves again means it. */
+    private void askOfSpelling(String name) {
+        Optional<String> meant = Spelling.meant(name, athletes);
+        if (meant.isPresent() && saidNew.add(name)) {
+            throw new IllegalArgumentException(
+                    "There is a %s in this library. Write it so if %s is the same; if it is somebody else, save again."
+                            .formatted(meant.get(), name));
+        }
     }
 
     /** What the form does not ask stays as it was. */

@@ -90,7 +90,7 @@ public final class Intake {
                             return film;
                         },
                         whole -> edit("New bout from " + film.getFileName(), Library.newId(), header, true),
-                        problem -> desk.say(problem.getMessage()));
+                        desk::fail);
     }
 
     /** Asks who meets in another bout of the same video, which begins at an instant of it. */
@@ -182,7 +182,7 @@ public final class Intake {
                             sheets.lay(new Sheet("A bout from " + file.getFileName(), page)
                                     .with("Import", () -> page.model().importUnder(page.keptName())));
                         },
-                        problem -> desk.say("Nothing was taken in from %s: %s."
+                        problem -> desk.fail("Nothing was taken in from %s: %s."
                                 .formatted(file.getFileName(), problem.getMessage())));
     }
 
@@ -214,7 +214,7 @@ public final class Intake {
                         "Reading %d bout files".formatted(files.size()),
                         (progress, cancelled) -> BoutImport.preview(files, desk.lexicon(), desk.library(), progress),
                         this::show,
-                        problem -> desk.say(problem.getMessage()));
+                        desk::fail);
     }
 
     private void show(BoutImport preview) {

@@ -80,7 +80,7 @@ final class TableModel {
                                 preview.set(Optional.of(result));
                             }
                         },
-                        problem -> desk.say(problem.getMessage()));
+                        desk::fail);
     }
 
     void column(String heading, Column column) {

@@ -42,19 +42,24 @@ public final class Desktop {
     }
 
     /** {@return the workbench, in a window that closes its library when it is closed} */
-    public static Workbench show(Stage stage, Settings settings, Optional<Path> library, Clock clock, String who) {
+    public static Workbench show(
+            Stage stage,
+            Settings settings,
+            Optional<Path> library,
+            Clock clock,
+            String who,
+            Optional<Workbench.Demo> demo) {
         Choosers choosers = new FileDialogs(stage);
-        Workbench workbench = new Workbench(settings, choosers, Platform::runLater, clock, who);
+        Workbench workbench = new Workbench(settings, choosers, Platform::runLater, clock, who, demo);
         stage.setScene(new Scene(workbench, WIDTH, HEIGHT));
         stage.setTitle("Far Glass");
-        stage.setMinWidth(900);
-        stage.setMinHeight(600);
+        WindowPlace.put(stage, settings);
         stage.setOnHidden(event -> workbench.closeLibrary());
         // A slip of ours must be seen, and must not look as if something had been saved.
         Thread.currentThread().setUncaughtExceptionHandler((thread, error) -> {
             error.printStackTrace();
             workbench.shell().ifPresent(shell -> shell.desk()
-                    .say("Something unexpected happened here (%s). What was shown as saved is safe."
+                    .fail("Something unexpected happened here (%s). What was shown as saved is safe."
                             .formatted(error.getClass().getSimpleName())));
         });
         library.ifPresent(workbench::open);

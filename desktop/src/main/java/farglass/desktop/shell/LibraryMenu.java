@@ -6,6 +6,7 @@ import farglass.core.rules.Rulesets;
 import farglass.desktop.desk.Choosers;
 import farglass.desktop.desk.Desk;
 import farglass.desktop.desk.Settings;
+import farglass.desktop.parts.FocusBack;
 import farglass.desktop.parts.Sheet;
 import farglass.desktop.parts.Sheets;
 import farglass.desktop.shelf.Intake;
@@ -47,6 +48,7 @@ final class LibraryMenu extends MenuButton {
         this.rulesets = rulesets;
         setId("library-menu");
         getStyleClass().add("library-menu");
+        FocusBack.after(this);
         MenuItem undo = item("Undo", "Shortcut+Z", desk::undo);
         undo.textProperty().bind(Bindings.concat("Undo: ", desk.nextUndoProperty()));
         undo.disableProperty().bind(desk.nextUndoProperty().isEmpty());
@@ -88,7 +90,13 @@ final class LibraryMenu extends MenuButton {
                         item("Backups\u2026", "", () -> sheets.lay(LibrarySheets.backups(desk, workbench))),
                         new SeparatorMenuItem(),
                         appearance(),
-                        item("Help and keys", "F1", this::help));
+                        item("Messages\u2026", "Shortcut+Shift+M", () -> workbench
+                                .shell()
+                                .ifPresent(Shell::showMessages)),
+                        item("Help and keys", "F1", this::help),
+                        item("Close the window", Workbench.CLOSE.getName(), () -> getScene()
+                                .getWindow()
+                                .hide()));
     }
 
     private static MenuItem item(String label, String key, Runnable doing) {
@@ -111,7 +119,7 @@ final class LibraryMenu extends MenuButton {
                                     return target;
                                 },
                                 saved -> desk.say("A whole copy was saved as " + saved),
-                                problem -> desk.say(problem.getMessage())));
+                                desk::fail));
     }
 
     private Menu appearance() {
@@ -159,7 +167,7 @@ final class LibraryMenu extends MenuButton {
                                 desk.library().history(bout.get().id(), moment.get()),
                         editions -> sheets.lay(new Sheet(
                                 "What was made of this moment", new HistoryPage(editions, bout.get(), desk.lexicon()))),
-                        problem -> desk.say(problem.getMessage()));
+                        desk::fail);
     }
 
     private void lag() {
@@ -179,7 +187,7 @@ final class LibraryMenu extends MenuButton {
         try {
             settings.save();
         } catch (IOException e) {
-            desk.say("This setting holds until you close the window; it could not be written: " + e.getMessage());
+            desk.fail("This setting holds until you close the window; it could not be written: " + e.getMessage());
         }
     }
 

@@ -38,7 +38,7 @@ final class LibrarySheets {
                             "Making a backup",
                             (progress, cancelled) -> backups.make(desk.library()),
                             made -> desk.say("A backup was made: " + made.path().getFileName()),
-                            problem -> desk.say(problem.getMessage()));
+                            desk::fail);
             return "";
         });
         if (!list.getItems().isEmpty()) {

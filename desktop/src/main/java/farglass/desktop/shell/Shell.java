@@ -4,11 +4,12 @@ import farglass.desktop.desk.Choosers;
 import farglass.desktop.desk.Desk;
 import farglass.desktop.desk.Place;
 import farglass.desktop.desk.Settings;
-import farglass.desktop.desk.Work;
 import farglass.desktop.dossier.DossierModel;
 import farglass.desktop.dossier.DossierView;
 import farglass.desktop.lexicon.LexiconModel;
 import farglass.desktop.lexicon.LexiconView;
+import farglass.desktop.parts.FocusBack;
+import farglass.desktop.parts.Sheet;
 import farglass.desktop.parts.Sheets;
 import farglass.desktop.plan.PlanModel;
 import farglass.desktop.plan.PlanView;
@@ -27,12 +28,9 @@ import javafx.animation.KeyFrame;
 import javafx.animation.Timeline;
 import javafx.application.Platform;
 import javafx.beans.value.ObservableValue;
-import javafx.collections.ListChangeListener;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
-import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.ProgressBar;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
@@ -88,7 +86,7 @@ public final class Shell extends StackPane implements AutoCloseable {
         LibraryMenu menu =
                 new LibraryMenu(desk, workbench, settings, choosers, sheets, intake, tag, workbench.rulesets());
         page.setTop(header(menu));
-        page.setBottom(foot());
+        page.setBottom(new Foot(desk, this::showMessages));
         page.getStyleClass().add("page");
         desk.placeProperty().addListener(change -> show());
         menu.disableProperty().bind(desk.arrivingProperty());
@@ -134,41 +132,10 @@ public final class Shell extends StackPane implements AutoCloseable {
         return header;
     }
 
-    private HBox foot() {
-        Label message = new Label();
-        message.setId("message");
-        message.textProperty().bind(desk.messageProperty());
-        message.setMinWidth(0);
-        HBox.setHgrow(message, Priority.ALWAYS);
-        message.setMaxWidth(Double.MAX_VALUE);
-        HBox jobs = new HBox(10);
-        jobs.setAlignment(Pos.CENTER_RIGHT);
-        Runnable list = () -> jobs.getChildren()
-                .setAll(desk.work().jobs().stream().map(Shell::jobView).toList());
-        desk.work().jobs().addListener((ListChangeListener<Work.Job>) change -> list.run());
-        // A large library is being read before there is a foot to say so.
-        list.run();
-        Label keys = new Label("F1 help and keys");
-        keys.getStyleClass().add("quiet");
-        keys.setMinWidth(Region.USE_PREF_SIZE);
-        HBox foot = new HBox(16, message, jobs, keys);
-        foot.setAlignment(Pos.CENTER_LEFT);
-        foot.getStyleClass().add("foot");
-        return foot;
-    }
-
-    private static HBox jobView(Work.Job job) {
-        ProgressBar bar = new ProgressBar();
-        bar.progressProperty().bind(job.shareProperty());
-        bar.setPrefWidth(90);
-        Button stop = new Button("Stop");
-        stop.getStyleClass().add("small");
-        stop.setOnAction(event -> job.cancel());
-        Label title = new Label(job.title());
-        title.getStyleClass().add("quiet");
-        HBox view = job.isStoppable() ? new HBox(6, title, bar, stop) : new HBox(6, title, bar);
-        view.setAlignment(Pos.CENTER);
-        return view;
+    /** All that was told; what went wrong is read with it. */
+    void showMessages() {
+        sheets.lay(new Sheet("Messages", new MessagesPage(desk.messages())));
+        desk.messages().read();
     }
 
     private void pressed(KeyEvent event, LibraryMenu menu) {
@@ -176,8 +143,7 @@ public final class Shell extends StackPane implements AutoCloseable {
             return;
         }
         if (event.getCode() == KeyCode.F2) {
-            studySwitch.requestFocus();
-            studySwitch.show();
+            FocusBack.open(studySwitch);
             event.consume();
         } else if (event.getCode() == KeyCode.F3) {
             desk.placeProperty().set(Place.LEXICON);

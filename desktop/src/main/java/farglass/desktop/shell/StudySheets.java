@@ -60,7 +60,7 @@ final class StudySheets {
         ComboBox<String> ours = form.name("Our athlete", known, "");
         TextField subjects = form.text("Opponents", "", "with commas between them");
         TextField event = form.text("Event", "", "such as Saltmarsh Open");
-        TextField date = form.text("Date", "", "year-month-day, such as 2026-06-06");
+        TextField date = form.day("Date", Optional.empty());
         ComboBox<String> rules = form.name(
                 "Rules",
                 List.of("points-with-advantages", "delayed-points", "submission-only"),

@@ -4,10 +4,13 @@ import farglass.core.lexicon.Words;
 import farglass.core.study.Camp;
 import farglass.core.study.Study;
 import farglass.desktop.desk.Desk;
+import farglass.desktop.parts.FocusBack;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
@@ -17,6 +20,8 @@ import javafx.scene.input.KeyEvent;
 /** Names the study in force, large, and switches it: F2, then its digit. */
 final class StudySwitch extends MenuButton {
     private final Desk desk;
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
+
     private final Clock clock;
 
     StudySwitch(Desk desk, Clock clock) {
@@ -24,6 +29,7 @@ final class StudySwitch extends MenuButton {
         this.clock = clock;
         getStyleClass().add("study-switch");
         setId("study");
+        FocusBack.after(this);
         setFocusTraversable(true);
         desk.studyProperty().addListener(change -> refresh());
         desk.contentsProperty().addListener(change -> refresh());
@@ -71,7 +77,16 @@ final class StudySwitch extends MenuButton {
                                                 + " \u00b7 ")
                                         .orElse("Study \u00b7 ")
                                 + "all its bouts weigh alike"))
+                .map(words -> words + itIs())
                 .orElse("No study is in force. Begin one from the Library menu.");
+    }
+
+    /** The demo has a day of its own, or its camps would soon be over. */
+    private String itIs() {
+        return desk.contents()
+                .today()
+                .map(day -> " \u00b7 in this demo it is " + DAY.format(day))
+                .orElse("");
     }
 
     private String days(Camp camp) {

@@ -42,6 +42,11 @@ final class TagErrands implements TagView.Errands {
     }
 
     @Override
+    public void addFilm() {
+        intake.chooseFilm();
+    }
+
+    @Override
     public void reel(TagModel tag) {
         Set<String> chosen = tag.chosen();
         if (tag.boutProperty().get().isEmpty() || chosen.isEmpty()) {
@@ -88,7 +93,7 @@ final class TagErrands implements TagView.Errands {
                         length ->
                                 desk.say("The reel, %s long, was written to %s, with a playlist and captions beside it."
                                         .formatted(Times.seconds(length), mp4)),
-                        problem -> desk.say(problem.getMessage()));
+                        desk::fail);
     }
 
     @Override
@@ -114,7 +119,7 @@ final class TagErrands implements TagView.Errands {
         try {
             settings.save();
         } catch (IOException e) {
-            desk.say("This setting holds until you close the window; it could not be written: " + e.getMessage());
+            desk.fail("This setting holds until you close the window; it could not be written: " + e.getMessage());
         }
     }
 }

@@ -4,6 +4,7 @@ import farglass.core.lexicon.Lexicon;
 import farglass.core.rules.Rulesets;
 import farglass.desktop.desk.Choosers;
 import farglass.desktop.desk.Desk;
+import farglass.desktop.desk.RecentLibrary;
 import farglass.desktop.desk.Settings;
 import farglass.desktop.parts.Sheets;
 import farglass.drawing.Palette;
@@ -24,6 +25,8 @@ import javafx.beans.binding.Bindings;
 import javafx.beans.binding.ObjectBinding;
 import javafx.scene.Scene;
 import javafx.scene.control.Label;
+import javafx.scene.input.KeyCombination;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.StackPane;
 import javafx.stage.Stage;
 
@@ -32,6 +35,9 @@ public final class Workbench extends StackPane {
     /** Bytes above which a library is shown before all of it is read: a small one is read in the blink of an eye. */
     private static final long LARGE = 16L << 20;
 
+    /** Closes the window, whatever it shows; what was saved is on disk. */
+    static final KeyCombination CLOSE = KeyCombination.valueOf("Shortcut+Q");
+
     private final Settings settings;
     private final Choosers choosers;
     private final Executor screen;
@@ -39,11 +45,27 @@ public final class Workbench extends StackPane {
     private final String who;
     private final ObjectBinding<Palette> palette;
     private final List<Workbench> others = new ArrayList<>();
+    private final Optional<Demo> demo;
     private Optional<Shell> shell = Optional.empty();
     /** What is being read, and will stand here. */
     private Optional<Opening> opening = Optional.empty();
 
+    /**
+     * Made-up matches to look round in.
+     *
+     * @param path where they are kept
+     * @param lay lays them there; called off the interface thread, and only where nothing is
+     */
+    public record Demo(Path path, Runnable lay) {}
+
+    /** A workbench that offers no demo. */
     public Workbench(Settings settings, Choosers choosers, Executor screen, Clock clock, String who) {
+        this(settings, choosers, screen, clock, who, Optional.empty());
+    }
+
+    public Workbench(
+            Settings settings, Choosers choosers, Executor screen, Clock clock, String who, Optional<Demo> demo) {
+        this.demo = demo;
         this.settings = settings;
         this.choosers = choosers;
         this.screen = screen;
@@ -56,6 +78,12 @@ public final class Workbench extends StackPane {
                         .getResource("/farglass/desktop/far-glass.css")
                         .toExternalForm());
         getStyleClass().add("workbench");
+        addEventFilter(KeyEvent.KEY_PRESSED, event -> {
+            if (CLOSE.match(event)) {
+                event.consume();
+                getScene().getWindow().hide();
+            }
+        });
         settings.darkProperty().addListener(change -> dress());
         settings.textPercentProperty().addListener(change -> dress());
         dress();
@@ -74,7 +102,7 @@ public final class Workbench extends StackPane {
 
     private void welcome(String problem) {
         closeLibrary();
-        getChildren().setAll(new Welcome(this, choosers, problem));
+        getChildren().setAll(new Welcome(this, choosers, screen, problem));
     }
 
     /**
@@ -101,6 +129,24 @@ public final class Workbench extends StackPane {
             // What is wrong with it is told when it is opened.
             return false;
         }
+    }
+
+    /** {@return what the welcome offers to look round in} */
+    Optional<Demo> demo() {
+        return demo;
+    }
+
+    /** Opens the demo; it is laid first, where it is not there yet. */
+    void openDemo() {
+        demo.ifPresent(known -> take(
+                known.path(),
+                () -> {
+                    if (!Files.exists(known.path())) {
+                        known.lay().run();
+                    }
+                    return Opening.Ready.whole(Library.open(known.path(), clock, who));
+                },
+                ""));
     }
 
     /** Makes a new library in the place of the one now open. */
@@ -155,7 +201,7 @@ public final class Workbench extends StackPane {
     }
 
     private Sheets overWelcome() {
-        Welcome below = new Welcome(this, choosers, "");
+        Welcome below = new Welcome(this, choosers, screen, "");
         Sheets sheets = new Sheets(below);
         getChildren().setAll(below, sheets);
         return sheets;
@@ -172,6 +218,7 @@ public final class Workbench extends StackPane {
                         problem -> failed(library.path(), problem))
                 : new Desk(library, ready.contents(), Lexicon.shipped(), screen);
         lay(desk);
+        remember(library.path(), desk);
         library.readOnly().ifPresent(reason -> desk.say("Read only: " + reason));
         if (library.readOnly().isPresent()) {
             return;
@@ -183,19 +230,28 @@ public final class Workbench extends StackPane {
         }
     }
 
+    private void remember(Path path, Desk desk) {
+        settings.opened(new RecentLibrary(path.toAbsolutePath().normalize(), clock.instant()));
+        try {
+            settings.save();
+        } catch (IOException e) {
+            desk.fail("That this library was open is not remembered; it could not be written: " + e.getMessage());
+        }
+    }
+
     private static void backUp(Desk desk) {
         desk.work()
                 .start(
                         "Making the day\u2019s backup",
                         (progress, cancelled) -> desk.library().backups().makeIfDue(desk.library()),
                         made -> {},
-                        problem -> desk.say(problem.getMessage()));
+                        desk::fail);
     }
 
     /** Opens a second window on the same library: a place of its own, and everything else shared. */
     void anotherWindow() {
         shell.ifPresent(open -> {
-            Workbench other = new Workbench(settings, choosers, screen, clock, who);
+            Workbench other = new Workbench(settings, choosers, screen, clock, who, demo);
             Stage stage = new Stage();
             stage.setTitle("Far Glass");
             stage.setScene(new Scene(other, Desktop.WIDTH, Desktop.HEIGHT));
@@ -245,7 +301,7 @@ public final class Workbench extends StackPane {
         RulesetFolder.Found found = RulesetFolder.read(settings.folder().resolve("rulesets"));
         found.problems().stream()
                 .findFirst()
-                .ifPresent(problem -> shell.ifPresent(open -> open.desk().say(problem)));
+                .ifPresent(problem -> shell.ifPresent(open -> open.desk().fail(problem)));
         return found.rulesets();
     }
 

@@ -116,7 +116,7 @@ public final class BoutFilm {
                         opened -> show(opened, wanted, named, at, then),
                         problem -> {
                             trouble.set(problem.getMessage());
-                            desk.say(problem.getMessage());
+                            desk.fail(problem);
                         });
     }
 

@@ -2,6 +2,7 @@ package farglass.desktop.tag;
 
 import farglass.core.bout.Moment;
 import farglass.core.bout.Side;
+import farglass.desktop.parts.KeyedItem;
 import farglass.drawing.Palette;
 import java.util.ArrayList;
 import java.util.List;
@@ -146,10 +147,7 @@ final class LedgerView extends StackPane {
 
     /** The keys are heard by the place, not by the menu: they are only named here. */
     private static MenuItem item(String label, String key, Runnable doing) {
-        MenuItem item = new MenuItem(key.isEmpty() ? label : label + "    " + shown(key));
-        item.setMnemonicParsing(false);
-        item.setOnAction(event -> doing.run());
-        return item;
+        return new KeyedItem(label, shown(key), doing);
     }
 
     private static String shown(String key) {

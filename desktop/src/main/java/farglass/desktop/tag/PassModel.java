@@ -78,7 +78,7 @@ public final class PassModel {
                         (progress, cancelled) -> AnswerNeeds.settled(
                                 athletes, desk.corpus(contents).renewed(bouts, desk.lexicon())),
                         settled -> begin(new Pass(Aim.ANSWERS, position, settled)),
-                        problem -> desk.say(problem.getMessage())));
+                        desk::fail));
     }
 
     private void begin(Pass begun) {

@@ -65,7 +65,7 @@ public final class Picks {
                             shownFor = Optional.empty();
                             learnedMore.run();
                         },
-                        problem -> desk.say(problem.getMessage()));
+                        desk::fail);
     }
 
     /**

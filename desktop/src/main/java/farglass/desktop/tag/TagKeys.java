@@ -42,7 +42,7 @@ final class TagKeys {
         boolean taken = sheet.pressed(event)
                 || function(event)
                 || (event.isShortcutDown()
-                        ? command(event)
+                        ? command(event, blank)
                         : event.isAltDown() ? alternate(event) : plain(event, blank));
         if (taken) {
             event.consume();
@@ -72,7 +72,7 @@ final class TagKeys {
         return true;
     }
 
-    private boolean command(KeyEvent event) {
+    private boolean command(KeyEvent event, boolean blank) {
         if (event.isShiftDown()) {
             return commandWithShift(event.getCode());
         }
@@ -85,7 +85,13 @@ final class TagKeys {
             case I -> model.mending().split();
             case M -> model.mending().merge();
             case W -> model.ledger().foldHere();
-            case A -> model.ledger().chooseAll();
+            case A -> {
+                if (!blank) {
+                    // All of what is written, and not all of what was ever told.
+                    return false;
+                }
+                model.ledger().chooseAll();
+            }
             case F -> view.find();
             case P -> view.choosePass();
             case J ->

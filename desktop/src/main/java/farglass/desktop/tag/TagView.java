@@ -41,6 +41,9 @@ public final class TagView extends BorderPane {
         /** Asks where the film is now. */
         void findFilm(TagModel tag);
 
+        /** Asks which film to take in. */
+        void addFilm();
+
         /** Keeps a setting. */
         void keepSettings();
     }
@@ -58,6 +61,10 @@ public final class TagView extends BorderPane {
     private final Label empty = new Label();
     private final Button findFilm = new Button("Find the film\u2026");
     private final FilmView film;
+    private final NoBoutPage noBout;
+    private final VBox conversation;
+    private final VBox screen;
+    private final VBox foot;
     private final AnimationTimer hall = new AnimationTimer() {
         @Override
         public void handle(long nanos) {
@@ -74,9 +81,10 @@ public final class TagView extends BorderPane {
         getStyleClass().add("tag");
         TideModel tide = new TideModel(model, rulesets);
         DrawingSheet sheet = new DrawingSheet(model, film, palette);
-        setLeft(conversation(palette));
-        setCenter(screen(sheet));
-        setBottom(foot(tide, palette));
+        this.noBout = new NoBoutPage(model.desk(), errands::addFilm);
+        this.conversation = conversation(palette);
+        this.screen = screen(sheet);
+        this.foot = foot(tide, palette);
         TagKeys keys = new TagKeys(model, tide, film, sheet, this);
         addEventFilter(KeyEvent.KEY_PRESSED, keys::pressed);
         addEventFilter(KeyEvent.KEY_TYPED, keys::typed);
@@ -205,15 +213,28 @@ public final class TagView extends BorderPane {
         return button;
     }
 
+    /** Without a bout there is nothing to type, play or draw: only what to go on with. */
+    private void lay(boolean open) {
+        if (!open) {
+            noBout.refresh();
+        }
+        if (open ? getCenter() != screen : getCenter() != noBout) {
+            setLeft(open ? conversation : null);
+            setCenter(open ? screen : noBout);
+            setBottom(open ? foot : null);
+        }
+    }
+
     private void show() {
         Optional<Bout> bout = model.boutProperty().get();
+        lay(bout.isPresent());
         Seat seat = model.studied();
         studied.setText(bout.map(shown -> name(shown, seat)).orElse(""));
         other.setText(bout.map(shown -> name(shown, seat.other())).orElse(""));
         showBoard();
         saved.setText(bout.isEmpty() ? "" : model.allSaved() ? "all saved" : "saving\u2026");
-        empty.setVisible(bout.isEmpty() || model.rows().isEmpty());
-        empty.setText(emptyWords(bout));
+        empty.setVisible(model.rows().isEmpty());
+        empty.setText(emptyWords());
         boolean live = model.live().onProperty().get();
         film.setWithout(
                 bout.isEmpty()
@@ -224,13 +245,9 @@ public final class TagView extends BorderPane {
                                         ? filmWords()
                                         : "This bout has no film. Tag by the hall\u2019s clock (Ctrl+Shift+L), or with a time in front, such as @1:05 knee cut. To add a film, press Ctrl+E.");
         findFilm.setVisible(!live && !model.film().troubleProperty().get().isEmpty());
-        scribe.line().setDisable(bout.isEmpty());
     }
 
-    private String emptyWords(Optional<Bout> bout) {
-        if (bout.isEmpty()) {
-            return "No bout is open. Go to the Shelf (Ctrl+1), choose a bout and press Enter.";
-        }
+    private String emptyWords() {
         return model.ledger().findProperty().get().isBlank()
                 ? "Nothing is tagged yet. Let the film run with Space, and type what happens in the line below; Enter saves it."
                 : "No moment holds these words. Escape shows all again.";
@@ -255,9 +272,14 @@ public final class TagView extends BorderPane {
                 + seat.name().toLowerCase(Locale.ROOT) + ")";
     }
 
-    /** The line takes the keys as soon as the place is shown. */
+    /** The line takes the keys as soon as the place is shown; without a bout, what to go on with. */
     public void begin() {
-        scribe.line().requestFocus();
+        if (model.boutProperty().get().isPresent()) {
+            scribe.line().requestFocus();
+        } else {
+            noBout.refresh();
+            noBout.begin();
+        }
     }
 
     boolean isWriting() {

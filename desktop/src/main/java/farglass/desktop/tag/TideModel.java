@@ -142,7 +142,7 @@ public final class TideModel {
                             learned = Optional.of(scale);
                             renew();
                         },
-                        problem -> tag.desk().say(problem.getMessage()));
+                        tag.desk()::fail);
     }
 
     private Optional<Scorecard> card(Bout bout, Timeline timeline) {

@@ -2,6 +2,7 @@ package farglass.desktop.tag;
 
 import farglass.core.bout.Fact;
 import farglass.core.bout.Segment;
+import farglass.desktop.parts.KeyedItem;
 import farglass.desktop.screening.FilmView;
 import farglass.desktop.screening.Player;
 import java.util.Locale;
@@ -14,6 +15,7 @@ import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.RadioMenuItem;
+import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.Slider;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.control.Tooltip;
@@ -73,7 +75,8 @@ final class TransportView extends FlowPane {
                         rate,
                         button("Again", ", (comma)", model.repeats()::again),
                         button("Loop", "/ (slash)", model.repeats()::loopKey),
-                        more());
+                        look(),
+                        mark());
     }
 
     private void skip(int direction) {
@@ -90,50 +93,65 @@ final class TransportView extends FlowPane {
         }
     }
 
-    private MenuButton more() {
-        MenuButton more = new MenuButton("More");
-        more.setId("film-menu");
-        more.setFocusTraversable(false);
+    /** What one does with the picture, and where one goes in it. */
+    private MenuButton look() {
         CheckMenuItem liveOnly = new CheckMenuItem("Play only what is live");
         liveOnly.selectedProperty().bindBidirectional(model.repeats().liveOnlyProperty());
-        Menu draw = new Menu("Draw on the frame");
-        for (Fact.Shape shape : Fact.Shape.values()) {
-            String label =
-                    switch (shape) {
-                        case ARROW -> "An arrow    Ctrl+Shift+A";
-                        case RING -> "A ring    Ctrl+Shift+O";
-                        case LINE -> "A limb line    Ctrl+Shift+I";
-                    };
-            draw.getItems().add(item(label, () -> sheet.penProperty().set(Optional.of(shape))));
-        }
-        Menu shows = new Menu("From here on the film shows");
-        shows.getItems()
-                .addAll(
-                        item("the live match    F5", () -> model.segments().mark(Segment.Kind.LIVE)),
-                        item("a replay    F6", () -> model.segments().mark(Segment.Kind.REPLAY)),
-                        item("talk    F8", () -> model.segments().mark(Segment.Kind.TALK)),
-                        item("a stoppage", () -> model.segments().mark(Segment.Kind.STOPPAGE)),
-                        item("a reference clip", () -> model.segments().mark(Segment.Kind.REFERENCE)),
-                        item("a demonstration", () -> model.segments().mark(Segment.Kind.DEMONSTRATION)),
-                        item("the chosen moment again    Shift+F6", model.segments()::replayShowsChosen));
-        more.getItems()
+        MenuButton look = menu("Look", "look-menu");
+        look.getItems()
                 .addAll(
                         jumps(),
-                        item("Stopwatch    =", model.stopwatch()::key),
-                        item("The clock stops, or runs on    F7", model.segments()::clockKey),
-                        item("Other camera    F4", model.film()::otherCamera),
                         liveOnly,
-                        shows,
-                        draw,
-                        item("Whole picture    Ctrl+0", film::whole),
-                        item("The bout begins at this frame    Ctrl+B", model.times()::beginHere),
-                        item("This frame shows the chosen moment    Ctrl+Shift+B", model.times()::alignHere),
-                        item("Another bout begins here\u2026    Ctrl+Shift+N", cut),
-                        item("Watched up to here    Ctrl+D", model.times()::declareCovered),
-                        item("Tag by the hall\u2019s clock    Ctrl+Shift+L", model.times()::liveKey),
-                        item("Take the lag learned from corrections    Ctrl+Shift+K", lag),
-                        item("Cut a reel\u2026    Ctrl+Shift+R", reel));
-        return more;
+                        item("Other camera", "F4", model.film()::otherCamera),
+                        item("Whole picture", "Ctrl+0", film::whole),
+                        new SeparatorMenuItem(),
+                        item("Stopwatch", "=", model.stopwatch()::key),
+                        item("Draw an arrow", "Ctrl+Shift+A", () -> sheet.penProperty()
+                                .set(Optional.of(Fact.Shape.ARROW))),
+                        item("Draw a ring", "Ctrl+Shift+O", () -> sheet.penProperty()
+                                .set(Optional.of(Fact.Shape.RING))),
+                        item("Draw a limb line", "Ctrl+Shift+I", () -> sheet.penProperty()
+                                .set(Optional.of(Fact.Shape.LINE))),
+                        new SeparatorMenuItem(),
+                        item("Cut a reel\u2026", "Ctrl+Shift+R", reel));
+        return look;
+    }
+
+    /** What one says of the film itself: what it shows, and how its time is the bout's. */
+    private MenuButton mark() {
+        MenuButton mark = menu("Mark", "mark-menu");
+        mark.getItems()
+                .addAll(
+                        item("From here on: the live match", "F5", () -> model.segments()
+                                .mark(Segment.Kind.LIVE)),
+                        item("From here on: a replay", "F6", () -> model.segments()
+                                .mark(Segment.Kind.REPLAY)),
+                        item("The replay shows the chosen moment", "Shift+F6", model.segments()::replayShowsChosen),
+                        item("From here on: talk", "F8", () -> model.segments().mark(Segment.Kind.TALK)),
+                        item("From here on: a stoppage", "", () -> model.segments()
+                                .mark(Segment.Kind.STOPPAGE)),
+                        item("From here on: a reference clip", "", () -> model.segments()
+                                .mark(Segment.Kind.REFERENCE)),
+                        item("From here on: a demonstration", "", () -> model.segments()
+                                .mark(Segment.Kind.DEMONSTRATION)),
+                        new SeparatorMenuItem(),
+                        item("The clock stops, or runs on", "F7", model.segments()::clockKey),
+                        item("The bout begins at this frame", "Ctrl+B", model.times()::beginHere),
+                        item("This frame shows the chosen moment", "Ctrl+Shift+B", model.times()::alignHere),
+                        item("Watched up to here", "Ctrl+D", model.times()::declareCovered),
+                        item("Another bout begins here\u2026", "Ctrl+Shift+N", cut),
+                        new SeparatorMenuItem(),
+                        item("Tag by the hall\u2019s clock", "Ctrl+Shift+L", model.times()::liveKey),
+                        item("Take the lag learned from corrections", "Ctrl+Shift+K", lag));
+        return mark;
+    }
+
+    private static MenuButton menu(String label, String id) {
+        MenuButton menu = new MenuButton(label);
+        menu.setId(id);
+        menu.setFocusTraversable(false);
+        menu.setMinWidth(Region.USE_PREF_SIZE);
+        return menu;
     }
 
     private Menu jumps() {
@@ -149,16 +167,13 @@ final class TransportView extends FlowPane {
         }
         jumps.getItems()
                 .addAll(
-                        item("The one before    Page Up", () -> model.jump(-1)),
-                        item("The next    Page Down", () -> model.jump(1)));
+                        item("The one before", "Page Up", () -> model.jump(-1)),
+                        item("The next", "Page Down", () -> model.jump(1)));
         return jumps;
     }
 
-    private static MenuItem item(String label, Runnable doing) {
-        MenuItem item = new MenuItem(label);
-        item.setMnemonicParsing(false);
-        item.setOnAction(event -> doing.run());
-        return item;
+    private static MenuItem item(String words, String key, Runnable doing) {
+        return new KeyedItem(words, key, doing);
     }
 
     private static Button button(String label, String key, Runnable doing) {

@@ -135,7 +135,7 @@ class DeskTest {
             edit.put(new farglass.core.study.Athlete("y", "Juno"));
         });
         assertThatThrownBy(() -> refused.get(20, TimeUnit.SECONDS)).hasMessageContaining("Nothing was changed");
-        assertThat(desk.messageProperty().get()).contains("Nothing was changed");
+        assertThat(desk.messages().newestProperty().get().orElseThrow().words()).contains("Nothing was changed");
         assertThat(desk.contents().athleteNamed("Juno")).isEmpty();
     }
 

@@ -51,6 +51,11 @@ abstract class OnStage {
         }
     };
 
+    /** {@return what the welcome offers to look round in} */
+    Optional<Workbench.Demo> demo() {
+        return Optional.empty();
+    }
+
     @BeforeEach
     void raiseTheCurtain() throws Exception {
         Stage stage = FxToolkit.registerPrimaryStage();
@@ -58,7 +63,7 @@ abstract class OnStage {
         FxToolkit.setupFixture(() -> {
             Thread.currentThread().setUncaughtExceptionHandler((thread, error) -> slips.add(error));
             Desktop.dress();
-            workbench = new Workbench(settings, choosers, Platform::runLater, Clock.systemUTC(), "tester");
+            workbench = new Workbench(settings, choosers, Platform::runLater, Clock.systemUTC(), "tester", demo());
             stage.setScene(new Scene(workbench, Desktop.WIDTH, Desktop.HEIGHT));
             stage.show();
         });

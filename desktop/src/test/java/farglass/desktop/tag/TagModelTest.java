@@ -295,7 +295,8 @@ class TagModelTest {
             onScreen(() -> {});
             assertThat(refused.rows()).hasSize(2);
             assertThat(refused.scribe().textProperty().get()).isEqualTo("@0:30.5 b knee-cut left ");
-            assertThat(reading.messageProperty().get()).contains("Nothing was changed");
+            assertThat(reading.messages().newestProperty().get().orElseThrow().words())
+                    .contains("Nothing was changed");
         }
     }
 

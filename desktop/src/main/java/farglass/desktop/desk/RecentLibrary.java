@@ -1,0 +1,28 @@
+package farglass.desktop.desk;
+
+import java.nio.file.InvalidPathException;
+import java.nio.file.Path;
+import java.time.Instant;
+import java.time.format.DateTimeParseException;
+import java.util.Optional;
+
+/** A library that was open here, and when it was last opened. */
+public record RecentLibrary(Path path, Instant opened) {
+    /** {@return one as settings keep it; empty where the words say none} */
+    static Optional<RecentLibrary> parse(String words) {
+        int gap = words.indexOf(' ');
+        try {
+            return gap < 0
+                    ? Optional.empty()
+                    : Optional.of(new RecentLibrary(
+                            Path.of(words.substring(gap + 1)), Instant.parse(words.substring(0, gap))));
+        } catch (InvalidPathException | DateTimeParseException e) {
+            // Somebody wrote into the settings: one line less is remembered.
+            return Optional.empty();
+        }
+    }
+
+    String words() {
+        return opened + " " + path;
+    }
+}
