@@ -26,9 +26,10 @@ public final class Form extends TitledGrid {
 
     /** @param width of a field at least, in pixels */
     public Form(double width) {
-        setVgap(8);
+        setVgap(6);
         getStyleClass().add("form");
         getColumnConstraints().get(1).setMinWidth(width);
+        getColumnConstraints().get(1).setPrefWidth(width);
     }
 
     public <N extends Node> N add(String label, N field) {

@@ -1,5 +1,6 @@
 package farglass.desktop.parts;
 
+import javafx.beans.binding.Bindings;
 import javafx.scene.control.CustomMenuItem;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
@@ -28,7 +29,24 @@ public final class KeyedItem extends CustomMenuItem {
         between.setMinWidth(28);
         HBox.setHgrow(between, Priority.ALWAYS);
         HBox line = new HBox(what, between, keys);
-        line.setMaxWidth(Double.MAX_VALUE);
+        line.parentProperty().addListener((property, old, item) -> {
+            if (item instanceof Region known) {
+                // As wide as the menu has become for its longest item: so the keys stand below one another.
+                line.prefWidthProperty()
+                        .bind(Bindings.createDoubleBinding(
+                                () -> known.getWidth() == 0
+                                        ? Region.USE_COMPUTED_SIZE
+                                        : known.getWidth() - known.snappedLeftInset() - known.snappedRightInset(),
+                                known.widthProperty(),
+                                known.insetsProperty()));
+            }
+        });
         return line;
+    }
+
+    /** {@return this item, its words below those of items that can be ticked} */
+    public KeyedItem indented() {
+        getContent().getStyleClass().add("indented");
+        return this;
     }
 }

@@ -17,6 +17,7 @@ import java.io.IOException;
 import java.util.List;
 import java.util.Optional;
 import javafx.beans.binding.Bindings;
+import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
@@ -27,6 +28,8 @@ import javafx.scene.input.KeyCombination;
 
 /** Everything about the library that belongs to no place. */
 final class LibraryMenu extends MenuButton {
+    private static final int LONGEST = 34;
+
     private final Sheets sheets;
     private final Settings settings;
     private final Rulesets rulesets;
@@ -50,19 +53,11 @@ final class LibraryMenu extends MenuButton {
         getStyleClass().add("library-menu");
         FocusBack.after(this);
         MenuItem undo = item("Undo", "Shortcut+Z", desk::undo);
-        undo.textProperty().bind(Bindings.concat("Undo: ", desk.nextUndoProperty()));
-        undo.disableProperty().bind(desk.nextUndoProperty().isEmpty());
+        tellWhat(undo, "Undo", desk.nextUndoProperty());
         MenuItem redo = item("Redo", "Shortcut+Y", desk::redo);
-        redo.textProperty().bind(Bindings.concat("Redo: ", desk.nextRedoProperty()));
-        redo.disableProperty().bind(desk.nextRedoProperty().isEmpty());
+        tellWhat(redo, "Redo", desk.nextRedoProperty());
         getItems()
                 .addAll(
-                        undo,
-                        redo,
-                        new SeparatorMenuItem(),
-                        item("New athlete\u2026", "", () -> sheets.lay(StudySheets.athlete(desk))),
-                        item("New study\u2026", "", () -> sheets.lay(StudySheets.study(desk))),
-                        item("New camp\u2026", "Shortcut+K", () -> sheets.lay(StudySheets.camp(desk))),
                         item("New bout by hand\u2026", "", intake::byHand),
                         item("Header of the open bout\u2026", "Shortcut+E", () -> tag.boutProperty()
                                 .get()
@@ -72,6 +67,10 @@ final class LibraryMenu extends MenuButton {
                                 .ifPresentOrElse(intake::editText, () -> desk.say("Open a bout in Tag first."))),
                         item("History of the chosen moment\u2026", "Shortcut+H", () -> history(tag)),
                         item("Score by the rules, up to here\u2026", "Shortcut+R", () -> score(tag)),
+                        new SeparatorMenuItem(),
+                        item("New athlete\u2026", "", () -> sheets.lay(StudySheets.athlete(desk))),
+                        item("New study\u2026", "", () -> sheets.lay(StudySheets.study(desk))),
+                        item("New camp\u2026", "Shortcut+K", () -> sheets.lay(StudySheets.camp(desk))),
                         new SeparatorMenuItem(),
                         item("New library\u2026", "Shortcut+N", () -> choosers.save(
                                         "New library", "Far Glass libraries", "farglass", "matches" + Library.SUFFIX)
@@ -89,6 +88,9 @@ final class LibraryMenu extends MenuButton {
                         item("Save a copy\u2026", "Shortcut+Shift+S", () -> copy(choosers)),
                         item("Backups\u2026", "", () -> sheets.lay(LibrarySheets.backups(desk, workbench))),
                         new SeparatorMenuItem(),
+                        undo,
+                        redo,
+                        new SeparatorMenuItem(),
                         appearance(),
                         item("Messages\u2026", "Shortcut+Shift+M", () -> workbench
                                 .shell()
@@ -97,6 +99,20 @@ final class LibraryMenu extends MenuButton {
                         item("Close the window", Workbench.CLOSE.getName(), () -> getScene()
                                 .getWindow()
                                 .hide()));
+    }
+
+    /** What would be undone is named, as far as there is room for it. */
+    private static void tellWhat(MenuItem item, String word, ReadOnlyStringProperty what) {
+        item.textProperty()
+                .bind(Bindings.createStringBinding(
+                        () -> what.get().isEmpty()
+                                ? word
+                                : word + ": "
+                                        + (what.get().length() > LONGEST
+                                                ? what.get().substring(0, LONGEST) + "\u2026"
+                                                : what.get()),
+                        what));
+        item.disableProperty().bind(what.isEmpty());
     }
 
     private static MenuItem item(String label, String key, Runnable doing) {

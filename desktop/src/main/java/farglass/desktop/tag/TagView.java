@@ -5,6 +5,7 @@ import farglass.core.bout.Contestant;
 import farglass.core.bout.Seat;
 import farglass.core.bout.Times;
 import farglass.core.rules.Rulesets;
+import farglass.desktop.desk.Place;
 import farglass.desktop.screening.FilmView;
 import farglass.drawing.Palette;
 import java.util.Locale;
@@ -12,6 +13,7 @@ import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.function.Supplier;
 import javafx.animation.AnimationTimer;
+import javafx.application.Platform;
 import javafx.beans.value.ObservableValue;
 import javafx.collections.ListChangeListener;
 import javafx.geometry.Insets;
@@ -222,6 +224,12 @@ public final class TagView extends BorderPane {
             setLeft(open ? conversation : null);
             setCenter(open ? screen : noBout);
             setBottom(open ? foot : null);
+            // What had the keys is not shown any more.
+            Platform.runLater(() -> {
+                if (model.desk().placeProperty().get() == Place.TAG && getScene() != null) {
+                    begin();
+                }
+            });
         }
     }
 

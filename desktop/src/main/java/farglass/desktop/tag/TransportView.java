@@ -39,7 +39,7 @@ final class TransportView extends FlowPane {
      * @param lag takes the lag that was learned
      */
     TransportView(TagModel model, FilmView film, DrawingSheet sheet, Runnable reel, Runnable cut, Runnable lag) {
-        super(6, 4);
+        super(4, 4);
         this.model = model;
         this.film = film;
         this.sheet = sheet;
@@ -56,7 +56,7 @@ final class TransportView extends FlowPane {
                 .runningProperty()
                 .addListener((property, old, runs) -> play.setText(runs ? "Stop the clock" : "Play"));
         Slider speed = new Slider(Player.SLOWEST, Player.FASTEST, 1);
-        speed.setPrefWidth(70);
+        speed.setPrefWidth(54);
         speed.setMinWidth(40);
         speed.setBlockIncrement(0.25);
         speed.setFocusTraversable(false);
@@ -102,18 +102,18 @@ final class TransportView extends FlowPane {
                 .addAll(
                         jumps(),
                         liveOnly,
-                        item("Other camera", "F4", model.film()::otherCamera),
-                        item("Whole picture", "Ctrl+0", film::whole),
+                        ticked("Other camera", "F4", model.film()::otherCamera),
+                        ticked("Whole picture", "Ctrl+0", film::whole),
                         new SeparatorMenuItem(),
-                        item("Stopwatch", "=", model.stopwatch()::key),
-                        item("Draw an arrow", "Ctrl+Shift+A", () -> sheet.penProperty()
+                        ticked("Stopwatch", "=", model.stopwatch()::key),
+                        ticked("Draw an arrow", "Ctrl+Shift+A", () -> sheet.penProperty()
                                 .set(Optional.of(Fact.Shape.ARROW))),
-                        item("Draw a ring", "Ctrl+Shift+O", () -> sheet.penProperty()
+                        ticked("Draw a ring", "Ctrl+Shift+O", () -> sheet.penProperty()
                                 .set(Optional.of(Fact.Shape.RING))),
-                        item("Draw a limb line", "Ctrl+Shift+I", () -> sheet.penProperty()
+                        ticked("Draw a limb line", "Ctrl+Shift+I", () -> sheet.penProperty()
                                 .set(Optional.of(Fact.Shape.LINE))),
                         new SeparatorMenuItem(),
-                        item("Cut a reel\u2026", "Ctrl+Shift+R", reel));
+                        ticked("Cut a reel\u2026", "Ctrl+Shift+R", reel));
         return look;
     }
 
@@ -170,6 +170,11 @@ final class TransportView extends FlowPane {
                         item("The one before", "Page Up", () -> model.jump(-1)),
                         item("The next", "Page Down", () -> model.jump(1)));
         return jumps;
+    }
+
+    /** In a menu that has items to tick. */
+    private static MenuItem ticked(String words, String key, Runnable doing) {
+        return new KeyedItem(words, key, doing).indented();
     }
 
     private static MenuItem item(String words, String key, Runnable doing) {
