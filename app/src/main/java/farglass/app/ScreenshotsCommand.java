@@ -114,9 +114,13 @@ final class ScreenshotsCommand implements Callable<Integer> {
         album.page(
                 "dossier",
                 () -> workbench.shell().orElseThrow().desk().placeProperty().set(Place.DOSSIER));
-        album.page(
-                "plan",
-                () -> workbench.shell().orElseThrow().desk().placeProperty().set(Place.PLAN));
+        album.page("plan", () -> {
+            Desk desk = workbench.shell().orElseThrow().desk();
+            // The pass has led elsewhere; the picture of the score comes later.
+            desk.spotProperty().set(Optional.empty());
+            desk.show(differing(desk));
+            desk.placeProperty().set(Place.PLAN);
+        });
         album.page("lexicon", () -> {
             var shell = workbench.shell().orElseThrow();
             shell.desk().placeProperty().set(Place.LEXICON);
@@ -140,11 +144,14 @@ final class ScreenshotsCommand implements Callable<Integer> {
         for (Bout bout : desk.boutsOfStudy()) {
             Scorecard card = Scorecard.of(
                     bout, Rulesets.shipped().named(bout.header().ruleset()).orElseThrow(), desk.lexicon());
-            Optional<Moment> late = bout.moments().stream()
-                    .skip(bout.moments().size() / 2)
-                    .filter(moment -> card.differences().stream()
-                            .anyMatch(difference -> difference.moments().contains(moment.id())))
-                    .findFirst();
+            // The last difference but those at the very end, and the first moment after it.
+            Optional<Moment> late = card.differences().stream()
+                    .map(Scorecard.Difference::atMicros)
+                    .filter(at -> at < bout.extentMicros() * 4 / 5)
+                    .max(Long::compare)
+                    .flatMap(at -> bout.moments().stream()
+                            .filter(moment -> moment.atMicros().orElse(0) > at)
+                            .findFirst());
             if (bout.moments().size() > 25
                     && late.isPresent()
                     && !bout.header().films().isEmpty()) {

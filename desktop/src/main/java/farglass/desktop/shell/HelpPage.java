@@ -17,6 +17,8 @@ final class HelpPage extends VBox {
         {"Ctrl+Z, Ctrl+Y", "undo, redo (also after a restart)"},
         {"Ctrl+K, Ctrl+E", "new camp, header of the open bout"},
         {"Ctrl+L", "film room (dark), and back"},
+        {"Ctrl+Shift+M", "everything that was told here, also what went wrong"},
+        {"Ctrl+Q", "close the window; what is shown as saved is on disk"},
         {"Shelf", ""},
         {"Up, Down, Enter", "choose a bout, open it in Tag"},
         {"Delete", "remove the bout (Ctrl+Z brings it back)"},

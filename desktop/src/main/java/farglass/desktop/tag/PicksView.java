@@ -32,9 +32,7 @@ final class PicksView extends GridPane {
         setHgap(6);
         setVgap(1);
         for (int i = 0; i < 2 * PARTS; i++) {
-            ColumnConstraints part = new ColumnConstraints();
-            part.setPercentWidth(100.0 / (2 * PARTS));
-            getColumnConstraints().add(part);
+            getColumnConstraints().add(new ColumnConstraints());
         }
         model.picks().list().addListener((ListChangeListener<Proposal>) change -> show());
         model.boutProperty().addListener((property, old, now) -> {
@@ -58,6 +56,7 @@ final class PicksView extends GridPane {
             counts[side]++;
             crowded[side] = counts[side] > ROWS;
         }
+        giveRoom(crowded);
         add(new HBox(12, more(), all()), 0, ROWS, 2 * PARTS, 1);
         int[] placed = new int[2];
         for (int i = 0; i < model.picks().list().size(); i++) {
@@ -66,6 +65,16 @@ final class PicksView extends GridPane {
             int number = placed[side]++;
             int column = side * PARTS + number / ROWS;
             add(button(i + 1, pick, bout.get(), side == 0), column, number % ROWS, crowded[side] ? 1 : PARTS, 1);
+        }
+    }
+
+    /** Where only one athlete has more picks than fit under one another, the other's column is the narrower: names stay whole. */
+    private void giveRoom(boolean[] crowded) {
+        for (int i = 0; i < 2 * PARTS; i++) {
+            boolean own = crowded[i / PARTS];
+            boolean others = crowded[1 - i / PARTS];
+            double share = own == others ? 1.0 / (2 * PARTS) : own ? 1.0 / (PARTS + 1) : 1.0 / (PARTS + 1) / PARTS;
+            getColumnConstraints().get(i).setPercentWidth(100 * share);
         }
     }
 
