@@ -46,6 +46,9 @@ final class ProfileCommand implements Callable<Integer> {
     @Option(names = "--full", description = "count private moments too")
     private boolean full;
 
+    @Option(names = "--evidence", description = "name the moments behind each figure, as history takes them")
+    private boolean evidence;
+
     @Option(names = "--json", description = "as JSON")
     private boolean json;
 
@@ -69,7 +72,7 @@ final class ProfileCommand implements Callable<Integer> {
                             ? json(page)
                                     .put("copy", full ? "full" : "for sharing")
                                     .toPrettyString()
-                            : text(page) + "\n(" + copy + ")");
+                            : text(page, evidence) + "\n(" + copy + ")");
             return 0;
         }
     }
@@ -93,7 +96,7 @@ final class ProfileCommand implements Callable<Integer> {
                                 contents.studies().stream().map(Study::name).collect(Collectors.joining(", ")))));
     }
 
-    private static String text(Page page) {
+    private static String text(Page page, boolean evidence) {
         StringBuilder text = new StringBuilder(
                 "%s: %d of %d known bouts watched%n".formatted(page.athlete(), page.watched(), page.known()));
         page.asides().forEach(aside -> text.append(aside).append(System.lineSeparator()));
@@ -106,6 +109,15 @@ final class ProfileCommand implements Callable<Integer> {
             text.append("%n%s%n%s%n".formatted(answer.question(), answer.sentence()));
             for (Row row : answer.rows()) {
                 text.append("  %-38s %12s  %9s  %s%n".formatted(row.label(), row.count(), row.likely(), row.remark()));
+                if (evidence) {
+                    row.evidence()
+                            .forEach(sight -> text.append("      --bout %s%s%n"
+                                    .formatted(
+                                            sight.bout(),
+                                            sight.moment()
+                                                    .map(moment -> " --moment " + moment)
+                                                    .orElse(""))));
+                }
             }
         }
         return text.toString();

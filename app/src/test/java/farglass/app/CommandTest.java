@@ -67,6 +67,15 @@ class CommandTest {
         dossier.findParents("evidence").forEach(figure -> assertThat(figure.path("evidence"))
                 .as(figure.path("label").asText())
                 .hasSize(figure.path("successes").asInt(figure.path("times").asInt())));
+        String told = said("profile", "--library", demo.toString(), "--athlete", Cast.OPPONENTS.get(0), "--evidence");
+        String[] sight = told.lines()
+                .filter(line -> line.contains("--moment"))
+                .findFirst()
+                .orElseThrow()
+                .strip()
+                .split(" ");
+        assertThat(said("history", "--library", demo.toString(), sight[0], sight[1], sight[2], sight[3]))
+                .isNotBlank();
         assertThat(run("profile", "--library", demo.toString(), "--athlete", "Nobody"))
                 .isEqualTo(1);
         assertThat(words()).contains("no athlete named Nobody").contains(Cast.OURS);

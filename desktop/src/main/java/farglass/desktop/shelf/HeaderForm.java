@@ -15,6 +15,7 @@ import farglass.core.bout.Side;
 import farglass.core.bout.Stance;
 import farglass.core.bout.Times;
 import farglass.core.bout.Uniform;
+import farglass.core.lexicon.Words;
 import farglass.core.study.Spelling;
 import farglass.desktop.desk.Choosers;
 import farglass.desktop.parts.Form;
@@ -23,6 +24,7 @@ import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -44,6 +46,7 @@ final class HeaderForm extends VBox {
     private static final double GAP = 28;
 
     private final Header before;
+    private final List<Header> others;
     private final List<String> athletes;
     /** Names that were said to be somebody new, however like a known one they are. */
     private final Set<String> saidNew = new HashSet<>();
@@ -75,9 +78,11 @@ final class HeaderForm extends VBox {
     private final TextField watched;
     private final ComboBox<Material> material;
 
-    HeaderForm(Header header, List<String> athletes, List<String> rulesets, Choosers choosers) {
+    /** @param others headers of the library's bouts: others of the same event had the same rules */
+    HeaderForm(Header header, List<Header> others, List<String> athletes, List<String> rulesets, Choosers choosers) {
         super(12);
         this.before = header;
+        this.others = others;
         this.athletes = athletes;
         Form form = new Form(COLUMN);
         Form other = new Form(COLUMN);
@@ -100,6 +105,11 @@ final class HeaderForm extends VBox {
         kind = details.choice("Kind", List.of(BoutKind.values()), header.kind(), BoutKind::label);
         material = details.choice("Material", List.of(Material.values()), header.material(), HeaderForm::material);
         event = details.text("Event", header.event().orElse(""), "such as Lantern Cup");
+        event.focusedProperty().addListener((property, was, is) -> {
+            if (was) {
+                asInTheLastBoutOfTheEvent();
+            }
+        });
         round = details.text("Round", header.round().orElse(""), "such as final");
         date = details.day("Date", header.date());
         ruleset = details.name("Rules", rulesets, header.ruleset());
@@ -145,6 +155,31 @@ final class HeaderForm extends VBox {
                         .orElse(""),
                 "bout time; leave empty if it was not watched through");
         getChildren().addAll(new HBox(GAP, form, other), new Separator(), new HBox(GAP, details, ending));
+    }
+
+    /** An event that was named just now had its day, rules and uniform in another bout; what was already told stays. */
+    private void asInTheLastBoutOfTheEvent() {
+        if (before.event().isPresent()) {
+            return;
+        }
+        filled(event)
+                .flatMap(name -> others.stream()
+                        .filter(other -> other.event()
+                                .filter(its -> Words.plain(its).equals(Words.plain(name)))
+                                .isPresent())
+                        .max(Comparator.comparing(other -> other.date().orElse(LocalDate.MIN))))
+                .ifPresent(other -> {
+                    if (filled(date).isEmpty()) {
+                        other.date().ifPresent(day -> date.setText(day.toString()));
+                    }
+                    if (filled(ruleset.getEditor()).equals(Optional.of(before.ruleset()))) {
+                        ruleset.setValue(other.ruleset());
+                        ruleset.getEditor().setText(other.ruleset());
+                    }
+                    if (uniform.getValue() == before.uniform()) {
+                        uniform.setValue(other.uniform());
+                    }
+                });
     }
 
     private static String material(Material material) {

@@ -133,6 +133,7 @@ public final class Intake {
     private void edit(String title, String id, Header header, boolean fresh) {
         HeaderForm form = new HeaderForm(
                 header,
+                desk.contents().bouts().stream().map(Bout::header).toList(),
                 desk.contents().athletes().stream().map(Athlete::name).toList(),
                 rulesets.get().all().stream().map(Ruleset::name).toList(),
                 choosers);

@@ -158,6 +158,38 @@ class WindowTest extends OnStage {
     }
 
     @Test
+    void aNewBoutTakesDayAndRulesFromItsEventAndASecondSpellingIsAskedAbout() throws Exception {
+        libraryWith(BoutFile.parse(
+                        """
+                        far-glass bout 1
+                        id: cup
+                        A: Runa Castellan
+                        B: Wilma Ferreby
+                        date: 2026-03-14
+                        event: Lantern Cup
+                        ruleset: delayed-points
+                        uniform: no-gi
+                        """,
+                        Lexicon.shipped())
+                .bout()
+                .orElseThrow());
+        robot.clickOn("New bout by hand\u2026");
+        await("the header lies open", () -> workbench.lookup("#field-event") != null);
+        fill("athlete-b", "Wilma Ferebey");
+        fill("event", "lantern cup");
+        press(KeyCode.TAB);
+        assertThat(onScreen(() -> ((TextField) workbench.lookup("#field-date")).getText()))
+                .isEqualTo("2026-03-14");
+        robot.clickOn("Add the bout");
+        await("it asks", () -> text(".problem").startsWith("There is a Wilma Ferreby in this library"));
+        robot.clickOn("Add the bout");
+        await("it was meant", () -> desk().contents().bouts().size() == 2);
+        assertThat(desk().contents().bouts())
+                .allMatch(bout -> bout.header().ruleset().equals("delayed-points"))
+                .allMatch(bout -> bout.header().uniform() == farglass.core.bout.Uniform.NO_GI);
+    }
+
+    @Test
     void withoutABoutTagOffersWhatToGoOnWith() throws Exception {
         libraryWith(BOUT);
         press(KeyCode.SHORTCUT, KeyCode.DIGIT2);
