@@ -66,7 +66,7 @@ public final class LexiconModel {
                 .toList());
         Optional<String> kept = chosen.get().map(Term::key);
         find();
-        chosen.set(kept.flatMap(lexicon()::term));
+        kept.flatMap(lexicon()::term).ifPresent(term -> chosen.set(Optional.of(term)));
     }
 
     private Lexicon lexicon() {

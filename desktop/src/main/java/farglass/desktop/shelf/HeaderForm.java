@@ -136,6 +136,7 @@ final class HeaderForm extends VBox {
         film.setPromptText("no film");
         HBox.setHgrow(film, Priority.ALWAYS);
         Button choose = new Button("Choose\u2026");
+        choose.setMinWidth(USE_PREF_SIZE);
         choose.setOnAction(click -> choosers.open("Choose the film", "Films", Films.VIDEO_ENDINGS).stream()
                 .findFirst()
                 .ifPresent(path -> film.setText(path.toAbsolutePath().toString())));

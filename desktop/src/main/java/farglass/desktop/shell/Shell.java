@@ -110,7 +110,10 @@ public final class Shell extends StackPane implements AutoCloseable {
         subtitle.setId("subtitle");
         desk.studyProperty().addListener(change -> subtitle.setText(studySwitch.subtitle()));
         desk.contentsProperty().addListener(change -> subtitle.setText(studySwitch.subtitle()));
+        // Where letters are large, the names of the places stay whole and this line is cut.
+        subtitle.setMinWidth(0);
         VBox study = new VBox(studySwitch, subtitle);
+        study.setMinWidth(0);
         Region between = new Region();
         HBox.setHgrow(between, Priority.ALWAYS);
         HBox header = new HBox(4, study, between);
@@ -119,6 +122,7 @@ public final class Shell extends StackPane implements AutoCloseable {
         for (Place place : Place.values()) {
             ToggleButton name = new ToggleButton(place.label());
             name.getStyleClass().add("place");
+            name.setMinWidth(Region.USE_PREF_SIZE);
             name.setId("place-" + place.name().toLowerCase(java.util.Locale.ROOT));
             name.setTooltip(new javafx.scene.control.Tooltip(place.key()));
             name.setOnAction(event -> {
@@ -128,6 +132,7 @@ public final class Shell extends StackPane implements AutoCloseable {
             names.put(place, name);
             header.getChildren().add(name);
         }
+        menu.setMinWidth(Region.USE_PREF_SIZE);
         header.getChildren().add(menu);
         return header;
     }

@@ -175,6 +175,13 @@ class PlacesTest extends OnStage {
                 assertThat(node.localToScene(node.getBoundsInLocal()).getMaxX())
                         .as(id)
                         .isLessThanOrEqualTo(Desktop.WIDTH);
+                if (node instanceof javafx.scene.control.Labeled named
+                        && !named.getText().isEmpty()) {
+                    // Nothing was cut: a name in three dots leads nowhere.
+                    assertThat(node.getLayoutBounds().getWidth())
+                            .as(id)
+                            .isGreaterThanOrEqualTo(onScreen(() -> named.prefWidth(-1)) - 1);
+                }
             }
         }
     }
