@@ -3,7 +3,6 @@ package farglass.core.question;
 import farglass.core.corpus.Corpus;
 import farglass.core.corpus.Scope;
 import farglass.core.estimate.Difference;
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -56,8 +55,8 @@ public record Dossier(String athlete, int known, int watched, List<Answered> ans
         drafts.stream().flatMap(draft -> draft.figures().stream()).forEach(figure -> family.putAll(figure.family()));
         Claims claims = Claims.of(family);
         Aside aside = Aside.of(athlete, corpus, scope);
-        List<Answered> answers = new ArrayList<>();
-        drafts.forEach(draft -> answers.add(draft.claiming(claims)));
+        List<Answered> answers =
+                drafts.stream().map(draft -> draft.claiming(claims)).toList();
         return new Dossier(
                 athlete,
                 inquiry.sheets().size() + aside.bouts(),

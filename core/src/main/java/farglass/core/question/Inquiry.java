@@ -70,32 +70,6 @@ public final class Inquiry {
         return corpus.lexicon().together(technique);
     }
 
-    /**
-     * One question's result.
-     *
-     * @param counted of each bout
-     * @param chances how many there were
-     * @param shares of its options, the most frequent first
-     * @param compared the same held against the others', where enough of them had such chances
-     * @param trends how they changed over the years, where that can be asked
-     */
-    record Count(
-            List<Counted> counted,
-            int chances,
-            Map<String, Share> shares,
-            Map<String, Compared> compared,
-            Map<String, Changed> trends) {
-        List<Evidence> evidence(String option) {
-            return of(counted, option);
-        }
-    }
-
-    private static List<Evidence> of(List<Counted> counted, String option) {
-        List<Evidence> all = new ArrayList<>();
-        counted.forEach(bout -> all.addAll(bout.of(option)));
-        return all;
-    }
-
     /** One question as it is answered by everybody. */
     private final class Asked {
         private final List<Counted> counted;
@@ -128,7 +102,7 @@ public final class Inquiry {
         Map<String, List<Evidence>> listed = new LinkedHashMap<>();
         times.entrySet().stream()
                 .sorted(Map.Entry.<String, Integer>comparingByValue().reversed())
-                .forEach(option -> listed.put(option.getKey(), of(counted, option.getKey())));
+                .forEach(option -> listed.put(option.getKey(), Count.of(counted, option.getKey())));
         return listed;
     }
 

@@ -17,7 +17,7 @@ public record OfEach(Tally which, Function<String, Tally> of, String yes) implem
     public List<Drafted> drafted(Ask ask, Inquiry inquiry) {
         return inquiry.listed(which).keySet().stream()
                 .flatMap(option -> {
-                    Inquiry.Count count = inquiry.count(of.apply(option), yes);
+                    Count count = inquiry.count(of.apply(option), yes);
                     return count.chances() == 0
                             ? Stream.<Drafted>empty()
                             : Stream.of(Drafted.of(new Figure.Proportion(

@@ -7,16 +7,9 @@ import java.util.List;
 public record Options(Tally tally) implements Measure {
     @Override
     public List<Drafted> drafted(Ask ask, Inquiry inquiry) {
-        Inquiry.Count count = inquiry.options(tally);
-        return count.shares().entrySet().stream()
-                .map(option -> new Drafted(
-                        YesNo.family(ask, count, option.getKey()),
-                        claims -> new Figure.Proportion(
-                                ask,
-                                option.getKey(),
-                                option.getValue(),
-                                YesNo.claimed(ask, count, option.getKey(), claims),
-                                count.evidence(option.getKey()))))
+        Count count = inquiry.options(tally);
+        return count.shares().keySet().stream()
+                .map(option -> count.drafted(ask, option))
                 .toList();
     }
 }

@@ -4,7 +4,6 @@ import farglass.core.bout.Side;
 import farglass.core.corpus.Tally;
 import farglass.core.estimate.Comparison;
 import farglass.core.estimate.Difference;
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -19,19 +18,17 @@ public record OwnSide(Tally tally) implements Measure {
 
     @Override
     public List<Drafted> drafted(Ask ask, Inquiry inquiry) {
-        Inquiry.Count count = inquiry.yesOrNo(tally, LEFT);
+        Count count = inquiry.yesOrNo(tally, LEFT);
         if (count.chances() == 0) {
             return List.of();
         }
         String preferred = ask.id() + " preferred";
-        Map<String, Difference> family = new LinkedHashMap<>(YesNo.family(ask, count, LEFT));
+        Map<String, Difference> family = new LinkedHashMap<>(count.family(ask, LEFT));
         family.put(preferred, Comparison.with(inquiry.posterior(tally, LEFT), 0.5));
         return List.of(new Drafted(family, claims -> {
-            List<Claim> claimed = new ArrayList<>();
-            claimed.add(new Claim.Prefers(
-                    claims.of(preferred).map(way -> way == Claims.Direction.MORE ? Side.LEFT : Side.RIGHT)));
-            claimed.addAll(YesNo.claimed(ask, count, LEFT, claims));
-            return new Figure.Proportion(ask, LEFT, count.shares().get(LEFT), claimed, count.evidence(LEFT));
+            Claim preference = new Claim.Prefers(
+                    claims.of(preferred).map(way -> way == Claims.Direction.MORE ? Side.LEFT : Side.RIGHT));
+            return count.proportion(ask, LEFT, claims, List.of(preference));
         }));
     }
 }

@@ -221,7 +221,11 @@ public final class Desk implements AutoCloseable {
 
     /** The same, of what was thrown. */
     public void fail(Throwable problem) {
-        fail(problem.getMessage());
+        fail(
+                problem.getMessage() == null
+                        ? "Something unexpected happened (%s). What was shown as saved is safe."
+                                .formatted(problem.getClass().getSimpleName())
+                        : problem.getMessage());
     }
 
     /** {@return whether only the headers of the bouts are known yet} Then no bout may be shown, counted or given away. */

@@ -12,10 +12,13 @@ public record RecentLibrary(Path path, Instant opened) {
     static Optional<RecentLibrary> parse(String words) {
         int gap = words.indexOf(' ');
         try {
-            return gap < 0
-                    ? Optional.empty()
-                    : Optional.of(new RecentLibrary(
-                            Path.of(words.substring(gap + 1)), Instant.parse(words.substring(0, gap))));
+            if (gap < 0) {
+                return Optional.empty();
+            }
+            Path path = Path.of(words.substring(gap + 1));
+            return path.isAbsolute() && path.getFileName() != null
+                    ? Optional.of(new RecentLibrary(path, Instant.parse(words.substring(0, gap))))
+                    : Optional.empty();
         } catch (InvalidPathException | DateTimeParseException e) {
             // Somebody wrote into the settings: one line less is remembered.
             return Optional.empty();

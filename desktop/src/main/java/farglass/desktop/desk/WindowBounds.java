@@ -14,6 +14,11 @@ import javafx.geometry.Rectangle2D;
 public record WindowBounds(Rectangle2D bounds, boolean maximised) {
     private static final Pattern WRITTEN =
             Pattern.compile("(-?\\d{1,6}) (-?\\d{1,6}) (\\d{1,5}) (\\d{1,5})( maximised)?");
+    /** In a smaller window nothing can be read; on a smaller screen it fills the screen. */
+    public static final double LEAST_WIDTH = 900;
+
+    public static final double LEAST_HEIGHT = 600;
+
     /** So much of the upper edge must be on a screen, or nobody could take hold of the window. */
     private static final double GRIP = 80;
 
@@ -63,8 +68,8 @@ public record WindowBounds(Rectangle2D bounds, boolean maximised) {
     }
 
     private static Rectangle2D within(Rectangle2D window, Rectangle2D screen) {
-        double width = Math.min(window.getWidth(), screen.getWidth());
-        double height = Math.min(window.getHeight(), screen.getHeight());
+        double width = Math.min(Math.max(LEAST_WIDTH, window.getWidth()), screen.getWidth());
+        double height = Math.min(Math.max(LEAST_HEIGHT, window.getHeight()), screen.getHeight());
         return new Rectangle2D(
                 Math.max(screen.getMinX(), Math.min(window.getMinX(), screen.getMaxX() - width)),
                 Math.max(screen.getMinY(), Math.min(window.getMinY(), screen.getMaxY() - height)),

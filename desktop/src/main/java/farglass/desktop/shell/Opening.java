@@ -25,7 +25,7 @@ final class Opening {
                 // The undo list is long to read as well.
                 library.nextUndo();
                 return new Ready(library, contents, false);
-            } catch (RuntimeException e) {
+            } catch (RuntimeException | Error e) {
                 library.close();
                 throw e;
             }
@@ -34,7 +34,7 @@ final class Opening {
         static Ready ahead(Library library) {
             try {
                 return new Ready(library, library.ahead(), true);
-            } catch (RuntimeException e) {
+            } catch (RuntimeException | Error e) {
                 library.close();
                 throw e;
             }
@@ -55,7 +55,7 @@ final class Opening {
      * @param here told on the interface thread, unless it was given up
      * @param failed likewise
      */
-    void begin(Supplier<Ready> opening, Consumer<Ready> here, Consumer<RuntimeException> failed) {
+    void begin(Supplier<Ready> opening, Consumer<Ready> here, Consumer<Throwable> failed) {
         Thread thread = new Thread(
                 () -> {
                     try {
@@ -64,7 +64,8 @@ final class Opening {
                         // waits.
                         Lexicon.shipped().find("armbar");
                         screen.execute(() -> take(ready, here));
-                    } catch (RuntimeException e) {
+                    } catch (RuntimeException | Error e) {
+                        // An Error too: else the window would wait for ever.
                         screen.execute(() -> {
                             if (!givenUp) {
                                 failed.accept(e);

@@ -14,8 +14,6 @@ import javafx.stage.WindowEvent;
 
 /** Puts the window where it was when it was last closed, wholly on a screen, and remembers it when it closes. */
 final class WindowPlace {
-    private static final double LEAST_WIDTH = 900;
-    private static final double LEAST_HEIGHT = 600;
     /** What a window's frame adds to the height of what is in it. */
     private static final double FRAME = 30;
 
@@ -57,8 +55,8 @@ final class WindowPlace {
 
     /** Some window managers open a window as small as they may, whatever it asked for; asked again, they obey. */
     private void insist(Rectangle2D wanted) {
-        stage.setMinWidth(Math.min(LEAST_WIDTH, wanted.getWidth()));
-        stage.setMinHeight(Math.min(LEAST_HEIGHT, wanted.getHeight()));
+        stage.setMinWidth(Math.min(WindowBounds.LEAST_WIDTH, wanted.getWidth()));
+        stage.setMinHeight(Math.min(WindowBounds.LEAST_HEIGHT, wanted.getHeight()));
         if (!stage.isMaximized()) {
             // The stage believes that it has this size: only another one is passed on.
             stage.setWidth(wanted.getWidth() - 1);

@@ -23,11 +23,14 @@ import java.util.concurrent.Executor;
 import java.util.function.Supplier;
 import javafx.beans.binding.Bindings;
 import javafx.beans.binding.ObjectBinding;
+import javafx.geometry.Pos;
 import javafx.scene.Scene;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
 
 /** What fills the window: a welcome while no library is open, else the places of one library. */
@@ -156,9 +159,15 @@ public final class Workbench extends StackPane {
 
     private void take(Path path, Supplier<Opening.Ready> reading, String saying) {
         closeLibrary();
-        Label waiting = new Label("Opening %s \u2026".formatted(path.getFileName()));
-        waiting.setId("opening");
-        waiting.getStyleClass().add("empty-words");
+        Label words = new Label("Opening %s \u2026".formatted(path.getFileName()));
+        words.setId("opening");
+        words.getStyleClass().add("empty-words");
+        Button stop = new Button("Stop");
+        stop.setId("stop-opening");
+        stop.setCancelButton(true);
+        stop.setOnAction(event -> welcome(""));
+        VBox waiting = new VBox(12, words, stop);
+        waiting.setAlignment(Pos.CENTER);
         getChildren().setAll(waiting);
         Opening begun = new Opening(screen);
         opening = Optional.of(begun);
@@ -177,15 +186,15 @@ public final class Workbench extends StackPane {
                 });
     }
 
-    private void failedToOpen(Path path, RuntimeException problem) {
-        if (problem instanceof LibraryException.Damaged) {
-            failed(path, problem);
+    private void failedToOpen(Path path, Throwable problem) {
+        if (problem instanceof LibraryException.Damaged damaged) {
+            failed(path, damaged);
         } else if (problem instanceof LibraryException) {
             welcome(problem.getMessage());
         } else {
+            problem.printStackTrace();
             welcome("%s could not be opened: something unexpected happened (%s). Nothing in it was changed."
                     .formatted(path, problem.getClass().getSimpleName()));
-            throw problem;
         }
     }
 
@@ -255,6 +264,7 @@ public final class Workbench extends StackPane {
             Stage stage = new Stage();
             stage.setTitle("Far Glass");
             stage.setScene(new Scene(other, Desktop.WIDTH, Desktop.HEIGHT));
+            WindowPlace.put(stage, settings);
             other.lay(open.desk().beside());
             others.add(other);
             stage.setOnHidden(event -> {

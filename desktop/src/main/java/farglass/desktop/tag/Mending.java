@@ -299,9 +299,7 @@ public final class Mending {
 
     /** {@return what the moment merely followed, where nobody linked it} */
     Optional<Moment> followed(Moment moment) {
-        return Conversation.of(tag.boutProperty().get().orElseThrow())
-                .before(moment)
-                .map(Conversation.Turn::earlier);
+        return tag.sheet().orElseThrow().conversation().before(moment).map(Conversation.Turn::earlier);
     }
 
     /** One key says that the chosen moment, or the last one, was not seen for sure; again: hidden; again: sure after all. */

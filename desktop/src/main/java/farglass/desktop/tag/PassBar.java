@@ -3,7 +3,6 @@ package farglass.desktop.tag;
 import farglass.core.bout.Covered;
 import farglass.core.bout.Layer;
 import farglass.core.bout.Times;
-import farglass.core.corpus.BoutSheet;
 import farglass.core.pass.Aim;
 import farglass.core.pass.Pass;
 import java.util.Locale;
@@ -79,11 +78,10 @@ final class PassBar extends HBox {
 
     /** How much a pass would ask is said before it is begun. */
     private String label(Aim aim) {
-        return model.boutProperty()
-                .get()
+        return model.sheet()
                 .filter(bout -> aim != Aim.STORY)
                 .map(bout -> new Pass(aim, Optional.empty(), Set.of())
-                        .questions(BoutSheet.of(bout, model.desk().lexicon()))
+                        .questions(bout)
                         .size())
                 .map(count ->
                         count == 0 ? aim.label() + ": nothing to ask" : "%s: %d to ask".formatted(aim.label(), count))

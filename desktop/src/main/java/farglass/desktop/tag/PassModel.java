@@ -6,7 +6,6 @@ import farglass.core.bout.Covered;
 import farglass.core.bout.Fact;
 import farglass.core.bout.Layer;
 import farglass.core.bout.Moment;
-import farglass.core.corpus.BoutSheet;
 import farglass.core.pass.Aim;
 import farglass.core.pass.AnswerNeeds;
 import farglass.core.pass.Pass;
@@ -114,11 +113,7 @@ public final class PassModel {
     }
 
     private void next() {
-        Bout bout = tag.boutProperty().get().orElseThrow();
-        List<Question> open = pass
-                .orElseThrow()
-                .questions(BoutSheet.of(bout, tag.desk().lexicon()))
-                .stream()
+        List<Question> open = pass.orElseThrow().questions(tag.sheet().orElseThrow()).stream()
                 .filter(each -> !skipped.contains(each.momentId()) && !replied.contains(each.momentId()))
                 .toList();
         left = open.size();

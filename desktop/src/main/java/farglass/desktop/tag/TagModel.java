@@ -6,6 +6,7 @@ import farglass.core.bout.Layer;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Seat;
 import farglass.core.bout.Telling;
+import farglass.core.corpus.BoutSheet;
 import farglass.core.lexicon.Kind;
 import farglass.core.lexicon.Technique;
 import farglass.core.rules.Board;
@@ -65,7 +66,7 @@ public final class TagModel {
     private final ReadOnlyObjectWrapper<OptionalLong> now = new ReadOnlyObjectWrapper<>(OptionalLong.empty());
     private final ObjectProperty<Jump> jump = new SimpleObjectProperty<>(Jump.EXCHANGE);
     private final Map<String, Integer> pending = new HashMap<>();
-    private Optional<Timeline> timeline = Optional.empty();
+    private Optional<BoutSheet> sheet = Optional.empty();
     private Optional<String> latest = Optional.empty();
     private Supplier<List<Proposal>> due = List::of;
 
@@ -171,8 +172,8 @@ public final class TagModel {
     }
 
     private void set(Optional<Bout> shown) {
-        // Whoever hears of the new bout asks for its timeline at once.
-        timeline = shown.map(told -> Timeline.of(told, desk.lexicon()));
+        // Whoever hears of the new bout asks at once where the two are in it.
+        sheet = shown.map(told -> BoutSheet.of(told, desk.lexicon()));
         bout.set(shown);
         refresh();
     }
@@ -203,7 +204,7 @@ public final class TagModel {
 
     /** {@return where the two stand at the instant now shown} */
     Stand stand() {
-        Timeline known = timeline.orElseThrow();
+        Timeline known = timeline().orElseThrow();
         return before().map(known::after).orElseGet(() -> known.at(0));
     }
 
@@ -305,7 +306,8 @@ public final class TagModel {
     /** Sends the film to the next or the last of what is jumped by. */
     public void jump(int direction) {
         bout.get().ifPresent(shown -> {
-            OptionalLong to = jump.get().from(boutMicros().orElse(0), direction, shown, timeline.orElseThrow());
+            OptionalLong to = jump.get()
+                    .from(boutMicros().orElse(0), direction, shown, timeline().orElseThrow());
             if (to.isPresent()) {
                 selectedProperty().set(Optional.empty());
                 film.seek(to.getAsLong());
@@ -429,8 +431,13 @@ public final class TagModel {
         return passes;
     }
 
+    /** {@return the open bout worked out, as it is now} */
+    Optional<BoutSheet> sheet() {
+        return sheet;
+    }
+
     public Optional<Timeline> timeline() {
-        return timeline;
+        return sheet.map(BoutSheet::timeline);
     }
 
     public ReadOnlyObjectProperty<Optional<Bout>> boutProperty() {

@@ -46,6 +46,28 @@ class WindowBoundsTest {
                 .isEqualTo(new Rectangle2D(280, 100, 1000, 700));
         assertThat(WindowBounds.fit(was(0, 30, 3000, 2000), List.of(LAPTOP), 1280, 800))
                 .isEqualTo(LAPTOP);
+        // Nobody finds a window of one pixel.
+        assertThat(WindowBounds.fit(was(100, 50, 1, 1), List.of(LAPTOP), 1280, 800))
+                .isEqualTo(new Rectangle2D(100, 50, 900, 600));
+    }
+
+    @Test
+    void nonsenseAmongTheRecentLibrariesCostsOnlyItsLine(@TempDir Path folder) throws Exception {
+        Path file = folder.resolve("settings");
+        String when = "2026-11-25T20:00:00Z ";
+        Files.writeString(
+                file,
+                String.join(
+                        "\n",
+                        "recent.0=" + when + "/",
+                        "recent.1=" + when,
+                        "recent.2=yesterday /a/b.farglass",
+                        "recent.3=" + when + "/a/\\u0000",
+                        "recent.4=" + when + "relative.farglass",
+                        "recent.5=" + when + folder.resolve("whole.farglass")));
+        assertThat(Settings.read(file).recent())
+                .extracting(RecentLibrary::path)
+                .containsExactly(folder.resolve("whole.farglass"));
     }
 
     @Test

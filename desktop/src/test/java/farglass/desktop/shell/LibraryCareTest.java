@@ -109,6 +109,15 @@ class LibraryCareTest extends OnStage {
         });
         await("the newest wish is shown", () -> workbench.shell().isPresent());
         assertThat(desk().library().path()).isEqualTo(path);
+        onScreen(() -> {
+            workbench.open(path);
+            ((javafx.scene.control.Button) workbench.lookup("#stop-opening")).fire();
+            return null;
+        });
+        await(
+                "it was stopped",
+                () -> workbench.lookup("#stop-opening") == null
+                        && workbench.shell().isEmpty());
     }
 
     @Test

@@ -2,6 +2,7 @@ package farglass.desktop.tag;
 
 import java.nio.file.Path;
 import java.util.Locale;
+import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicLong;
 import javafx.application.Platform;
@@ -21,16 +22,14 @@ final class OpenRun {
         long begun = System.nanoTime();
         RunWindow window = RunWindow.open(Path.of(arguments[0]), OpenRun::beat);
         long shelf = System.nanoTime();
-        while (WaitForAsyncUtils.asyncFx(() -> !window.workbench()
+        WaitForAsyncUtils.waitFor(10, TimeUnit.MINUTES, () -> WaitForAsyncUtils.asyncFx(() -> window.workbench()
                         .shell()
                         .orElseThrow()
                         .desk()
                         .work()
                         .jobs()
                         .isEmpty())
-                .get()) {
-            TimeUnit.MILLISECONDS.sleep(20);
-        }
+                .get());
         System.out.printf(
                 Locale.ROOT,
                 "Shelf after %.2f s, everything after %.2f s; the interface thread was busy for at most %.0f ms%n",
@@ -43,24 +42,16 @@ final class OpenRun {
     /** Asks the interface thread for an answer, again and again, from when the window stands. */
     private static void beat() {
         LAST.set(System.nanoTime());
-        Thread asking = new Thread(() -> {
-            while (true) {
-                Platform.runLater(() -> {
-                    long now = System.nanoTime();
-                    long waited = now - LAST.getAndSet(now);
-                    if (waited > LONGEST.get()) {
-                        LONGEST.set(waited);
-                        System.out.printf(Locale.ROOT, "busy for %.0f ms%n", waited / 1e6);
-                    }
-                });
-                try {
-                    TimeUnit.MILLISECONDS.sleep(5);
-                } catch (InterruptedException e) {
-                    return;
-                }
-            }
-        });
-        asking.setDaemon(true);
-        asking.start();
+        // No daemon's end is waited for: the run leaves by itself.
+        Executors.newSingleThreadScheduledExecutor()
+                .scheduleAtFixedRate(() -> Platform.runLater(OpenRun::answered), 0, 5, TimeUnit.MILLISECONDS);
+    }
+
+    private static void answered() {
+        long now = System.nanoTime();
+        long waited = now - LAST.getAndSet(now);
+        if (waited > LONGEST.get()) {
+            LONGEST.set(waited);
+        }
     }
 }

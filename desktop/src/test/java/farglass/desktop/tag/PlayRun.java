@@ -104,15 +104,18 @@ final class PlayRun {
             window.workbench().shell().orElseThrow().desk().show(new Desk.Spot(id, Optional.empty()));
             return null;
         });
-        long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(60);
-        while (!onScreen(() -> model().player().hasFilm()
-                && window.workbench().shell().orElseThrow().desk().work().jobs().isEmpty())) {
-            if (System.nanoTime() > end) {
-                throw new IllegalStateException("The film did not open");
-            }
-            Thread.sleep(20);
-        }
-        Thread.sleep(1500);
+        WaitForAsyncUtils.waitFor(
+                60,
+                TimeUnit.SECONDS,
+                () -> onScreen(() -> model().player().hasFilm()
+                        && window.workbench()
+                                .shell()
+                                .orElseThrow()
+                                .desk()
+                                .work()
+                                .jobs()
+                                .isEmpty()));
+        WaitForAsyncUtils.waitForFxEvents();
     }
 
     private TagModel model() {
@@ -133,7 +136,10 @@ final class PlayRun {
             model().player().playingProperty().set(true);
             return null;
         });
-        Thread.sleep(seconds * 1000L);
+        WaitForAsyncUtils.waitFor(
+                10L * seconds,
+                TimeUnit.SECONDS,
+                () -> onScreen(() -> model().player().timeProperty().get() >= seconds * 1_000_000L));
         long until = onScreen(() -> {
             model().player().playingProperty().set(false);
             return model().player().timeProperty().get();

@@ -31,6 +31,7 @@ import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import org.testfx.api.FxRobot;
@@ -172,12 +173,10 @@ final class TagRun {
     }
 
     private void waitUntil(Callable<Boolean> condition) throws Exception {
-        long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(60);
-        while (!onScreen(condition)) {
-            if (System.nanoTime() > end) {
-                throw new IllegalStateException("Waited in vain; the foot says " + onScreen(() -> label("#message")));
-            }
-            Thread.sleep(5);
+        try {
+            WaitForAsyncUtils.waitFor(60, TimeUnit.SECONDS, () -> onScreen(condition));
+        } catch (TimeoutException e) {
+            throw new IllegalStateException("Waited in vain; the foot says " + onScreen(() -> label("#message")), e);
         }
     }
 

@@ -1,0 +1,69 @@
+package farglass.core.question;
+
+import farglass.core.corpus.Counted;
+import farglass.core.corpus.Evidence;
+import farglass.core.estimate.Difference;
+import farglass.core.estimate.Share;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * What one tally gave of one athlete.
+ *
+ * @param counted of each bout
+ * @param chances how many there were
+ * @param shares of its options, the most frequent first
+ * @param compared the same held against the others', where enough of them had such chances
+ * @param trends how they changed over the years, where that can be asked
+ */
+record Count(
+        List<Counted> counted,
+        int chances,
+        Map<String, Share> shares,
+        Map<String, Compared> compared,
+        Map<String, Changed> trends) {
+    private static final String CHANGE = " over the years";
+
+    List<Evidence> evidence(String option) {
+        return of(counted, option);
+    }
+
+    static List<Evidence> of(List<Counted> counted, String option) {
+        List<Evidence> all = new ArrayList<>();
+        counted.forEach(bout -> all.addAll(bout.of(option)));
+        return all;
+    }
+
+    private static String id(Ask ask, String option) {
+        return ask.id() + "/" + option;
+    }
+
+    /** {@return what could be claimed of an option, by id} */
+    Map<String, Difference> family(Ask ask, String option) {
+        Map<String, Difference> family = new LinkedHashMap<>();
+        Optional.ofNullable(compared.get(option)).ifPresent(held -> family.put(id(ask, option), held.comparison()));
+        Optional.ofNullable(trends.get(option))
+                .ifPresent(changed -> family.put(id(ask, option) + CHANGE, changed.trend()));
+        return family;
+    }
+
+    /** {@return the option's share, with what may be claimed of it} @param before claims of another kind, told first */
+    Figure.Proportion proportion(Ask ask, String option, Claims claims, List<Claim> before) {
+        List<Claim> claimed = new ArrayList<>(before);
+        claims.of(id(ask, option))
+                .map(direction -> compared.get(option).claim(direction, shares.get(option)))
+                .ifPresent(claimed::add);
+        claims.of(id(ask, option) + CHANGE)
+                .map(direction -> trends.get(option).claim(direction))
+                .ifPresent(claimed::add);
+        return new Figure.Proportion(ask, option, shares.get(option), claimed, evidence(option));
+    }
+
+    /** {@return the option as a figure that waits for its claims} */
+    Drafted drafted(Ask ask, String option) {
+        return new Drafted(family(ask, option), claims -> proportion(ask, option, claims, List.of()));
+    }
+}
