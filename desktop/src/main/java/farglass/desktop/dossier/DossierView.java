@@ -128,6 +128,7 @@ public final class DossierView extends BorderPane {
         athletes.getChildren().clear();
         for (Athlete athlete : model.athletes()) {
             ToggleButton name = new ToggleButton(athlete.name());
+            name.setMnemonicParsing(false);
             name.getStyleClass().add("choice");
             name.setSelected(
                     model.athleteProperty().get().filter(athlete::equals).isPresent());

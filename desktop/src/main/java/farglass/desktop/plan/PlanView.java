@@ -87,6 +87,7 @@ public final class PlanView extends BorderPane {
         opponents.getChildren().clear();
         for (Athlete athlete : model.opponents()) {
             ToggleButton name = new ToggleButton("against " + athlete.name());
+            name.setMnemonicParsing(false);
             name.getStyleClass().add("choice");
             name.setSelected(
                     model.opponentProperty().get().filter(athlete::equals).isPresent());

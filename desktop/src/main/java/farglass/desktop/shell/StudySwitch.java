@@ -43,6 +43,7 @@ final class StudySwitch extends MenuButton {
         for (int i = 0; i < studies.size(); i++) {
             Study study = studies.get(i);
             MenuItem item = new MenuItem("%d   %s%s".formatted(i + 1, study.name(), when(study)));
+            item.setMnemonicParsing(false);
             item.setOnAction(event -> desk.studyProperty().set(Optional.of(study)));
             getItems().add(item);
         }

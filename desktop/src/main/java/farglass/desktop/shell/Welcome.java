@@ -120,6 +120,7 @@ final class Welcome extends VBox {
     private HBox line(RecentLibrary library, boolean missing, Set<Path> allMissing) {
         String name = library.path().getFileName().toString();
         Button open = new Button(name);
+        open.setMnemonicParsing(false);
         open.getStyleClass().add("recent");
         open.setDisable(missing);
         open.setOnAction(event -> workbench.open(library.path()));

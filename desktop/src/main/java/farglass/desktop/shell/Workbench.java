@@ -228,7 +228,7 @@ public final class Workbench extends StackPane {
                 : new Desk(library, ready.contents(), Lexicon.shipped(), screen);
         lay(desk);
         remember(library.path(), desk);
-        library.readOnly().ifPresent(reason -> desk.say("Read only: " + reason));
+        library.readOnly().ifPresent(reason -> desk.fail("Read only: " + reason));
         if (library.readOnly().isPresent()) {
             return;
         }

@@ -67,6 +67,7 @@ final class NoBoutPage extends VBox {
         }
         for (Bout bout : shown) {
             Button open = new Button(words(bout.header()));
+            open.setMnemonicParsing(false);
             open.getStyleClass().add("recent");
             open.setOnAction(event -> desk.show(new Desk.Spot(bout.id(), Optional.empty())));
             box.getChildren().add(open);

@@ -3,6 +3,7 @@ package farglass.desktop.tag;
 import farglass.core.bout.Covered;
 import farglass.core.bout.Layer;
 import farglass.core.bout.Times;
+import farglass.core.lexicon.Words;
 import farglass.core.pass.Aim;
 import farglass.core.pass.Pass;
 import java.util.Locale;
@@ -61,8 +62,8 @@ final class PassBar extends HBox {
             aims.getItems().add(item(label(aim), () -> model.passes().begin(aim, Optional.empty())));
         }
         model.boutProperty().get().flatMap(bout -> here()).ifPresent(position -> {
-            Menu only =
-                    new Menu("Only in " + model.desk().lexicon().label(position).toLowerCase(Locale.ROOT));
+            Menu only = new Menu(
+                    "Only in " + Words.inSentence(model.desk().lexicon().label(position)));
             for (Aim aim : Aim.values()) {
                 only.getItems().add(item(aim.label(), () -> model.passes().begin(aim, Optional.of(position))));
             }

@@ -98,6 +98,7 @@ final class PicksView extends GridPane {
             Bout bout = model.boutProperty().get().orElseThrow();
             for (Seat seat : new Seat[] {model.studied(), model.studied().other()}) {
                 Menu menu = new Menu(Phrase.firstName(bout, seat));
+                menu.setMnemonicParsing(false);
                 model.startable(seat).forEach((kind, techniques) -> {
                     Menu ofKind = new Menu(kind.label());
                     techniques.forEach(technique -> {
@@ -125,6 +126,7 @@ final class PicksView extends GridPane {
                 "shown", OptionalLong.empty(), model.stand(), model.desk().lexicon());
         Button button =
                 new Button(digit + "  " + Phrase.of(shown, bout, model.desk().lexicon()));
+        button.setMnemonicParsing(false);
         button.setId("pick-" + digit);
         button.getStyleClass().add("pick");
         pick.actor().ifPresent(actor -> button.getStyleClass().add(studied ? "studied" : "other"));

@@ -81,6 +81,7 @@ final class ScribeView extends VBox {
             int number = i;
             Button button = new Button((i == 0 ? "Tab: " : "Alt+" + (i + 1) + ": ")
                     + model.alternatives().get(i).label());
+            button.setMnemonicParsing(false);
             button.getStyleClass().add("completion");
             button.setFocusTraversable(false);
             button.setOnAction(event -> {
