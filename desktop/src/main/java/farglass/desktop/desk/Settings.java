@@ -28,12 +28,20 @@ public final class Settings {
     public static final double USUAL_LAG_SECONDS = 0.4;
 
     private static final int MOST_RECENT = 8;
+    private static final double USUAL_WORDS_SHARE = 0.5;
+    private static final double LEAST_WORDS_SHARE = 0.35;
+    private static final double MOST_WORDS_SHARE = 0.7;
+    private static final double USUAL_TIDE_PX = 136;
+    private static final double LEAST_TIDE_PX = 96;
+    private static final double MOST_TIDE_PX = 320;
 
     private final Path file;
     private final BooleanProperty dark = new SimpleBooleanProperty(false);
     private final IntegerProperty textPercent = new SimpleIntegerProperty(100);
     private final DoubleProperty lagSeconds = new SimpleDoubleProperty(USUAL_LAG_SECONDS);
 
+    private final DoubleProperty wordsShare = within(USUAL_WORDS_SHARE, LEAST_WORDS_SHARE, MOST_WORDS_SHARE);
+    private final DoubleProperty tideHeight = within(USUAL_TIDE_PX, LEAST_TIDE_PX, MOST_TIDE_PX);
     private final ObservableList<RecentLibrary> recent = FXCollections.observableArrayList();
     private final ObjectProperty<Optional<WindowBounds>> window = new SimpleObjectProperty<>(Optional.empty());
 
@@ -60,6 +68,8 @@ public final class Settings {
                     .filter(each -> each.name().equalsIgnoreCase(kept.getProperty("school")))
                     .findFirst()
                     .ifPresent(settings.school::set);
+            settings.wordsShare.set(number(kept, "words", USUAL_WORDS_SHARE, LEAST_WORDS_SHARE, MOST_WORDS_SHARE));
+            settings.tideHeight.set(number(kept, "tide", USUAL_TIDE_PX, LEAST_TIDE_PX, MOST_TIDE_PX));
             settings.lagSeconds.set(number(kept, "lag", USUAL_LAG_SECONDS, 0, 3));
             for (int i = 0; i < MOST_RECENT; i++) {
                 RecentLibrary.parse(kept.getProperty("recent." + i, "")).ifPresent(settings.recent::add);
@@ -89,6 +99,8 @@ public final class Settings {
         kept.setProperty("text", Integer.toString(textPercent.get()));
         kept.setProperty("school", school.get().name().toLowerCase(Locale.ROOT));
         kept.setProperty("lag", Double.toString(lagSeconds.get()));
+        kept.setProperty("words", String.format(Locale.ROOT, "%.3f", wordsShare.get()));
+        kept.setProperty("tide", String.format(Locale.ROOT, "%.0f", tideHeight.get()));
         for (int i = 0; i < recent.size(); i++) {
             kept.setProperty("recent." + i, recent.get(i).words());
         }
@@ -132,6 +144,25 @@ public final class Settings {
     /** {@return where the window stood when it was last closed; empty before that} */
     public ObjectProperty<Optional<WindowBounds>> windowProperty() {
         return window;
+    }
+
+    /** {@return how much of the width of Tag the words take, from .35 to .7; a value beyond is brought back} */
+    public DoubleProperty wordsShareProperty() {
+        return wordsShare;
+    }
+
+    /** {@return the height of the tide in pixels, from 96 to 320; a value beyond is brought back} */
+    public DoubleProperty tideHeightProperty() {
+        return tideHeight;
+    }
+
+    private static DoubleProperty within(double usual, double least, double most) {
+        return new SimpleDoubleProperty(usual) {
+            @Override
+            public void set(double value) {
+                super.set(Math.max(least, Math.min(most, value)));
+            }
+        };
     }
 
     /** {@return 100, 125 or 150} */

@@ -4,6 +4,8 @@ import farglass.film.Frame;
 import java.nio.IntBuffer;
 import java.util.Optional;
 import javafx.animation.AnimationTimer;
+import javafx.beans.property.ReadOnlyDoubleProperty;
+import javafx.beans.property.ReadOnlyDoubleWrapper;
 import javafx.scene.control.Label;
 import javafx.scene.image.ImageView;
 import javafx.scene.image.PixelFormat;
@@ -14,11 +16,13 @@ import javafx.scene.shape.Rectangle;
 /** The picture, as large as there is room or closer, with a sentence in its place when there is none. */
 public final class FilmView extends Region {
     private static final double CLOSEST = 8;
+    private static final double USUAL_PROPORTION = 16 / 9.0;
 
     private final Player player;
     private final ImageView picture = new ImageView();
     private final Label words = new Label();
     private final Rectangle clip = new Rectangle();
+    private final ReadOnlyDoubleWrapper proportion = new ReadOnlyDoubleWrapper(USUAL_PROPORTION);
     private WritableImage image;
     private double zoom = 1;
     private double centreX = 0.5;
@@ -54,6 +58,11 @@ public final class FilmView extends Region {
 
     private String without = "";
 
+    /** {@return width of the film by its height; of a usual one before any is shown} */
+    public ReadOnlyDoubleProperty proportionProperty() {
+        return proportion.getReadOnlyProperty();
+    }
+
     /** What to say while there is no film. */
     public void setWithout(String sentence) {
         without = sentence;
@@ -71,6 +80,7 @@ public final class FilmView extends Region {
         frame.ifPresent(shown -> {
             if (image == null || image.getWidth() != shown.width() || image.getHeight() != shown.height()) {
                 image = new WritableImage(shown.width(), shown.height());
+                proportion.set((double) shown.width() / shown.height());
                 requestLayout();
             }
             image.getPixelWriter()

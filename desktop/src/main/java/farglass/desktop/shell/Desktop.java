@@ -3,7 +3,10 @@ package farglass.desktop.shell;
 import atlantafx.base.theme.PrimerLight;
 import farglass.desktop.desk.Choosers;
 import farglass.desktop.desk.Settings;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
 import java.io.InputStream;
+import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.util.List;
@@ -34,9 +37,13 @@ public final class Desktop {
     public static void dress() {
         Application.setUserAgentStylesheet(new PrimerLight().getUserAgentStylesheet());
         for (String file : FONTS) {
-            InputStream in = Desktop.class.getResourceAsStream("/farglass/library/report/fonts/" + file);
-            if (Font.loadFont(in, 14) == null) {
-                throw new IllegalStateException("The program's own font " + file + " could not be loaded");
+            try (InputStream in = Desktop.class.getResourceAsStream("/farglass/library/report/fonts/" + file)) {
+                byte[] widened = WordSpace.widen(in.readAllBytes());
+                if (Font.loadFont(new ByteArrayInputStream(widened), 14) == null) {
+                    throw new IllegalStateException("The program's own font " + file + " could not be loaded");
+                }
+            } catch (IOException e) {
+                throw new UncheckedIOException("The program's own font " + file + " could not be read", e);
             }
         }
     }

@@ -54,6 +54,8 @@ final class HelpPage extends VBox {
         {"F5, F6, F8", "from here on: live, a replay, talk; Shift+F6: the replay shows the chosen moment"},
         {"F7", "the match clock stops, runs on"},
         {"F4", "the other camera"},
+        {"F11", "film and line fill the screen, and back; with Shift: the film in a window of its own"},
+        {"Ctrl+Shift and arrows", "more room for the words, the film, the tide"},
         {"Ctrl and +, \u2212, 0, arrows", "look closer, less close, whole, move the picture"},
         {"Ctrl+Shift+A, O, I", "draw an arrow, a ring, a limb line: arrows and Enter, or drag"},
         {"Alt+Up, Down, Home", "the tide closer, wider, whole; Alt+Page Up and Down move it"},

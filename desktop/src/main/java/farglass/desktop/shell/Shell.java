@@ -21,6 +21,7 @@ import farglass.desktop.tag.TagModel;
 import farglass.desktop.tag.TagView;
 import farglass.drawing.Palette;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -58,6 +59,7 @@ public final class Shell extends StackPane implements AutoCloseable {
     private final Intake intake;
     private final LexiconModel lexicon;
     private final TagModel tag;
+    private final TagView tagView;
     private final Map<Place, Node> places = new EnumMap<>(Place.class);
     private final Map<Place, Runnable> beginnings = new EnumMap<>(Place.class);
     private final Map<Place, ToggleButton> names = new EnumMap<>(Place.class);
@@ -70,8 +72,8 @@ public final class Shell extends StackPane implements AutoCloseable {
         this.studySwitch = new StudySwitch(desk, workbench.clock());
         this.intake = new Intake(desk, sheets, choosers, workbench::rulesets);
         this.tag = new TagModel(desk, player, settings);
-        TagView tagView = new TagView(
-                tag, workbench::rulesets, new TagErrands(desk, settings, choosers, sheets, intake), palette);
+        this.tagView = new TagView(
+                tag, workbench::rulesets, new TagErrands(desk, settings, choosers, sheets, intake), settings, palette);
         ShelfView shelf = new ShelfView(new ShelfModel(desk), intake, palette);
         DossierView dossier = new DossierView(new DossierModel(desk), palette);
         PlanView plan = new PlanView(new PlanModel(desk), sheets, choosers);
@@ -87,6 +89,10 @@ public final class Shell extends StackPane implements AutoCloseable {
                 new LibraryMenu(desk, workbench, settings, choosers, sheets, intake, tag, workbench.rulesets());
         page.setTop(header(menu));
         page.setBottom(new Foot(desk, this::showMessages));
+        for (Node edge : List.of(page.getTop(), page.getBottom())) {
+            edge.visibleProperty().bind(tagView.largeProperty().not());
+            edge.managedProperty().bind(edge.visibleProperty());
+        }
         page.getStyleClass().add("page");
         desk.placeProperty().addListener(change -> show());
         menu.disableProperty().bind(desk.arrivingProperty());
@@ -248,6 +254,7 @@ public final class Shell extends StackPane implements AutoCloseable {
     @Override
     public void close() {
         tag.leave();
+        tagView.close();
         following.stop();
         player.close();
         filmThread.shutdown();

@@ -30,6 +30,7 @@ final class PassBar extends HBox {
         this.model = model;
         setAlignment(Pos.CENTER_LEFT);
         aims.setId("pass");
+        aims.getStyleClass().add("word");
         aims.setFocusTraversable(false);
         aims.setMinWidth(USE_PREF_SIZE);
         aims.setOnShowing(event -> fill());

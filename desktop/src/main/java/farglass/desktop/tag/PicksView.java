@@ -9,31 +9,21 @@ import java.util.Optional;
 import java.util.OptionalLong;
 import javafx.collections.ListChangeListener;
 import javafx.scene.control.Button;
+import javafx.scene.control.Label;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
-import javafx.scene.control.OverrunStyle;
-import javafx.scene.layout.ColumnConstraints;
-import javafx.scene.layout.GridPane;
-import javafx.scene.layout.HBox;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
 
-/** The likely next moments as continuations of the ledger: each under its athlete's column with the digit that saves it. */
-final class PicksView extends GridPane {
-    /** So many fit under one another; the rest of a column stands beside them. */
-    private static final int ROWS = 5;
-
-    private static final int PARTS = 2;
-
+/** The likely next moments, each athlete's in a line of their own behind the name, with the digit that saves it. */
+final class PicksView extends VBox {
     private final TagModel model;
 
     PicksView(TagModel model) {
+        super(1);
         this.model = model;
         getStyleClass().add("picks");
-        setHgap(6);
-        setVgap(1);
-        for (int i = 0; i < 2 * PARTS; i++) {
-            getColumnConstraints().add(new ColumnConstraints());
-        }
         model.picks().list().addListener((ListChangeListener<Proposal>) change -> show());
         model.boutProperty().addListener((property, old, now) -> {
             if (!old.map(Bout::id).equals(now.map(Bout::id))) {
@@ -49,33 +39,28 @@ final class PicksView extends GridPane {
         if (bout.isEmpty()) {
             return;
         }
-        int[] counts = new int[2];
-        boolean[] crowded = new boolean[2];
-        for (Proposal pick : model.picks().list()) {
-            int side = side(pick);
-            counts[side]++;
-            crowded[side] = counts[side] > ROWS;
-        }
-        giveRoom(crowded);
-        add(new HBox(12, more(), all()), 0, ROWS, 2 * PARTS, 1);
-        int[] placed = new int[2];
+        FlowPane studied = line(bout.get(), model.studied(), "studied");
+        FlowPane other = line(bout.get(), model.studied().other(), "other");
+        FlowPane nobody = new FlowPane();
         for (int i = 0; i < model.picks().list().size(); i++) {
             Proposal pick = model.picks().list().get(i);
-            int side = side(pick);
-            int number = placed[side]++;
-            int column = side * PARTS + number / ROWS;
-            add(button(i + 1, pick, bout.get(), side == 0), column, number % ROWS, crowded[side] ? 1 : PARTS, 1);
+            FlowPane line = pick.actor()
+                    .map(actor -> actor == model.studied() ? studied : other)
+                    .orElse(nobody);
+            line.getChildren().add(button(i + 1, pick, bout.get()));
+        }
+        nobody.getChildren().addAll(more(), all());
+        for (FlowPane line : new FlowPane[] {studied, other, nobody}) {
+            if (line == nobody || line.getChildren().size() > 1) {
+                getChildren().add(line);
+            }
         }
     }
 
-    /** Where only one athlete has more picks than fit under one another, the other's column is the narrower: names stay whole. */
-    private void giveRoom(boolean[] crowded) {
-        for (int i = 0; i < 2 * PARTS; i++) {
-            boolean own = crowded[i / PARTS];
-            boolean others = crowded[1 - i / PARTS];
-            double share = own == others ? 1.0 / (2 * PARTS) : own ? 1.0 / (PARTS + 1) : 1.0 / (PARTS + 1) / PARTS;
-            getColumnConstraints().get(i).setPercentWidth(100 * share);
-        }
+    private static FlowPane line(Bout bout, Seat seat, String style) {
+        Label name = new Label(Phrase.firstName(bout, seat));
+        name.getStyleClass().addAll("pick-name", "strong", style);
+        return new FlowPane(name);
     }
 
     private Button more() {
@@ -91,7 +76,7 @@ final class PicksView extends GridPane {
     private MenuButton all() {
         MenuButton all = new MenuButton("all that can start here");
         all.setId("pick-all");
-        all.getStyleClass().add("small");
+        all.getStyleClass().addAll("small", "word");
         all.setFocusTraversable(false);
         all.setOnShowing(event -> {
             all.getItems().clear();
@@ -117,11 +102,7 @@ final class PicksView extends GridPane {
         return all;
     }
 
-    private int side(Proposal pick) {
-        return pick.actor().filter(model.studied()::equals).isPresent() ? 0 : 1;
-    }
-
-    private Button button(int digit, Proposal pick, Bout bout, boolean studied) {
+    private Button button(int digit, Proposal pick, Bout bout) {
         Moment shown = pick.at(
                 "shown", OptionalLong.empty(), model.stand(), model.desk().lexicon());
         Button button =
@@ -129,9 +110,7 @@ final class PicksView extends GridPane {
         button.setMnemonicParsing(false);
         button.setId("pick-" + digit);
         button.getStyleClass().add("pick");
-        pick.actor().ifPresent(actor -> button.getStyleClass().add(studied ? "studied" : "other"));
-        button.setTextOverrun(OverrunStyle.ELLIPSIS);
-        button.setMaxWidth(Double.MAX_VALUE);
+        pick.actor().ifPresent(actor -> button.getStyleClass().add(actor == model.studied() ? "studied" : "other"));
         button.setFocusTraversable(false);
         button.setOnAction(event -> model.pick(digit));
         return button;

@@ -6,6 +6,7 @@ import javafx.beans.binding.Bindings;
 import javafx.beans.binding.BooleanBinding;
 import javafx.beans.value.ObservableValue;
 import javafx.collections.ListChangeListener;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -62,10 +63,14 @@ final class ScribeView extends VBox {
         question.visibleProperty().bind(writing.not().and(fanned.not()).and(asked));
         picks.visibleProperty().bind(writing.not().and(fanned.not()).and(asked.not()));
         StackPane hints = new StackPane(picks, question, fan, reading);
-        // The stylesheet gives all of them one height, so that nothing jumps when typing begins.
+        for (Node hint : hints.getChildren()) {
+            // What is not shown takes no room; the line below stays where it is, whatever is shown.
+            hint.managedProperty().bind(hint.visibleProperty());
+        }
         hints.getStyleClass().add("hints");
         Button mark = new Button(". Mark");
         mark.setId("mark");
+        mark.getStyleClass().add("word");
         mark.setFocusTraversable(false);
         mark.setMinWidth(USE_PREF_SIZE);
         mark.setOnAction(event -> tag.mark());

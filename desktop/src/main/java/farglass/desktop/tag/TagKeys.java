@@ -63,6 +63,13 @@ final class TagKeys {
             }
             case F7 -> model.segments().clockKey();
             case F8 -> model.segments().mark(Segment.Kind.TALK);
+            case F11 -> {
+                if (event.isShiftDown()) {
+                    view.turnApart();
+                } else {
+                    view.turnLarge();
+                }
+            }
             case PAGE_UP -> model.jump(-1);
             case PAGE_DOWN -> model.jump(1);
             default -> {
@@ -74,7 +81,7 @@ final class TagKeys {
 
     private boolean command(KeyEvent event, boolean blank) {
         if (event.isShiftDown()) {
-            return commandWithShift(event.getCode());
+            return commandWithShift(event.getCode()) || blank && border(event.getCode());
         }
         switch (event.getCode()) {
             case T -> model.mending().moveHere();
@@ -125,6 +132,20 @@ final class TagKeys {
             case A -> sheet.penProperty().set(Optional.of(Fact.Shape.ARROW));
             case O -> sheet.penProperty().set(Optional.of(Fact.Shape.RING));
             case I -> sheet.penProperty().set(Optional.of(Fact.Shape.LINE));
+            default -> {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** On an empty line; where words stand these keys choose among them. */
+    private boolean border(KeyCode code) {
+        switch (code) {
+            case LEFT -> view.borders().moveWords(-1);
+            case RIGHT -> view.borders().moveWords(1);
+            case UP -> view.borders().moveTide(1);
+            case DOWN -> view.borders().moveTide(-1);
             default -> {
                 return false;
             }
@@ -192,6 +213,9 @@ final class TagKeys {
             model.fan().close();
         } else if (model.passes().questionProperty().get().isPresent()) {
             model.passes().end();
+        } else if (model.selectedProperty().get().isEmpty()
+                && view.largeProperty().get()) {
+            view.turnLarge();
         } else {
             model.selectedProperty().set(Optional.empty());
         }

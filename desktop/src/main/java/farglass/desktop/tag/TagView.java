@@ -3,32 +3,33 @@ package farglass.desktop.tag;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Contestant;
 import farglass.core.bout.Seat;
-import farglass.core.bout.Times;
 import farglass.core.rules.Rulesets;
 import farglass.desktop.desk.Place;
+import farglass.desktop.desk.Settings;
 import farglass.desktop.screening.FilmView;
 import farglass.drawing.Palette;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.OptionalLong;
 import java.util.function.Supplier;
 import javafx.animation.AnimationTimer;
 import javafx.application.Platform;
+import javafx.beans.InvalidationListener;
+import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.value.ObservableValue;
 import javafx.collections.ListChangeListener;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.MenuButton;
-import javafx.scene.control.MenuItem;
+import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import javafx.stage.Stage;
 
 /** The Tag place: the conversation and the line it is written with on the left, the film beside it, the tide below. */
 public final class TagView extends BorderPane {
@@ -56,17 +57,21 @@ public final class TagView extends BorderPane {
     private final PassBar passBar;
     private final Label studied = new Label();
     private final Label other = new Label();
-    private final Label boardStudied = new Label();
-    private final Label boardOther = new Label();
-    private final Label saved = new Label();
-    private final Label clock = new Label();
+    private final BoardView board;
     private final Label empty = new Label();
     private final Button findFilm = new Button("Find the film\u2026");
     private final FilmView film;
     private final NoBoutPage noBout;
     private final VBox conversation;
-    private final VBox screen;
-    private final VBox foot;
+    private final ScreenView screen;
+    private final Borders borders;
+    private final ReadOnlyBooleanWrapper large = new ReadOnlyBooleanWrapper(false);
+    private final InvalidationListener leavesFullScreen = change -> {
+        if (large.get() && !window().isFullScreen()) {
+            showLarge(false);
+        }
+    };
+    private Optional<FilmWindow> filmWindow = Optional.empty();
     private final AnimationTimer hall = new AnimationTimer() {
         @Override
         public void handle(long nanos) {
@@ -74,28 +79,32 @@ public final class TagView extends BorderPane {
         }
     };
 
-    public TagView(TagModel model, Supplier<Rulesets> rulesets, Errands errands, ObservableValue<Palette> palette) {
+    public TagView(
+            TagModel model,
+            Supplier<Rulesets> rulesets,
+            Errands errands,
+            Settings settings,
+            ObservableValue<Palette> palette) {
         this.model = model;
         this.errands = errands;
         this.scribe = new ScribeView(model, palette);
         this.passBar = new PassBar(model);
         this.film = new FilmView(model.player());
+        this.board = new BoardView(model);
         getStyleClass().add("tag");
         TideModel tide = new TideModel(model, rulesets);
         DrawingSheet sheet = new DrawingSheet(model, film, palette);
         this.noBout = new NoBoutPage(model.desk(), errands::addFilm);
         this.conversation = conversation(palette);
         this.screen = screen(sheet);
-        this.foot = foot(tide, palette);
+        this.borders =
+                new Borders(conversation, screen, new TideFoot(model, tide, palette), settings, errands::keepSettings);
         TagKeys keys = new TagKeys(model, tide, film, sheet, this);
         addEventFilter(KeyEvent.KEY_PRESSED, keys::pressed);
         addEventFilter(KeyEvent.KEY_TYPED, keys::typed);
         model.boutProperty().addListener(change -> show());
         model.rows().addListener((ListChangeListener<LedgerRow>) change -> show());
         model.film().troubleProperty().addListener(change -> show());
-        model.nowProperty().addListener(change -> showBoard());
-        // A film that arrives shows its first frame without the time having moved.
-        model.player().lastProperty().addListener(change -> showBoard());
         model.live().onProperty().addListener((property, was, is) -> {
             if (is) {
                 hall.start();
@@ -104,6 +113,8 @@ public final class TagView extends BorderPane {
             }
             show();
         });
+        // The workbench changes the classes of its root only after this.
+        palette.addListener(change -> Platform.runLater(() -> filmWindow.ifPresent(open -> open.dress(getScene()))));
         show();
     }
 
@@ -125,94 +136,21 @@ public final class TagView extends BorderPane {
         StackPane list = new StackPane(new LedgerView(model, palette), empty);
         VBox.setVgrow(list, Priority.ALWAYS);
         VBox side = new VBox(4, passBar, names, list, scribe);
-        side.setPrefWidth(600);
-        side.setMinWidth(420);
+        side.setMinWidth(380);
+        side.setMinHeight(0);
         return side;
     }
 
-    private VBox screen(DrawingSheet sheet) {
-        boardStudied.getStyleClass().addAll("board", "studied");
-        boardOther.getStyleClass().addAll("board", "other");
-        boardStudied.setId("board");
-        saved.getStyleClass().add("quiet");
-        saved.setId("saved");
-        clock.setId("clock");
-        clock.getStyleClass().add("clock");
-        for (Label end : new Label[] {saved, clock}) {
-            end.setMinWidth(Region.USE_PREF_SIZE);
-            end.setPrefWidth(110);
-        }
-        clock.setAlignment(Pos.CENTER_RIGHT);
-        HBox score = new HBox(24, boardStudied, boardOther);
-        score.setAlignment(Pos.CENTER);
-        HBox.setHgrow(score, Priority.ALWAYS);
-        HBox board = new HBox(10, saved, score, clock);
-        board.setAlignment(Pos.CENTER);
+    private ScreenView screen(DrawingSheet sheet) {
         findFilm.setId("find-film");
         findFilm.setOnAction(event -> errands.findFilm(model));
         StackPane.setAlignment(findFilm, Pos.BOTTOM_CENTER);
         StackPane.setMargin(findFilm, new Insets(20));
         StackPane picture = new StackPane(film, sheet, findFilm);
-        VBox.setVgrow(picture, Priority.ALWAYS);
         picture.setMinSize(0, 0);
         film.setMinSize(0, 0);
-        TransportView transport = new TransportView(model, film, sheet, this::reel, this::cut, this::takeLag);
-        VBox screen = new VBox(6, board, picture, transport);
-        BorderPane.setMargin(screen, new Insets(0, 0, 0, 16));
-        screen.setMinWidth(0);
-        return screen;
-    }
-
-    private VBox foot(TideModel tide, ObservableValue<Palette> palette) {
-        TideView view = new TideView(model, tide, palette);
-        view.setPrefHeight(112);
-        view.setMinHeight(100);
-        MenuButton ladder = new MenuButton();
-        ladder.setId("ladder");
-        ladder.setFocusTraversable(false);
-        ladder.setMinWidth(Region.USE_PREF_SIZE);
-        ladder.getStyleClass().add("small");
-        ladder.textProperty()
-                .bind(javafx.beans.binding.Bindings.createStringBinding(
-                        () -> tide.choiceProperty().get().label(), tide.choiceProperty()));
-        for (TideModel.Choice choice : TideModel.Choice.values()) {
-            MenuItem item = new MenuItem(choice.label());
-            item.setOnAction(event -> tide.choiceProperty().set(choice));
-            ladder.getItems().add(item);
-        }
-        Label what = new Label(
-                "rules above, referee below \u00b7 a ring where they differ \u00b7 strips: story, answers, grips, errors looked through");
-        what.getStyleClass().add("quiet");
-        what.setMinWidth(0);
-        Region between = new Region();
-        HBox.setHgrow(between, Priority.ALWAYS);
-        HBox line = new HBox(
-                6,
-                ladder,
-                what,
-                between,
-                small(
-                        "\u2212",
-                        "Alt+Down",
-                        () -> tide.zoom(-1, model.boutMicros().orElse(0))),
-                small("+", "Alt+Up", () -> tide.zoom(1, model.boutMicros().orElse(0))),
-                small("\u2039", "Alt+Page Up", () -> tide.pan(-0.5)),
-                small("\u203a", "Alt+Page Down", () -> tide.pan(0.5)),
-                small("Whole bout", "Alt+Home", tide::whole));
-        line.setAlignment(Pos.CENTER_LEFT);
-        VBox foot = new VBox(2, line, view);
-        BorderPane.setMargin(foot, new Insets(6, 0, 0, 0));
-        return foot;
-    }
-
-    private static Button small(String label, String key, Runnable doing) {
-        Button button = new Button(label);
-        button.getStyleClass().add("small");
-        button.setFocusTraversable(false);
-        button.setMinWidth(Region.USE_PREF_SIZE);
-        button.setTooltip(new javafx.scene.control.Tooltip(key));
-        button.setOnAction(event -> doing.run());
-        return button;
+        TransportView transport = new TransportView(model, film, sheet, this);
+        return new ScreenView(board, picture, film, transport, new MomentWords(model));
     }
 
     /** Without a bout there is nothing to type, play or draw: only what to go on with. */
@@ -220,10 +158,11 @@ public final class TagView extends BorderPane {
         if (!open) {
             noBout.refresh();
         }
-        if (open ? getCenter() != screen : getCenter() != noBout) {
-            setLeft(open ? conversation : null);
-            setCenter(open ? screen : noBout);
-            setBottom(open ? foot : null);
+        if (getCenter() == null || open == (getCenter() == noBout)) {
+            if (!open && large.get()) {
+                showLarge(false);
+            }
+            setCenter(open ? borders : noBout);
             // What had the keys is not shown any more.
             Platform.runLater(() -> {
                 if (model.desk().placeProperty().get() == Place.TAG && getScene() != null) {
@@ -239,8 +178,7 @@ public final class TagView extends BorderPane {
         Seat seat = model.studied();
         studied.setText(bout.map(shown -> name(shown, seat)).orElse(""));
         other.setText(bout.map(shown -> name(shown, seat.other())).orElse(""));
-        showBoard();
-        saved.setText(bout.isEmpty() ? "" : model.allSaved() ? "all saved" : "saving\u2026");
+        board.show();
         empty.setVisible(model.rows().isEmpty());
         empty.setText(emptyWords());
         boolean live = model.live().onProperty().get();
@@ -266,14 +204,6 @@ public final class TagView extends BorderPane {
         return trouble.isEmpty() ? "Reading the film\u2026" : trouble;
     }
 
-    private void showBoard() {
-        boardStudied.setText(model.board(model.studied()));
-        boardOther.setText(model.board(model.studied().other()));
-        OptionalLong now = model.boutMicros();
-        clock.setText(
-                now.isPresent() ? Times.tenths(now.getAsLong()) : model.player().hasFilm() ? "before the bout" : "");
-    }
-
     private static String name(Bout bout, Seat seat) {
         Contestant who = bout.header().contestant(seat);
         return who.name() + who.kit().map(kit -> ", " + kit).orElse("") + "  ("
@@ -283,6 +213,8 @@ public final class TagView extends BorderPane {
     /** The line takes the keys as soon as the place is shown; without a bout, what to go on with. */
     public void begin() {
         if (model.boutProperty().get().isPresent()) {
+            // What lies between borders is in the window only once they have their skin.
+            applyCss();
             scribe.line().requestFocus();
         } else {
             noBout.refresh();
@@ -290,12 +222,82 @@ public final class TagView extends BorderPane {
         }
     }
 
+    /** Keys may come from the window of the film: then this one has the owner of the focus, but not the focus. */
     boolean isWriting() {
-        return scribe.line().isFocused();
+        return getScene().getFocusOwner() == scribe.line();
     }
 
     boolean isFinding() {
-        return passBar.find().isFocused();
+        return getScene().getFocusOwner() == passBar.find();
+    }
+
+    private Stage window() {
+        return (Stage) getScene().getWindow();
+    }
+
+    /** {@return whether film and line fill the screen, and nothing else is shown} */
+    public ReadOnlyBooleanProperty largeProperty() {
+        return large.getReadOnlyProperty();
+    }
+
+    /** The film fills the screen it is on, or stands in its place again. Beside it only the line remains, and what it says. */
+    void turnLarge() {
+        if (filmWindow.isPresent()) {
+            filmWindow.get().turnFullScreen();
+        } else {
+            showLarge(!large.get());
+        }
+    }
+
+    private void showLarge(boolean on) {
+        large.set(on);
+        borders.setWithFilm(!on);
+        if (on) {
+            conversation.getChildren().remove(scribe);
+            VBox all = new VBox(6, screen, scribe);
+            VBox.setVgrow(screen, Priority.ALWAYS);
+            setCenter(all);
+            window().setFullScreenExitKeyCombination(KeyCombination.NO_MATCH);
+            window().setFullScreenExitHint("F11 shows the conversation again");
+            window().fullScreenProperty().addListener(leavesFullScreen);
+            window().setFullScreen(true);
+        } else {
+            conversation.getChildren().add(scribe);
+            setCenter(borders);
+            window().fullScreenProperty().removeListener(leavesFullScreen);
+            window().setFullScreen(false);
+        }
+        begin();
+    }
+
+    /** The film goes to a window of its own, for another screen, or comes back from there. */
+    void turnApart() {
+        if (filmWindow.isPresent()) {
+            filmWindow.get().close();
+            return;
+        }
+        if (large.get()) {
+            showLarge(false);
+        }
+        borders.setWithFilm(false);
+        FilmWindow apart = new FilmWindow(screen, getScene(), this::filmCameBack);
+        filmWindow = Optional.of(apart);
+        apart.show();
+        begin();
+    }
+
+    private void filmCameBack() {
+        filmWindow = Optional.empty();
+        borders.setWithFilm(true);
+    }
+
+    /** Closes what was opened beside the place. */
+    public void close() {
+        filmWindow.ifPresent(FilmWindow::close);
+    }
+
+    Borders borders() {
+        return borders;
     }
 
     void find() {

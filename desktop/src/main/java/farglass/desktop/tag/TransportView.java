@@ -29,23 +29,15 @@ final class TransportView extends FlowPane {
     private final TagModel model;
     private final FilmView film;
     private final DrawingSheet sheet;
-    private final Runnable reel;
-    private final Runnable cut;
-    private final Runnable lag;
+    private final TagView view;
 
-    /**
-     * @param reel asks where to write a reel of the chosen moments
-     * @param cut asks for the names of a bout that begins at the frame shown
-     * @param lag takes the lag that was learned
-     */
-    TransportView(TagModel model, FilmView film, DrawingSheet sheet, Runnable reel, Runnable cut, Runnable lag) {
-        super(4, 4);
+    /** @param view is asked for what concerns the whole place */
+    TransportView(TagModel model, FilmView film, DrawingSheet sheet, TagView view) {
+        super(2, 2);
         this.model = model;
         this.film = film;
         this.sheet = sheet;
-        this.reel = reel;
-        this.cut = cut;
-        this.lag = lag;
+        this.view = view;
         setAlignment(Pos.CENTER_LEFT);
         getStyleClass().add("transport");
         Player player = model.player();
@@ -104,6 +96,8 @@ final class TransportView extends FlowPane {
                         liveOnly,
                         ticked("Other camera", "F4", model.film()::otherCamera),
                         ticked("Whole picture", "Ctrl+0", film::whole),
+                        ticked("Full screen, or back", "F11", view::turnLarge),
+                        ticked("Film in a window of its own, or back", "Shift+F11", view::turnApart),
                         new SeparatorMenuItem(),
                         ticked("Stopwatch", "=", model.stopwatch()::key),
                         ticked("Draw an arrow", "Ctrl+Shift+A", () -> sheet.penProperty()
@@ -113,13 +107,13 @@ final class TransportView extends FlowPane {
                         ticked("Draw a limb line", "Ctrl+Shift+I", () -> sheet.penProperty()
                                 .set(Optional.of(Fact.Shape.LINE))),
                         new SeparatorMenuItem(),
-                        ticked("Cut a reel\u2026", "Ctrl+Shift+R", reel));
+                        ticked("Cut a reel\u2026", "Ctrl+Shift+R", view::reel));
         return look;
     }
 
     /** What one says of the film itself: what it shows, and how its time is the bout's. */
     private MenuButton mark() {
-        MenuButton mark = menu("Mark", "mark-menu");
+        MenuButton mark = menu("Film", "film-menu");
         mark.getItems()
                 .addAll(
                         item("From here on: the live match", "F5", () -> model.segments()
@@ -139,16 +133,17 @@ final class TransportView extends FlowPane {
                         item("The bout begins at this frame", "Ctrl+B", model.times()::beginHere),
                         item("This frame shows the chosen moment", "Ctrl+Shift+B", model.times()::alignHere),
                         item("Watched up to here", "Ctrl+D", model.times()::declareCovered),
-                        item("Another bout begins here\u2026", "Ctrl+Shift+N", cut),
+                        item("Another bout begins here\u2026", "Ctrl+Shift+N", view::cut),
                         new SeparatorMenuItem(),
                         item("Tag by the hall\u2019s clock", "Ctrl+Shift+L", model.times()::liveKey),
-                        item("Take the lag learned from corrections", "Ctrl+Shift+K", lag));
+                        item("Take the lag learned from corrections", "Ctrl+Shift+K", view::takeLag));
         return mark;
     }
 
     private static MenuButton menu(String label, String id) {
         MenuButton menu = new MenuButton(label);
         menu.setId(id);
+        menu.getStyleClass().add("word");
         menu.setFocusTraversable(false);
         menu.setMinWidth(Region.USE_PREF_SIZE);
         return menu;
@@ -183,6 +178,7 @@ final class TransportView extends FlowPane {
 
     private static Button button(String label, String key, Runnable doing) {
         Button button = new Button(label);
+        button.getStyleClass().add("word");
         button.setFocusTraversable(false);
         button.setMinWidth(Region.USE_PREF_SIZE);
         button.setTooltip(new Tooltip(key));

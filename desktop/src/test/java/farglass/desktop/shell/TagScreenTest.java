@@ -1,0 +1,150 @@
+package farglass.desktop.shell;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import farglass.core.lexicon.Lexicon;
+import farglass.core.notation.BoutFile;
+import farglass.desktop.desk.Desk;
+import farglass.desktop.desk.Settings;
+import farglass.film.Clip;
+import java.nio.file.Files;
+import java.util.Optional;
+import java.util.stream.LongStream;
+import javafx.geometry.Bounds;
+import javafx.scene.Node;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.stage.Stage;
+import javafx.stage.Window;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** How words, film and tide share the screen, and how the film leaves it. */
+class TagScreenTest extends OnStage {
+    @BeforeEach
+    void openABoutWithAnUprightFilm() throws Exception {
+        Files.createDirectories(folder.resolve("films"));
+        Clip.write(
+                folder.resolve("films/upright.mp4"),
+                "mpeg4",
+                180,
+                320,
+                50,
+                2,
+                LongStream.range(0, 100).map(i -> i * 40).toArray());
+        libraryWith(BoutFile.parse(
+                        """
+                        far-glass bout 1
+                        id: b
+                        A: Runa Castellan
+                        B: Wilma Ferreby
+                        film: films/upright.mp4 from 0:00
+                        0:01 B guard-pull; held
+                        0:02 A knee-cut; nearly; line knee
+                        """,
+                        Lexicon.shipped())
+                .bout()
+                .orElseThrow());
+        onScreen(() -> {
+            desk().show(new Desk.Spot("b", Optional.empty()));
+            return null;
+        });
+        await("the film shows", () -> text("#clock").equals("0:00.0"));
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private Bounds bounds(String selector) throws Exception {
+        return onScreen(() -> {
+            Node node = workbench.lookup(selector);
+            return node.localToScene(node.getBoundsInLocal());
+        });
+    }
+
+    private Settings kept() throws Exception {
+        return Settings.read(folder.resolve("settings"));
+    }
+
+    @Test
+    void theFilmTakesItsOwnShapeAndLeavesNoBands() throws Exception {
+        Bounds film = bounds(".film");
+        assertThat(film.getWidth() / film.getHeight()).isCloseTo(180.0 / 320, within(0.01));
+        assertThat(film.getHeight()).isGreaterThan(300);
+    }
+
+    @Test
+    void bordersAreMovedByKeysAndRemembered() throws Exception {
+        double words = bounds("#ledger").getWidth();
+        double tide = bounds("#tide").getHeight();
+        press(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.RIGHT);
+        press(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.UP);
+        await(
+                "the words have more room",
+                () -> workbench.lookup("#ledger").getBoundsInLocal().getWidth() > words + 20);
+        assertThat(bounds("#tide").getHeight()).isCloseTo(tide + 16, within(1.5));
+        assertThat(kept().wordsShareProperty().get()).isCloseTo(0.53, within(0.001));
+        assertThat(kept().tideHeightProperty().get()).isEqualTo(152);
+        type("a knee");
+        press(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.RIGHT);
+        assertThat(kept().wordsShareProperty().get())
+                .as("while words are written, the keys choose among them")
+                .isCloseTo(0.53, within(0.001));
+    }
+
+    @Test
+    void inFullScreenOnlyTheFilmAndTheLineAreLeft() throws Exception {
+        double before = bounds(".film").getHeight();
+        press(KeyCode.F11);
+        await(
+                "the film is larger",
+                () -> workbench.lookup(".film").getBoundsInLocal().getHeight() > before + 50);
+        assertThat(onScreen(() ->
+                        workbench.lookup("#subtitle").getParent().getParent().isVisible()))
+                .isFalse();
+        type("b frame");
+        press(KeyCode.ENTER);
+        await(
+                "it is saved",
+                () -> desk().contents().bout("b").orElseThrow().moments().size() == 3);
+        // The first puts away what is asked of the new moment, where anything is.
+        press(KeyCode.ESCAPE);
+        press(KeyCode.ESCAPE);
+        await("the conversation is back", () -> workbench.lookup("#ledger") != null);
+        await(
+                "the header is back",
+                () -> workbench.lookup("#subtitle").getParent().getParent().isVisible());
+    }
+
+    @Test
+    void inTheWindowOfTheFilmKeysStillTag() throws Exception {
+        press(KeyCode.SHIFT, KeyCode.F11);
+        Stage apart = onScreen(() -> Window.getWindows().stream()
+                .filter(window ->
+                        window instanceof Stage stage && stage.getTitle().startsWith("Film"))
+                .map(Stage.class::cast)
+                .findFirst()
+                .orElseThrow());
+        assertThat(onScreen(() -> workbench.lookup(".film"))).isNull();
+        for (String letter : "b frame".split("")) {
+            send(
+                    apart,
+                    new KeyEvent(KeyEvent.KEY_TYPED, letter, letter, KeyCode.UNDEFINED, false, false, false, false));
+        }
+        assertThat(text("#meaning")).contains("Wilma: Frame");
+        send(apart, new KeyEvent(KeyEvent.KEY_PRESSED, "", "", KeyCode.ENTER, false, false, false, false));
+        await(
+                "it is saved",
+                () -> desk().contents().bout("b").orElseThrow().moments().size() == 3);
+        send(apart, new KeyEvent(KeyEvent.KEY_PRESSED, "", "", KeyCode.F11, true, false, false, false));
+        await("the film is back", () -> workbench.lookup(".film") != null && !apart.isShowing());
+    }
+
+    private void send(Stage to, KeyEvent event) throws Exception {
+        onScreen(() -> {
+            javafx.event.Event.fireEvent(to.getScene(), event);
+            return null;
+        });
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+}
