@@ -127,8 +127,8 @@ final class ReadCommand implements Callable<Integer> {
                 .ifPresent(how -> System.out.println("  read: " + how.name().toLowerCase(Locale.ROOT)));
         reading.remarks().forEach(remark -> System.out.println("  note: " + remark));
         reading.alternatives()
-                .forEach(other -> System.out.println(
-                        "  or: " + other.label() + ", typed as: " + other.text().strip()));
+                .forEach(other -> System.out.println("  or: " + other.label() + " (" + other.why() + "), typed as: "
+                        + other.text().strip()));
     }
 
     private static void json(ObjectNode node, String line, Reading reading, Moment moment, Bout bout, Lexicon lexicon) {
@@ -156,7 +156,8 @@ final class ReadCommand implements Callable<Integer> {
         ArrayNode others = node.putArray("alternatives");
         reading.alternatives().forEach(other -> others.addObject()
                 .put("label", other.label())
-                .put("text", other.text().strip()));
+                .put("text", other.text().strip())
+                .put("why", other.why()));
     }
 
     /** What sort of thing the line tells. */

@@ -19,15 +19,19 @@ public record Here(Position position, Role role, boolean strikes) {
     }
 
     /** How well something fits here, the best last. */
-    enum Fit {
+    public enum Fit {
         /** Of another phase: a standing grip while they are on the ground, a blow in a bout without blows. */
         ELSEWHERE,
         UNUSUAL,
         HERE
     }
 
-    /** @param places finds a position by its key */
-    Fit fit(Term term, Function<String, Optional<Position>> places) {
+    /**
+     * {@return how well it fits here}
+     *
+     * @param places finds a position by its key
+     */
+    public Fit fit(Term term, Function<String, Optional<Position>> places) {
         return term instanceof Technique technique ? fit(technique, places) : fit((Position) term);
     }
 

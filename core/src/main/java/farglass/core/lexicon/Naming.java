@@ -59,6 +59,9 @@ public final class Naming {
     /** No name is longer; a pasted page must not be compared with every one. */
     static final int LONGEST = 60;
 
+    /** Fewer letters, and the blank between them, could stand for too many names. */
+    private static final int LEAST_ABBREVIATED = 6;
+
     private static final Set<String> GRABS = LightVerbs.stems("grab", "grip", "hold");
     /** What leads to where somebody is, and not to an act. */
     private static final Set<String> ARRIVES =
@@ -120,7 +123,7 @@ public final class Naming {
 
     /** Where there are no blows, a limb alone is none: "knee" is no knee strike. */
     private static List<WordIndex.Meaning> withoutBlows(List<WordIndex.Meaning> meanings, String plain, Here here) {
-        return here.strikes() || !KindWords.isHeld(Stems.of1(plain))
+        return here.strikes() || !KindWords.isHeld(Stems.of1(plain.replace(" ", "")))
                 ? meanings
                 : meanings.stream().filter(meaning -> !meaning.isBlow()).toList();
     }
@@ -286,6 +289,30 @@ public final class Naming {
                         .thenComparing(Term::label))
                 .limit(most)
                 .toList();
+    }
+
+    /**
+     * {@return entries of which every word is told by its beginning, as in "kn cut", those that can start here first} Empty for a single
+     * word, and where hardly any letters are told.
+     */
+    public List<Term> abbreviated(String phrase, Here here) {
+        String plain = Words.plain(phrase);
+        List<String> words = List.of(plain.split(" "));
+        if (words.size() < 2 || plain.length() < LEAST_ABBREVIATED || plain.length() > LONGEST) {
+            return List.of();
+        }
+        return index.abbreviated(words)
+                .map(WordIndex.Meaning::term)
+                .distinct()
+                .sorted(Comparator.comparing((Term term) -> here.fit(term, lexicon::position))
+                        .reversed()
+                        .thenComparing(Term::label))
+                .toList();
+    }
+
+    /** {@return whether it is a word by itself, of some name or of the language; where not, more letters may be to come} */
+    public boolean isWord(String word) {
+        return index.isWord(Words.plain(word));
     }
 
     /**

@@ -127,6 +127,33 @@ final class WordIndex {
                 .flatMap(List::stream);
     }
 
+    /** {@return what has a name of as many words, each of which begins as these do or is the same} */
+    Stream<Meaning> abbreviated(List<String> beginnings) {
+        return plain.subMap(beginnings.get(0), beginnings.get(0) + Character.MAX_VALUE).entrySet().stream()
+                .filter(name -> begin(name.getKey().split(" "), beginnings))
+                .flatMap(name -> name.getValue().stream());
+    }
+
+    /** A word that is one already is not the beginning of another: "arm in" is no "armpit insertion". */
+    private boolean begin(String[] words, List<String> beginnings) {
+        if (words.length != beginnings.size()) {
+            return false;
+        }
+        for (int i = 0; i < words.length; i++) {
+            String typed = beginnings.get(i);
+            boolean same = words[i].equals(typed);
+            if (!same && (typed.length() < 2 || !words[i].startsWith(typed) || isWord(typed))) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** {@return whether it is a word by itself: of some name, or one that says only whose} */
+    boolean isWord(String plainWord) {
+        return Stems.isSmall(plainWord) || vocabulary.contains(Stems.of1(plainWord));
+    }
+
     /** {@return whether each of them is a word of some name} */
     boolean knows(List<String> bare) {
         return vocabulary.containsAll(bare);

@@ -22,6 +22,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.stream.Stream;
 
 /** What typed words tell of a moment besides its name: outcome, line, stage, side, motive, doubt, what it answers. */
 final class Details {
@@ -80,6 +81,22 @@ final class Details {
         return isBesideASide(all, at)
                 || PLACES.contains(word)
                 || behindASide && (LIMBS.contains(word) || word.equals("side"));
+    }
+
+    /** {@return every detail that begins so and is longer: sides, lines, outcomes, stages, motives, doubts, in this order} */
+    static List<String> beginning(String typed) {
+        String beginning = typed.toLowerCase(Locale.ROOT);
+        return Stream.of(
+                        Stream.of("left", "right"),
+                        Arrays.stream(Line.values()).map(Line::label),
+                        Arrays.stream(Became.values()).map(Became::label),
+                        Arrays.stream(Stage.values()).map(Stage::label),
+                        Arrays.stream(Motive.values()).map(Motive::label),
+                        Stream.of("unsure", "hidden", "private"))
+                .flatMap(words -> words)
+                .filter(word -> word.length() > beginning.length() && word.startsWith(beginning))
+                .distinct()
+                .toList();
     }
 
     /** "Jumps the hip" tells what is jumped, "jumps the hip line" how far it got. */
@@ -159,6 +176,10 @@ final class Details {
     /** {@return whether it is told that whoever is named taps: "bea taps" says nothing of a submission of Bea's} */
     boolean taps() {
         return words.stream().anyMatch(TAPS::containsKey);
+    }
+
+    boolean hasSide() {
+        return words.stream().anyMatch(Details::isSide);
     }
 
     private static boolean isSide(String word) {

@@ -87,12 +87,21 @@ record NameSearch(Lexicon lexicon, Here here, Naming.Hint hint, List<String> wor
                 .findFirst();
     }
 
+    /** {@return the words that stand for a name, each by its beginning} */
+    Optional<Span> abbreviated() {
+        return spans().stream()
+                .filter(span -> !lexicon.naming().abbreviated(text(span), here).isEmpty())
+                .findFirst();
+    }
+
     /** {@return what words that begin so can become, the likeliest here first} */
     List<Term> beginning(Span span, ScribeLine.Expectation expectation, int most) {
-        return lexicon.naming().beginning(text(span), here, Integer.MAX_VALUE).stream()
-                .sorted(Comparator.comparingDouble((Term term) -> -expectation.of(term.key())))
-                .limit(most)
-                .toList();
+        List<Term> begun = lexicon.naming().beginning(text(span), here, Integer.MAX_VALUE);
+        return (begun.isEmpty() ? lexicon.naming().abbreviated(text(span), here) : begun)
+                .stream()
+                        .sorted(Comparator.comparingDouble((Term term) -> -expectation.of(term.key())))
+                        .limit(most)
+                        .toList();
     }
 
     /** The longest first. Where all words are details, any of them may still be a name. */

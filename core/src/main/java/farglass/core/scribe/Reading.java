@@ -19,8 +19,9 @@ public record Reading(
      *
      * @param label as people read it
      * @param text the line that says just this
+     * @param why it is offered, in a few words
      */
-    public record Alternative(String label, String text) {}
+    public record Alternative(String label, String text, String why) {}
 
     public Reading {
         remarks = List.copyOf(remarks);

@@ -10,8 +10,10 @@ import farglass.core.bout.Telling;
 import farglass.core.lexicon.Here;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.Naming;
+import farglass.core.lexicon.SideRule;
 import farglass.core.lexicon.Technique;
 import farglass.core.lexicon.Term;
+import farglass.core.lexicon.Words;
 import farglass.core.notation.BoutFile;
 import farglass.core.notation.Hints;
 import farglass.core.notation.Passive;
@@ -21,6 +23,8 @@ import farglass.core.state.Stand;
 import farglass.core.state.Unusual;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -39,6 +43,7 @@ public final class ScribeLine {
     /** A pasted page is kept whole; more words than these are no line. */
     private static final int MOST_WORDS = 60;
 
+    private final Place place;
     private final Bout bout;
     private final Stand now;
     private final int before;
@@ -76,6 +81,7 @@ public final class ScribeLine {
     }
 
     private ScribeLine(Place place, Lexicon lexicon, Expectation expectation) {
+        this.place = place;
         this.bout = place.bout();
         this.now = place.now();
         this.lexicon = lexicon;
@@ -234,13 +240,25 @@ public final class ScribeLine {
                 // "Ann plan b": who acts is named in front, and a single letter is no second name.
                 at -> isDetail(rest, at)
                         && (front.isEmpty() || rest.get(at).length() > 1 || Details.isDetail(rest, at)));
-        Optional<NameSearch.Span> span = search.named();
+        // A single letter is a name only where it begins no longer one: "knee s" is no S-grip.
+        Optional<NameSearch.Span> span = search.named()
+                .filter(named ->
+                        search.text(named).length() > 1 || search.begun().isEmpty());
+        Rephrasing rephrasing = new Rephrasing(lexicon, here, expectation, words, first);
         if (span.isEmpty() && search.core().isEmpty()) {
-            return details(rest, actor);
+            return details(rest, actor, rephrasing);
         }
         Optional<NameSearch.Span> begun = span.isPresent() ? Optional.empty() : search.begun();
         if (begun.isPresent()) {
-            return finished(search, begun.get(), words, first, actor);
+            return finished(search, begun.get(), rephrasing, actor);
+        }
+        Optional<NameSearch.Span> abbreviated = span.isPresent() ? Optional.empty() : search.abbreviated();
+        if (abbreviated.isPresent()) {
+            return finished(search, abbreviated.get(), rephrasing, actor);
+        }
+        Optional<Reading> ended = span.isPresent() ? Optional.empty() : ended(words, front, rephrasing);
+        if (ended.isPresent()) {
+            return ended.get();
         }
         span = span.or(search::mended);
         if (span.isEmpty()) {
@@ -250,17 +268,17 @@ public final class ScribeLine {
                     withUnused(rest, named, concat(beside.unused(false), beside.loose(front.isPresent())));
             Said whole = Said.of(search.text(core), actor, scene, Optional.empty(), hint, lexicon);
             if (whole.how().isPresent()) {
-                return meant(search, core, words, first, actor);
+                return meant(search, core, rephrasing, actor);
             }
             return kept(
                     search.text(core),
                     actor,
                     around(rest, core),
-                    new Rephrasing(lexicon, words, first).saying(near(search, core), core, search.text(core)),
+                    rephrasing.saying(near(search, core), core, search.text(core)),
                     false,
                     kind(whole));
         }
-        return meant(search, span.get(), words, first, actor);
+        return meant(search, span.get(), rephrasing, actor);
     }
 
     /** Top and bottom say which of the two is meant, unless a place is named: then they say where its actor is. */
@@ -273,7 +291,40 @@ public final class ScribeLine {
                 && lexicon.meanings(String.join(" ", bare)).stream().noneMatch(Technique.class::isInstance);
     }
 
-    private Reading details(List<String> words, Optional<Seat> actor) {
+    /** The last word may be an outcome, a side or a line of which more letters are to come: "knee cut right pa". */
+    private Optional<Reading> ended(List<String> words, Optional<Seat> front, Rephrasing rephrasing) {
+        int last = words.size() - 1;
+        String typed = words.get(last);
+        if (last <= rephrasing.first()
+                || typed.length() < 2
+                || Words.isSmall(words.get(last - 1))
+                || lexicon.naming().isWord(typed)) {
+            return Optional.empty();
+        }
+        Map<String, Reading> ends = new LinkedHashMap<>();
+        for (String detail : Details.beginning(typed)) {
+            List<String> finished = new ArrayList<>(words.subList(0, last));
+            finished.add(detail);
+            ScribeLine line = new ScribeLine(place, lexicon, expectation);
+            line.telling = telling;
+            line.settled = settled;
+            line.unread = unread;
+            Reading reading = line.said(finished, front);
+            if (reading.how().isPresent()) {
+                ends.put(detail, reading);
+            }
+        }
+        return ends.entrySet().stream().findFirst().map(likeliest -> {
+            List<String> told = new ArrayList<>(likeliest.getValue().remarks());
+            told.add("“%s” was finished to %s.".formatted(typed, likeliest.getKey()));
+            List<Reading.Alternative> others = new ArrayList<>();
+            ends.keySet().forEach(detail -> others.add(rephrasing.ending(detail)));
+            others.add(rephrasing.keeping(new NameSearch.Span(0, words.size() - rephrasing.first())));
+            return new Reading(likeliest.getValue().proposal(), Optional.of(Naming.How.FINISHED), told, others);
+        });
+    }
+
+    private Reading details(List<String> words, Optional<Seat> actor, Rephrasing rephrasing) {
         if (new Details(words).taps() && actor.isPresent()) {
             // Who taps has been submitted: the try is the other's, and which it was is not told here.
             String other = bout.header().contestant(actor.get().other()).name();
@@ -283,13 +334,33 @@ public final class ScribeLine {
                     new Details(List.of()),
                     List.of(new Reading.Alternative(
                             "Submission by %s, tapped".formatted(other),
-                            actor.get().other() + " submission tap ")),
+                            actor.get().other() + " submission tap ",
+                            "who taps has been submitted")),
                     false,
                     Optional.empty());
         }
         Telling told = new Details(words).in(telling, actor, Optional.empty(), links, remarks);
         unread.forEach(field -> remarks.add("“%s” is no field and would not be saved.".formatted(field)));
-        return new Reading(new Proposal(actor, new Deed.Mark(), settled, told), Optional.empty(), remarks, List.of());
+        remarks.add("Say what it was as well: “%s” names nothing that was done. Enter keeps a bare mark with it."
+                .formatted(String.join(" ", words)));
+        return new Reading(
+                new Proposal(actor, new Deed.Mark(), settled, told),
+                Optional.empty(),
+                remarks,
+                rephrasing.naming(tellable(new Details(words), rephrasing.here())));
+    }
+
+    /** {@return what can start here of which all of this can be told, the likeliest first} */
+    private List<Technique> tellable(Details details, Here here) {
+        return lexicon.techniques().stream()
+                .filter(technique -> lexicon.naming().fitsHere(technique, here) && !technique.generic())
+                .filter(technique -> !details.hasSide() || technique.sideRule() != SideRule.NONE)
+                .filter(technique ->
+                        details.misplaced(Optional.of(technique), false).isEmpty())
+                .filter(technique -> details.otherLimb(Optional.of(technique)).isEmpty())
+                .sorted(Comparator.comparingDouble((Technique technique) -> -expectation.of(technique.key()))
+                        .thenComparing(Technique::label))
+                .toList();
     }
 
     private static Details around(List<String> words, NameSearch.Span span) {
@@ -335,16 +406,15 @@ public final class ScribeLine {
                                                     bout.header()
                                                             .contestant(other)
                                                             .name()),
-                                    other + " " + act + " ")))
+                                    other + " " + act + " ",
+                                    "it was the other one\u2019s act")))
                     .stream()
                     .toList();
             return kept(phrase, actor, new Details(List.of()), alternatives, false, Optional.empty());
         });
     }
 
-    private Reading meant(
-            NameSearch search, NameSearch.Span span, List<String> words, int first, Optional<Seat> actor) {
-        Rephrasing rephrasing = new Rephrasing(lexicon, words, first);
+    private Reading meant(NameSearch search, NameSearch.Span span, Rephrasing rephrasing, Optional<Seat> actor) {
         String phrase = search.text(span);
         Details details = around(search.words(), span);
         Said said = Said.of(phrase, actor, scene, details.became(Optional.empty()), search.hint(), lexicon);
@@ -357,7 +427,7 @@ public final class ScribeLine {
         unused = concat(unused, tapsBefore(span, search.words()));
         // What names nothing clear is kept with all that was said of it in front of the other details.
         boolean kept = said.how().isEmpty() || !unused.isEmpty();
-        unused = concat(unused, kept ? details.loose(first > 0) : List.of());
+        unused = concat(unused, kept ? details.loose(rephrasing.first() > 0) : List.of());
         if (said.how().isEmpty() || otherLimb.isPresent() || !unread.isEmpty() || !unused.isEmpty()) {
             NameSearch.Span all = otherLimb.isPresent()
                     ? new NameSearch.Span(0, search.words().size())
@@ -383,10 +453,8 @@ public final class ScribeLine {
         return proposal(said, actor, details, alternatives);
     }
 
-    private Reading finished(
-            NameSearch search, NameSearch.Span span, List<String> words, int first, Optional<Seat> actor) {
+    private Reading finished(NameSearch search, NameSearch.Span span, Rephrasing rephrasing, Optional<Seat> actor) {
         List<Term> terms = search.beginning(span, expectation, Rephrasing.MOST);
-        Rephrasing rephrasing = new Rephrasing(lexicon, words, first);
         Details details = around(search.words(), span);
         Optional<Technique> begun =
                 Optional.of(terms.get(0)).filter(Technique.class::isInstance).map(Technique.class::cast);
