@@ -76,6 +76,7 @@ final class HelpPage extends VBox {
         {"screen left facing, away", "as the picture shows it, of somebody facing the camera or turned away"},
         {"; -> half guard, A on top", "where it ended; behind a semicolon any field of a bout file"},
         {"Tab, Alt+2 \u2026 Alt+6", "while typing: another reading of the line, as shown under it"},
+        {"Alt+W", "what the words in the line mean, if they name nothing yet"},
         {"note \u2026", "what follows is kept as a note; nothing else becomes one"},
         {"continues", "it continues the chosen moment, or the own last one: one try"},
         {"answers", "it answers the chosen moment, or the last one"},

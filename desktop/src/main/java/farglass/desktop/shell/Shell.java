@@ -72,15 +72,19 @@ public final class Shell extends StackPane implements AutoCloseable {
         this.studySwitch = new StudySwitch(desk, workbench.clock());
         this.intake = new Intake(desk, sheets, choosers, workbench::rulesets);
         this.tag = new TagModel(desk, player, settings);
+        this.lexicon = new LexiconModel(desk);
         this.tagView = new TagView(
-                tag, workbench::rulesets, new TagErrands(desk, settings, choosers, sheets, intake), settings, palette);
+                tag,
+                workbench::rulesets,
+                new TagErrands(desk, settings, choosers, sheets, intake, lexicon),
+                settings,
+                palette);
         ShelfView shelf = new ShelfView(new ShelfModel(desk), intake, palette);
         DossierView dossier = new DossierView(new DossierModel(desk), palette);
         PlanView plan = new PlanView(new PlanModel(desk), sheets, choosers);
         add(Place.SHELF, shelf, shelf::begin);
         add(Place.TAG, tagView, tagView::begin);
         add(Place.DOSSIER, dossier, dossier::begin);
-        this.lexicon = new LexiconModel(desk);
         LexiconView book = new LexiconView(lexicon, sheets, settings);
         add(Place.PLAN, plan, plan::begin);
         add(Place.LEXICON, book, book::begin);

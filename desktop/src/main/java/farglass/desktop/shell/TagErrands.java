@@ -6,6 +6,8 @@ import farglass.core.bout.Times;
 import farglass.desktop.desk.Choosers;
 import farglass.desktop.desk.Desk;
 import farglass.desktop.desk.Settings;
+import farglass.desktop.lexicon.LexiconModel;
+import farglass.desktop.lexicon.UnknownWord;
 import farglass.desktop.parts.Form;
 import farglass.desktop.parts.Sheet;
 import farglass.desktop.parts.Sheets;
@@ -32,13 +34,20 @@ final class TagErrands implements TagView.Errands {
     private final Choosers choosers;
     private final Sheets sheets;
     private final Intake intake;
+    private final LexiconModel lexicon;
 
-    TagErrands(Desk desk, Settings settings, Choosers choosers, Sheets sheets, Intake intake) {
+    TagErrands(Desk desk, Settings settings, Choosers choosers, Sheets sheets, Intake intake, LexiconModel lexicon) {
         this.desk = desk;
         this.settings = settings;
         this.choosers = choosers;
         this.sheets = sheets;
         this.intake = intake;
+        this.lexicon = lexicon;
+    }
+
+    @Override
+    public void newWord(String typed) {
+        UnknownWord.ask(lexicon, sheets, typed);
     }
 
     @Override

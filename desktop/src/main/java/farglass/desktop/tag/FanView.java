@@ -56,6 +56,8 @@ final class FanView extends VBox {
         getChildren().addAll(new HBox(8, question, between, leave), hands);
         hands.setAlignment(Pos.TOP_LEFT);
         model.openProperty().addListener(change -> show());
+        // It has no width before it is first shown.
+        widthProperty().addListener(change -> show());
     }
 
     private void show() {

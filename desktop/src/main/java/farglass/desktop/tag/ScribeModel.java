@@ -1,6 +1,7 @@
 package farglass.desktop.tag;
 
 import farglass.core.bout.Bout;
+import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Settled;
 import farglass.core.bout.Times;
@@ -15,6 +16,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalLong;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.beans.property.SimpleStringProperty;
@@ -33,6 +36,7 @@ public final class ScribeModel {
     private final ReadOnlyStringWrapper meaning = new ReadOnlyStringWrapper("");
     private final ReadOnlyStringWrapper workedOut = new ReadOnlyStringWrapper("");
     private final ReadOnlyStringWrapper remarks = new ReadOnlyStringWrapper("");
+    private final ReadOnlyObjectWrapper<Optional<String>> unknown = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final ObservableList<Reading.Alternative> alternatives = FXCollections.observableArrayList();
     private OptionalLong began = OptionalLong.empty();
     private boolean beganInPlay;
@@ -91,6 +95,7 @@ public final class ScribeModel {
             workedOut.set("");
             remarks.set("");
             alternatives.clear();
+            unknown.set(Optional.empty());
             return;
         }
         if (edited.isEmpty() && tag.chosen().size() > 1) {
@@ -99,6 +104,7 @@ public final class ScribeModel {
             workedOut.set("");
             remarks.set("");
             alternatives.clear();
+            unknown.set(Optional.empty());
             return;
         }
         Typed typed = typed();
@@ -108,10 +114,20 @@ public final class ScribeModel {
         meaning.set(
                 proposal.map(told -> sentence(told, typed.time(), bout.get())).orElse("Then say what happened."));
         remarks.set(reading.map(read -> String.join(" ", read.remarks())).orElse(""));
+        unknown.set(reading.flatMap(ScribeModel::unknown));
         List<Reading.Alternative> found = reading.map(Reading::alternatives).orElse(List.of());
         if (!found.equals(alternatives)) {
             alternatives.setAll(found);
         }
+    }
+
+    /** Words that somebody put in quotes are meant to stay as they are. */
+    private static Optional<String> unknown(Reading reading) {
+        return reading.how().isEmpty()
+                        && !reading.remarks().isEmpty()
+                        && reading.proposal().deed() instanceof Deed.Unnamed unnamed
+                ? Optional.of(unnamed.words())
+                : Optional.empty();
     }
 
     /** Where the two are then by the rules of the sport, and what is left on the match clock. */
@@ -287,6 +303,11 @@ public final class ScribeModel {
     /** {@return what was guessed, mended or left open, in sentences; empty where nothing was} */
     public ReadOnlyStringProperty remarksProperty() {
         return remarks.getReadOnlyProperty();
+    }
+
+    /** {@return the words in the line that name nothing, as they would be kept; empty where all is understood} */
+    public ReadOnlyObjectProperty<Optional<String>> unknownProperty() {
+        return unknown.getReadOnlyProperty();
     }
 
     /** {@return what else the line could say, the likeliest first} */

@@ -6,8 +6,10 @@ import javafx.beans.binding.Bindings;
 import javafx.beans.binding.BooleanBinding;
 import javafx.beans.value.ObservableValue;
 import javafx.collections.ListChangeListener;
+import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
@@ -17,11 +19,17 @@ import javafx.scene.layout.VBox;
 
 /** The line one types into; above it what Enter would save, or what is asked, or what is likely to come next. */
 final class ScribeView extends VBox {
+    private static final PseudoClass UNKNOWN = PseudoClass.getPseudoClass("unknown");
+
     private final TextField line = new TextField();
     private final FlowPane alternatives = new FlowPane(6, 2);
 
-    ScribeView(TagModel tag, ObservableValue<Palette> palette) {
+    private final Runnable newWord;
+
+    /** @param newWord asks what the words in the line mean */
+    ScribeView(TagModel tag, ObservableValue<Palette> palette, Runnable newWord) {
         super(4);
+        this.newWord = newWord;
         ScribeModel model = tag.scribe();
         getStyleClass().add("scribe");
         line.setId("scribe");
@@ -48,6 +56,9 @@ final class ScribeView extends VBox {
         remarks.managedProperty().bind(remarks.visibleProperty());
         alternatives.getStyleClass().add("completions");
         model.alternatives().addListener((ListChangeListener<Reading.Alternative>) change -> show(model));
+        model.unknownProperty().addListener(change -> show(model));
+        model.unknownProperty()
+                .addListener((property, old, unknown) -> meaning.pseudoClassStateChanged(UNKNOWN, unknown.isPresent()));
         VBox reading = new VBox(4, meaning, remarks, workedOut, alternatives);
         FanView fan = new FanView(tag, palette);
         QuestionView question = new QuestionView(tag.passes());
@@ -84,17 +95,33 @@ final class ScribeView extends VBox {
         alternatives.getChildren().clear();
         for (int i = 0; i < model.alternatives().size(); i++) {
             int number = i;
-            Button button = new Button((i == 0 ? "Tab: " : "Alt+" + (i + 1) + ": ")
-                    + model.alternatives().get(i).label());
-            button.setMnemonicParsing(false);
-            button.getStyleClass().add("completion");
-            button.setFocusTraversable(false);
+            Reading.Alternative other = model.alternatives().get(i);
+            Button button = offer((i == 0 ? "Tab  " : "Alt+" + (i + 1) + "  ") + other.label(), other.why());
             button.setOnAction(event -> {
                 model.choose(number);
                 line.requestFocus();
             });
             alternatives.getChildren().add(button);
         }
+        if (model.unknownProperty().get().isPresent()) {
+            Button button = offer("Alt+W  a new word of ours\u2026", "this library then understands it");
+            button.setId("new-word");
+            button.setOnAction(event -> newWord.run());
+            alternatives.getChildren().add(button);
+        }
+    }
+
+    /** What it is and, in smaller letters, why it is offered. */
+    private static Button offer(String words, String why) {
+        Button button = new Button(words);
+        button.setMnemonicParsing(false);
+        button.getStyleClass().add("completion");
+        button.setFocusTraversable(false);
+        Label reason = new Label(why);
+        reason.getStyleClass().add("quiet");
+        button.setGraphic(reason);
+        button.setContentDisplay(ContentDisplay.RIGHT);
+        return button;
     }
 
     TextField line() {

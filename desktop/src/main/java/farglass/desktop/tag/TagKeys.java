@@ -163,6 +163,7 @@ final class TagKeys {
             case HOME -> tide.whole();
             case PAGE_UP -> tide.pan(-0.5);
             case PAGE_DOWN -> tide.pan(0.5);
+            case W -> view.newWord();
             case DIGIT1, DIGIT2, DIGIT3, DIGIT4, DIGIT5, DIGIT6 ->
                 model.scribe().choose(event.getCode().ordinal() - KeyCode.DIGIT1.ordinal());
             default -> {

@@ -47,6 +47,9 @@ public final class TagView extends BorderPane {
         /** Asks which film to take in. */
         void addFilm();
 
+        /** Asks what a word means that the lexicon lacks. */
+        void newWord(String typed);
+
         /** Keeps a setting. */
         void keepSettings();
     }
@@ -87,7 +90,7 @@ public final class TagView extends BorderPane {
             ObservableValue<Palette> palette) {
         this.model = model;
         this.errands = errands;
-        this.scribe = new ScribeView(model, palette);
+        this.scribe = new ScribeView(model, palette, this::newWord);
         this.passBar = new PassBar(model);
         this.film = new FilmView(model.player());
         this.board = new BoardView(model);
@@ -134,6 +137,8 @@ public final class TagView extends BorderPane {
         empty.setMaxWidth(380);
         empty.setMouseTransparent(true);
         StackPane list = new StackPane(new LedgerView(model, palette), empty);
+        // It takes what room is left, and gives it up when the line has more to say.
+        list.setPrefHeight(0);
         VBox.setVgrow(list, Priority.ALWAYS);
         VBox side = new VBox(4, passBar, names, list, scribe);
         side.setMinWidth(380);
@@ -315,6 +320,12 @@ public final class TagView extends BorderPane {
 
     void choosePass() {
         passBar.choose();
+    }
+
+    /** Asks what the words in the line mean, if they name nothing. */
+    void newWord() {
+        model.scribe().unknownProperty().get().ifPresentOrElse(errands::newWord, () -> model.desk()
+                .say("What the line holds is understood; there is no new word in it."));
     }
 
     void reel() {

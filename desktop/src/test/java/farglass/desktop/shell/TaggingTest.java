@@ -459,4 +459,16 @@ class TaggingTest extends OnStage {
         await("it ends", () -> text("#message").contains("nothing left to ask"));
         assertThat(bout().moment("m4").orElseThrow().telling().certainty()).isEqualTo(Certainty.SURE);
     }
+
+    @Test
+    void aWordThatNamesNothingIsMarkedAndCanBecomeOneOfOurs() throws Exception {
+        type("a flurgle");
+        await("it is said before it is saved", () -> text("#remarks").contains("names nothing here"));
+        press(KeyCode.ALT, KeyCode.W);
+        type("knee cut");
+        press(KeyCode.ENTER);
+        await("the line is understood", () -> text("#meaning").contains("Runa: Knee cut"));
+        press(KeyCode.ENTER);
+        assertThat(last().deed()).isEqualTo(new Deed.Did("knee-cut"));
+    }
 }
