@@ -4,11 +4,11 @@ import farglass.core.bout.Bout;
 import farglass.core.corpus.BoutSheet;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.pass.Aim;
+import farglass.core.pass.Needs;
 import farglass.core.pass.Pass;
 import farglass.core.pass.Question;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -43,12 +43,12 @@ public class PassBenchmark {
 
     @Benchmark
     public List<Question> answers() {
-        return new Pass(Aim.ANSWERS, Optional.empty(), Set.of()).questions(BoutSheet.of(bout, lexicon));
+        return new Pass(Aim.ANSWERS, Optional.empty(), Needs.NONE).questions(BoutSheet.of(bout, lexicon));
     }
 
     @Benchmark
     public List<Question> grips() {
-        return new Pass(Aim.GRIPS, Optional.empty(), Set.of()).questions(BoutSheet.of(bout, lexicon));
+        return new Pass(Aim.GRIPS, Optional.empty(), Needs.NONE).questions(BoutSheet.of(bout, lexicon));
     }
 
     /** How much of both is making the sheet. */

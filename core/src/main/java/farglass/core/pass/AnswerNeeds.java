@@ -20,7 +20,7 @@ import java.util.Set;
  * What a study still has to learn of answers. How an athlete answers an attack is settled once the share of her usual answer is known
  * within ten points either way, in four of five cases; until then it is an open question, and an answers pass asks about it.
  */
-public final class AnswerNeeds {
+final class AnswerNeeds {
     /** Half the width of the 80 % interval at which a question is settled. */
     static final double SETTLED_WITHIN = 0.10;
 
@@ -30,7 +30,7 @@ public final class AnswerNeeds {
     private AnswerNeeds() {}
 
     /** {@return keys of the attacks whose usual answer by these athletes is settled} Linear in the moments. */
-    public static Set<String> settled(Collection<String> athletes, Corpus corpus) {
+    static Set<String> settled(Collection<String> athletes, Corpus corpus) {
         Set<String> settled = new HashSet<>();
         Map<String, List<Share>> shares = new HashMap<>();
         for (String athlete : athletes) {

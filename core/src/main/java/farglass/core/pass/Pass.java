@@ -7,8 +7,8 @@ import farglass.core.bout.Fact;
 import farglass.core.bout.Layer;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Seat;
+import farglass.core.bout.Telling;
 import farglass.core.corpus.BoutSheet;
-import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.Role;
 import farglass.core.scribe.Fan;
 import farglass.core.scribe.Phrase;
@@ -24,34 +24,61 @@ import java.util.function.Predicate;
 import java.util.stream.Collectors;
 
 /**
- * A viewing of a bout for one aim, perhaps in one position only: what it still has to ask, in the order of the film. What lies in a
- * stretch that was covered for the layer was asked already, and is not asked again: "not looked at" and "nothing there" stay apart.
+ * A viewing of a bout for one aim, perhaps in one position only: what it still has to ask. What lies in a stretch that was covered for
+ * the layer was asked already, and is not asked again: "not looked at" and "nothing there" stay apart.
  *
  * @param position key of the only position looked at; empty for all
- * @param settled attacks whose usual answer is known well enough, by {@link AnswerNeeds}: they are asked about no more
+ * @param needs what the study has to learn; it says in which order is asked, and what not at all
  */
-public record Pass(Aim aim, Optional<String> position, Set<String> settled) {
+public record Pass(Aim aim, Optional<String> position, Needs needs) {
+    private static final long ANSWERED_WITHIN_MICROS = 15_000_000;
+
+    private static final String ANSWERS_TO = "answers to ";
+
     /** So much of what led to a moment is looked at with it. */
     private static final long BEFORE_MICROS = 2_000_000;
 
-    private static final long AFTER_MICROS = 1_500_000;
+    public static final long AFTER_MICROS = 1_500_000;
     /** A stay shorter than this is passed through, and nobody settles grips in it. */
     private static final long SHORTEST_STAY_MICROS = 2_000_000;
 
-    public Pass {
-        settled = Set.copyOf(settled);
+    /** A question that a moment raises, and whether it has been told, or looked for, already. */
+    record Raised(Question question, boolean told) {
+        static Raised open(Question question) {
+            return new Raised(question, false);
+        }
     }
 
     /** {@return what is still to be asked, in the order of the film} Linear in the moments. */
     public List<Question> questions(BoutSheet sheet) {
-        List<Question> questions = new ArrayList<>();
+        return raised(sheet).stream()
+                .filter(raised -> !raised.told())
+                .map(Raised::question)
+                .filter(question -> !needs.settled().contains(settles(question)))
+                .toList();
+    }
+
+    /** {@return the same, the most telling first and alike ones together} */
+    public Agenda agenda(BoutSheet sheet) {
+        return Agenda.of(questions(sheet), needs);
+    }
+
+    /** The attack whose usual answer a question is about. */
+    private static String settles(Question question) {
+        return question.topic().figure().replace(ANSWERS_TO, "");
+    }
+
+    List<Raised> raised(BoutSheet sheet) {
+        List<Raised> all = new ArrayList<>();
         Set<String> stays = stays(sheet.timeline());
         for (Moment moment : sheet.bout().moments()) {
-            if (moment.atMicros().isPresent() && isHere(moment, sheet.timeline()) && !isAsked(sheet.bout(), moment)) {
-                ask(moment, sheet, stays).ifPresent(questions::add);
+            if (moment.atMicros().isPresent() && isHere(moment, sheet.timeline())) {
+                ask(moment, sheet, stays)
+                        .map(raised -> isAsked(sheet.bout(), moment) ? new Raised(raised.question(), true) : raised)
+                        .ifPresent(all::add);
             }
         }
-        return questions;
+        return all;
     }
 
     /** {@return the moments that led into a place where the two then stayed} */
@@ -73,92 +100,128 @@ public record Pass(Aim aim, Optional<String> position, Set<String> settled) {
                 && bout.header().covers(aim.layer().get(), moment.atMicros().getAsLong());
     }
 
-    private Optional<Question> ask(Moment moment, BoutSheet sheet, Set<String> stays) {
-        Bout bout = sheet.bout();
-        Lexicon lexicon = sheet.lexicon();
+    private Optional<Raised> ask(Moment moment, BoutSheet sheet, Set<String> stays) {
         return switch (aim) {
-            case STORY -> open(bout, moment, lexicon);
-            case ANSWERS -> answer(bout, moment, sheet.conversation(), lexicon);
-            case GRIPS -> stays.contains(moment.id()) ? grips(bout, moment, sheet.timeline()) : Optional.empty();
-            case ERRORS -> error(bout, moment, sheet.timeline(), lexicon);
-            case REWATCH -> again(bout, moment, lexicon);
+            case STORY -> open(moment, sheet).map(Raised::open);
+            case ANSWERS -> answer(moment, sheet);
+            case GRIPS -> stays.contains(moment.id()) ? grips(moment, sheet) : Optional.empty();
+            case ERRORS -> error(moment, sheet);
+            case REWATCH -> again(moment, sheet).map(Raised::open);
         };
     }
 
-    private static Question question(Moment moment, long before, String words, Question.About about) {
+    private static Question question(Moment moment, long before, String words, Question.About about, Topic topic) {
         long at = moment.atMicros().orElseThrow();
         return new Question(
-                moment.id(), Math.max(0, at - Math.max(before, BEFORE_MICROS)), at + AFTER_MICROS, words, about);
+                moment.id(), Math.max(0, at - Math.max(before, BEFORE_MICROS)), at + AFTER_MICROS, words, about, topic);
     }
 
-    private static String words(Moment moment, Bout bout, Lexicon lexicon) {
-        return "%s: %s".formatted(Phrase.actor(moment.actor(), bout), Phrase.of(moment, bout, lexicon));
+    private static String words(Moment moment, BoutSheet sheet) {
+        return Phrase.told(moment, sheet.bout(), sheet.lexicon());
     }
 
-    private static Optional<Question> open(Bout bout, Moment moment, Lexicon lexicon) {
-        String words = words(moment, bout, lexicon);
+    /** Without what became of it. */
+    private static Moment bare(Moment moment) {
+        return moment.with(Telling.NOTHING);
+    }
+
+    private static String name(Optional<Seat> seat, BoutSheet sheet) {
+        return seat.map(each -> sheet.bout().header().contestant(each).name()).orElse("");
+    }
+
+    private static Topic topic(String figure, Moment moment, BoutSheet sheet) {
+        return new Topic(
+                figure, name(moment.actor(), sheet), figure + " " + moment.actor(), words(bare(moment), sheet));
+    }
+
+    private static Optional<Question> open(Moment moment, BoutSheet sheet) {
+        String words = words(moment, sheet);
         if (moment.deed() instanceof Deed.Mark || moment.deed() instanceof Deed.Unnamed) {
-            return Optional.of(question(moment, 0, words + ". What is it?", Question.About.OPEN));
+            return Optional.of(
+                    question(moment, 0, words + ". What is it?", Question.About.OPEN, topic("names", moment, sheet)));
         }
         if (moment.technique().isPresent()
                 && moment.actor().isEmpty()
                 && !moment.telling().unknown(Fact.Field.ACTOR)) {
-            return Optional.of(question(moment, 0, words + ". Who did it?", Question.About.OPEN));
+            return Optional.of(
+                    question(moment, 0, words + ". Who did it?", Question.About.OPEN, topic("actors", moment, sheet)));
         }
-        return Fan.of(moment, lexicon)
+        return Fan.of(moment, sheet.lexicon())
                 .filter(fan -> !moment.telling().unknown(Fact.Field.BECAME))
-                .map(fan -> question(moment, 0, words + ". " + fan.question(), Question.About.OPEN));
+                .map(fan -> question(
+                        moment,
+                        0,
+                        words + ". " + fan.question(),
+                        Question.About.OPEN,
+                        topic("outcomes of " + moment.technique().orElseThrow(), moment, sheet)));
     }
 
-    private Optional<Question> answer(Bout bout, Moment moment, Conversation conversation, Lexicon lexicon) {
-        boolean told =
-                moment.telling().answers().isPresent() || moment.telling().unknown(Fact.Field.ANSWERS);
-        return conversation
+    private static Optional<Raised> answer(Moment moment, BoutSheet sheet) {
+        return sheet.conversation()
                 .before(moment)
-                .filter(turn -> !told && !turn.confirmed())
-                .filter(turn ->
-                        turn.earlier().technique().filter(settled::contains).isEmpty())
+                .filter(turn -> isNear(turn, moment))
                 .map(turn -> {
+                    boolean told = turn.confirmed()
+                            || moment.telling().answers().isPresent()
+                            || moment.telling().unknown(Fact.Field.ANSWERS);
                     long gap = moment.atMicros().orElseThrow()
                             - turn.earlier().atMicros().orElse(moment.atMicros().orElseThrow());
-                    return question(
-                            moment,
-                            gap + BEFORE_MICROS,
-                            String.format(
-                                    Locale.ROOT,
-                                    "%s. Does it answer %s, %.1f s before?",
-                                    words(moment, bout, lexicon),
-                                    words(turn.earlier(), bout, lexicon),
-                                    gap / 1e6),
-                            Question.About.ANSWER);
+                    String attack = turn.earlier().technique().orElse("something unnamed");
+                    Topic topic = new Topic(
+                            ANSWERS_TO + attack,
+                            name(moment.actor(), sheet),
+                            "%s %s %s"
+                                    .formatted(
+                                            moment.actor(), moment.technique().orElse(moment.id()), attack),
+                            "%s after %s"
+                                    .formatted(
+                                            words(bare(moment), sheet),
+                                            Phrase.named(bare(turn.earlier()), sheet.bout(), sheet.lexicon())));
+                    return new Raised(
+                            question(
+                                    moment,
+                                    gap + BEFORE_MICROS,
+                                    String.format(
+                                            Locale.ROOT,
+                                            "%s. Does it answer %s, %.1f s before?",
+                                            words(moment, sheet),
+                                            Phrase.named(turn.earlier(), sheet.bout(), sheet.lexicon()),
+                                            gap / 1e6),
+                                    Question.About.ANSWER,
+                                    topic),
+                            told);
                 });
     }
 
-    private static Optional<Question> grips(Bout bout, Moment moment, Timeline timeline) {
-        Stand after = timeline.after(moment);
+    /** Nobody answers what was over a quarter of a minute ago; what a person has linked stands. */
+    private static boolean isNear(Conversation.Turn turn, Moment moment) {
+        return turn.confirmed()
+                || turn.earlier().atMicros().isEmpty()
+                || moment.atMicros().orElseThrow() - turn.earlier().atMicros().getAsLong() <= ANSWERED_WITHIN_MICROS;
+    }
+
+    private static Optional<Raised> grips(Moment moment, BoutSheet sheet) {
+        Stand after = sheet.timeline().after(moment);
+        if (!after.position().isSettled()) {
+            return Optional.empty();
+        }
         boolean told = moment.telling().facts(Fact.Grip.class).findAny().isPresent()
                 || moment.telling().unknown(Fact.Field.GRIP);
-        return !told && after.position().isSettled()
-                ? Optional.of(question(
-                        moment,
-                        0,
-                        "%s from here on. Who holds what?"
-                                .formatted(after.top()
-                                        .map(top -> after.position().label() + ", " + Phrase.firstName(bout, top)
-                                                + " on top")
-                                        .orElse(after.position().label())),
-                        Question.About.GRIPS))
-                : Optional.empty();
+        String place = after.top()
+                .map(top -> after.position().label() + ", " + Phrase.firstName(sheet.bout(), top) + " on top")
+                .orElse(after.position().label());
+        Topic topic =
+                new Topic("grips in " + after.position().key(), name(after.top(), sheet), "grips in " + place, place);
+        return Optional.of(new Raised(
+                question(moment, 0, place + " from here on. Who holds what?", Question.About.GRIPS, topic), told));
     }
 
     /** Asked of what did not work, and of the moment after which the other is better placed. */
-    private static Optional<Question> error(Bout bout, Moment moment, Timeline timeline, Lexicon lexicon) {
-        if (moment.technique().isEmpty()
-                || moment.actor().isEmpty()
-                || moment.telling().facts(Fact.Mistake.class).findAny().isPresent()
-                || moment.telling().unknown(Fact.Field.MISTAKE)) {
+    private static Optional<Raised> error(Moment moment, BoutSheet sheet) {
+        if (moment.technique().isEmpty() || moment.actor().isEmpty()) {
             return Optional.empty();
         }
+        Timeline timeline = sheet.timeline();
         Seat actor = moment.actor().get();
         boolean failed = moment.telling()
                 .became()
@@ -169,21 +232,31 @@ public record Pass(Aim aim, Optional<String> position, Set<String> settled) {
                 .isPresent();
         boolean lost = timeline.before(moment).roleOf(actor) != Role.BOTTOM
                 && timeline.after(moment).roleOf(actor) == Role.BOTTOM;
+        boolean told = moment.telling().facts(Fact.Mistake.class).findAny().isPresent()
+                || moment.telling().unknown(Fact.Field.MISTAKE);
         return failed || lost
-                ? Optional.of(question(
-                        moment, 0, words(moment, bout, lexicon) + ". Was there an error in it?", Question.About.ERROR))
+                ? Optional.of(new Raised(
+                        question(
+                                moment,
+                                0,
+                                words(moment, sheet) + ". Was there an error in it?",
+                                Question.About.ERROR,
+                                topic("errors in " + moment.technique().get(), moment, sheet)),
+                        told))
                 : Optional.empty();
     }
 
-    private static Optional<Question> again(Bout bout, Moment moment, Lexicon lexicon) {
-        String words = words(moment, bout, lexicon);
+    private static Optional<Question> again(Moment moment, BoutSheet sheet) {
+        String words = words(moment, sheet);
+        String figure = moment.technique().map(key -> "doubts of " + key).orElse("doubts");
         if (moment.telling().certainty() != Certainty.SURE) {
             return Optional.of(question(
                     moment,
                     0,
                     "%s. It was marked %s: is it so?"
                             .formatted(words, moment.telling().certainty().label()),
-                    Question.About.OPEN));
+                    Question.About.OPEN,
+                    topic(figure, moment, sheet)));
         }
         Optional<Fact.Unknown> unknown =
                 moment.telling().facts(Fact.Unknown.class).findFirst();
@@ -193,8 +266,9 @@ public record Pass(Aim aim, Optional<String> position, Set<String> settled) {
                     0,
                     "%s. The %s could not be told: can it now?"
                             .formatted(words, Fact.label(unknown.get().field())),
-                    Question.About.OPEN));
+                    Question.About.OPEN,
+                    topic(figure, moment, sheet)));
         }
-        return open(bout, moment, lexicon);
+        return open(moment, sheet);
     }
 }

@@ -8,8 +8,9 @@ package farglass.core.pass;
  * @param toMicros where to stop
  * @param words the question
  * @param about what is asked
+ * @param topic what it belongs to
  */
-public record Question(String momentId, long fromMicros, long toMicros, String words, About about) {
+public record Question(String momentId, long fromMicros, long toMicros, String words, About about, Topic topic) {
     /** What is asked, and so what can be said to it. */
     public enum About {
         /** Does it answer the moment before it? Yes, no, or cannot be told. */

@@ -197,6 +197,28 @@ public final class Phrase {
         return name.strip().split("\\s+")[0];
     }
 
+    /** {@return who did what: "Juno: frame, shown"; what nobody is named for, alone} */
+    public static String told(Moment moment, Bout bout, Lexicon lexicon) {
+        String words = of(moment, bout, lexicon);
+        return moment.actor()
+                .map(actor -> firstName(bout, actor) + ": " + inSentence(words))
+                .orElse(words);
+    }
+
+    /** {@return what somebody did, within a sentence: "Juno\u2019s frame, shown"} */
+    public static String named(Moment moment, Bout bout, Lexicon lexicon) {
+        return moment.actor().map(actor -> firstName(bout, actor) + "\u2019s ").orElse("")
+                + inSentence(of(moment, bout, lexicon));
+    }
+
+    /** What comes first is a label; behind the comma athletes may be named. */
+    private static String inSentence(String words) {
+        int comma = words.indexOf(", ");
+        return comma < 0
+                ? Words.inSentence(words)
+                : Words.inSentence(words.substring(0, comma)) + words.substring(comma);
+    }
+
     /** {@return who did it, in words} */
     public static String actor(Optional<Seat> actor, Bout bout) {
         return actor.map(seat -> firstName(bout, seat)).orElse("Nobody named");

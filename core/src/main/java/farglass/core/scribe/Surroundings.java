@@ -1,6 +1,5 @@
 package farglass.core.scribe;
 
-import farglass.core.bout.Bout;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Settled;
 import farglass.core.bout.Times;
@@ -18,17 +17,13 @@ public final class Surroundings {
 
     /** {@return the moment itself with who and when: "Ebele: knee cut, to own right, past  6:43.2"} */
     public static String moment(Moment moment, BoutSheet sheet) {
-        String words = Phrase.of(moment, sheet.bout(), sheet.lexicon());
-        return moment.actor()
-                        .map(actor -> Phrase.firstName(sheet.bout(), actor) + ": " + inSentence(words))
-                        .orElse(words)
-                + time(moment);
+        return Phrase.told(moment, sheet.bout(), sheet.lexicon()) + time(moment);
     }
 
     /** {@return "From half guard, Ebele on top. Answers the frame of Freya, 6:39.0."; a part that is not known is left out} */
     public static String around(Moment moment, BoutSheet sheet) {
         List<String> sentences = new ArrayList<>();
-        from(moment, sheet).ifPresent(place -> sentences.add("From " + inSentence(place) + "."));
+        from(moment, sheet).ifPresent(place -> sentences.add("From " + place + "."));
         sheet.conversation()
                 .before(moment)
                 .map(turn -> (turn.confirmed() ? "Answers " : "Comes after ") + named(turn.earlier(), sheet) + ".")
@@ -43,28 +38,20 @@ public final class Surroundings {
     private static Optional<String> from(Moment moment, BoutSheet sheet) {
         Stand stand = sheet.timeline().before(moment);
         Position position = stand.position();
+        String label = sheet.lexicon().label(position.key());
         return position.isSettled()
-                ? Optional.of(Phrase.settled(
-                        new Settled(position.key(), stand.top(), Optional.empty(), stand.passing(), false),
-                        sheet.bout(),
-                        sheet.lexicon()))
+                ? Optional.of(Words.inSentence(label)
+                        + Phrase.settled(
+                                        new Settled(
+                                                position.key(), stand.top(), Optional.empty(), stand.passing(), false),
+                                        sheet.bout(),
+                                        sheet.lexicon())
+                                .substring(label.length()))
                 : Optional.empty();
     }
 
     private static String named(Moment moment, BoutSheet sheet) {
-        Bout bout = sheet.bout();
-        String whose = moment.actor()
-                .map(actor -> Phrase.firstName(bout, actor) + "\u2019s ")
-                .orElse("");
-        return whose + inSentence(Phrase.of(moment, bout, sheet.lexicon())) + time(moment);
-    }
-
-    /** What comes first is a label; behind the comma athletes may be named. */
-    private static String inSentence(String words) {
-        int comma = words.indexOf(", ");
-        return comma < 0
-                ? Words.inSentence(words)
-                : Words.inSentence(words.substring(0, comma)) + words.substring(comma);
+        return Phrase.named(moment, sheet.bout(), sheet.lexicon()) + time(moment);
     }
 
     private static String time(Moment moment) {

@@ -11,6 +11,7 @@ import farglass.core.corpus.Corpus;
 import farglass.core.lexicon.Lexicon;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
@@ -27,7 +28,8 @@ class PassTest {
             "0:50 - mark");
 
     private static List<Question> ask(Aim aim, Optional<String> position, Set<String> settled, Bout bout) {
-        return new Pass(aim, position, settled).questions(BoutSheet.of(bout, LEXICON));
+        return new Pass(aim, position, new Needs(settled, Map.of(), Set.of(), 0))
+                .questions(BoutSheet.of(bout, LEXICON));
     }
 
     private static List<String> asked(Aim aim, Bout bout) {
@@ -51,7 +53,7 @@ class PassTest {
     void aQuestionSaysWhatAndShowsTheFilmAroundIt() {
         Question question = ask(Aim.ANSWERS, Optional.empty(), Set.of(), BOUT).get(1);
         assertThat(question.words())
-                .isEqualTo("Juno: Frame. Does it answer Pip: Knee cut, nearly, knee line, 2.0 s before?");
+                .isEqualTo("Juno: frame. Does it answer Pip\u2019s knee cut, nearly, knee line, 2.0 s before?");
         assertThat(question.fromMicros()).as("the attack is seen too").isEqualTo(18_000_000);
         assertThat(question.toMicros()).isGreaterThan(22_000_000);
         assertThat(question.about()).isEqualTo(Question.About.ANSWER);
@@ -63,6 +65,12 @@ class PassTest {
                 BOUT.header().with(BOUT.header().footage().covering(new Covered(Layer.ANSWERS, 0, 25_000_000, true))));
         assertThat(asked(Aim.ANSWERS, covered)).containsExactly("m4", "m6");
         assertThat(asked(Aim.GRIPS, covered)).as("another layer").hasSize(2);
+    }
+
+    @Test
+    void whatWasLongAgoIsNotAskedAbout() {
+        Bout slow = Bouts.of("0:10 A guard-pull; held", "0:26 B knee-cut", "0:40 A frame", "0:41 A hip-escape");
+        assertThat(asked(Aim.ANSWERS, slow)).as("16, 14 and 15 seconds later").containsExactly("m3", "m4");
     }
 
     @Test
@@ -81,11 +89,11 @@ class PassTest {
 
     @Test
     void howAnAttackIsAnsweredIsSettledByEnoughLinkedAnswersOnly() {
-        assertThat(AnswerNeeds.settled(List.of("Juno"), Corpus.of(List.of(answered(2, true)), LEXICON)))
+        assertThat(AnswerNeeds.settled(Set.of("Juno"), Corpus.of(List.of(answered(2, true)), LEXICON)))
                 .isEmpty();
-        assertThat(AnswerNeeds.settled(List.of("Juno"), Corpus.of(List.of(answered(12, true)), LEXICON)))
+        assertThat(AnswerNeeds.settled(Set.of("Juno"), Corpus.of(List.of(answered(12, true)), LEXICON)))
                 .containsExactly("knee-cut");
-        assertThat(AnswerNeeds.settled(List.of("Juno"), Corpus.of(List.of(answered(12, false)), LEXICON)))
+        assertThat(AnswerNeeds.settled(Set.of("Juno"), Corpus.of(List.of(answered(12, false)), LEXICON)))
                 .as("what merely followed settles nothing")
                 .isEmpty();
     }

@@ -5,10 +5,10 @@ import farglass.core.bout.Layer;
 import farglass.core.bout.Times;
 import farglass.core.lexicon.Words;
 import farglass.core.pass.Aim;
+import farglass.core.pass.Needs;
 import farglass.core.pass.Pass;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.Set;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.Menu;
@@ -82,7 +82,7 @@ final class PassBar extends HBox {
     private String label(Aim aim) {
         return model.sheet()
                 .filter(bout -> aim != Aim.STORY)
-                .map(bout -> new Pass(aim, Optional.empty(), Set.of())
+                .map(bout -> new Pass(aim, Optional.empty(), Needs.NONE)
                         .questions(bout)
                         .size())
                 .map(count ->

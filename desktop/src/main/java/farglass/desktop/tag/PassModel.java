@@ -6,24 +6,31 @@ import farglass.core.bout.Covered;
 import farglass.core.bout.Fact;
 import farglass.core.bout.Layer;
 import farglass.core.bout.Moment;
+import farglass.core.pass.Agenda;
 import farglass.core.pass.Aim;
-import farglass.core.pass.AnswerNeeds;
+import farglass.core.pass.Needs;
 import farglass.core.pass.Pass;
 import farglass.core.pass.Question;
 import farglass.core.study.Athlete;
 import farglass.desktop.desk.Desk;
 import farglass.desktop.desk.Work;
 import farglass.library.Contents;
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.collections.FXCollections;
+import javafx.collections.ObservableList;
+import javafx.collections.ObservableSet;
 
 /**
- * A viewing led by the product: it stops at the next moment that lacks something, shows the film around it over and over, asks one
- * thing, and goes on once that is answered or skipped. What was asked counts as covered in the layer; what was skipped does not.
+ * A viewing led by the product: it stops at what would teach the study most and is not told yet, shows the film around it over and over,
+ * asks one thing, and goes on once that is answered or put off. Alike questions are asked together, with film on each. What was asked
+ * counts as covered in the layer; what was put off does not, and is asked when one begins again.
  */
 public final class PassModel {
     /** What one can say to a question. */
@@ -31,21 +38,42 @@ public final class PassModel {
         YES,
         NO,
         CANNOT_TELL,
-        SKIP
+        SKIP,
+        /** The questions that are asked together are asked each by itself. */
+        ONE_BY_ONE,
+        /** What teaches less, half of all that is left, is put off. */
+        HALF_LATER
     }
+
+    /** Fewer alike questions are as quickly asked one by one. */
+    private static final int TOGETHER = 3;
+
+    private static final int MANY = 8;
 
     private final TagModel tag;
     private final ReadOnlyObjectWrapper<Aim> aim = new ReadOnlyObjectWrapper<>(Aim.STORY);
     private final ReadOnlyObjectWrapper<Optional<Question>> question = new ReadOnlyObjectWrapper<>(Optional.empty());
+    private final ObservableList<Question> together = FXCollections.observableArrayList();
+    private final ObservableSet<String> leftOut = FXCollections.observableSet();
+    // Kept here: who listens to a view of a list does not keep the view.
+    private final ObservableList<Question> togetherSeen = FXCollections.unmodifiableObservableList(together);
+    private final ObservableSet<String> leftOutSeen = FXCollections.unmodifiableObservableSet(leftOut);
+    private final Set<String> apart = new HashSet<>();
     private final Set<String> skipped = new HashSet<>();
     private final Set<String> replied = new HashSet<>();
     private Optional<Pass> pass = Optional.empty();
     private Optional<Work.Job> counting = Optional.empty();
-    private long coveredTo;
     private int left;
 
     PassModel(TagModel tag) {
         this.tag = tag;
+        // Where several are shown in turn, the one on the film is the one that keys act on.
+        tag.repeats()
+                .loopProperty()
+                .addListener((property, old, loop) -> loop.ifPresent(shown -> together.stream()
+                        .filter(each -> loop(each).equals(shown))
+                        .findFirst()
+                        .ifPresent(this::turnTo)));
     }
 
     /** Watches for an aim; a detail pass begins to ask at once. */
@@ -58,25 +86,21 @@ public final class PassModel {
             tag.desk().say("Story: let the film run and tag what happens.");
             return;
         }
-        if (wanted == Aim.ANSWERS) {
-            askAnswers(position);
-        } else {
-            begin(new Pass(wanted, position, Set.of()));
-        }
+        count(wanted, position);
     }
 
-    /** Which answers are settled is counted in all the bouts of the study: it may take a moment. */
-    private void askAnswers(Optional<String> position) {
+    /** What the study still has to learn is counted in all its bouts: it may take a moment. */
+    private void count(Aim wanted, Optional<String> position) {
         Desk desk = tag.desk();
-        List<String> athletes = desk.subjects().stream().map(Athlete::name).toList();
+        Set<String> athletes = desk.subjects().stream().map(Athlete::name).collect(Collectors.toSet());
         List<Bout> bouts = desk.boutsOfStudy();
         Contents contents = desk.contents();
         counting = Optional.of(desk.work()
                 .start(
-                        "Counting what is settled",
-                        (progress, cancelled) -> AnswerNeeds.settled(
-                                athletes, desk.corpus(contents).renewed(bouts, desk.lexicon())),
-                        settled -> begin(new Pass(Aim.ANSWERS, position, settled)),
+                        "Counting what is known",
+                        (progress, cancelled) ->
+                                Needs.of(wanted, athletes, desk.corpus(contents).renewed(bouts, desk.lexicon())),
+                        needs -> begin(new Pass(wanted, position, needs)),
                         desk::fail));
     }
 
@@ -105,33 +129,89 @@ public final class PassModel {
         counting.ifPresent(Work.Job::cancel);
         counting = Optional.empty();
         pass = Optional.empty();
+        together.clear();
         question.set(Optional.empty());
+        leftOut.clear();
+        apart.clear();
         skipped.clear();
         replied.clear();
-        coveredTo = 0;
         tag.repeats().off();
     }
 
+    private Agenda agenda() {
+        Agenda all = pass.orElseThrow().agenda(tag.sheet().orElseThrow());
+        return new Agenda(all.items().stream()
+                .map(item -> new Agenda.Item(
+                        item.topic(),
+                        item.worth(),
+                        item.questions().stream()
+                                .filter(each ->
+                                        !skipped.contains(each.momentId()) && !replied.contains(each.momentId()))
+                                .toList()))
+                .filter(item -> !item.questions().isEmpty())
+                .toList());
+    }
+
     private void next() {
-        List<Question> open = pass.orElseThrow().questions(tag.sheet().orElseThrow()).stream()
-                .filter(each -> !skipped.contains(each.momentId()) && !replied.contains(each.momentId()))
-                .toList();
-        left = open.size();
-        if (open.isEmpty()) {
+        Agenda agenda = agenda();
+        left = agenda.questions().size();
+        leftOut.clear();
+        if (left == 0) {
             finish();
             return;
         }
-        Question now = open.get(0);
+        // What is asked one by one, or was left out of several, comes before anything new.
+        Agenda.Item first = agenda.items().stream()
+                .filter(item -> apart.contains(item.topic().alike()))
+                .findFirst()
+                .orElse(agenda.items().get(0));
+        boolean all = first.questions().size() >= TOGETHER
+                && first.questions().get(0).about() == Question.About.ANSWER
+                && !apart.contains(first.topic().alike());
+        together.setAll(all ? first.questions() : List.of());
+        show(first.questions().get(0));
+    }
+
+    private void show(Question now) {
+        turnTo(now);
+        if (together.isEmpty()) {
+            tag.repeats().over(now.fromMicros(), now.toMicros());
+        } else {
+            tag.repeats().round(together.stream().map(PassModel::loop).toList(), together.indexOf(now));
+        }
+    }
+
+    private void turnTo(Question now) {
         question.set(Optional.of(now));
         tag.selectedProperty().set(Optional.of(now.momentId()));
-        tag.repeats().over(now.fromMicros(), now.toMicros());
+    }
+
+    private static Repeats.Loop loop(Question asked) {
+        return new Repeats.Loop(asked.fromMicros(), asked.toMicros());
+    }
+
+    /** Of several asked together, shows the next one, or the one before. */
+    public void turn(int direction) {
+        question.get()
+                .map(together::indexOf)
+                .filter(at -> at >= 0)
+                .ifPresent(at -> show(together.get(Math.floorMod(at + direction, together.size()))));
+    }
+
+    /** Of several asked together, takes the one shown out of what the next reply is said to, or back in. */
+    public void leaveOut() {
+        question.get().filter(together::contains).map(Question::momentId).ifPresent(id -> {
+            if (!leftOut.remove(id)) {
+                leftOut.add(id);
+            }
+        });
     }
 
     private void finish() {
         long end = tag.timeline().orElseThrow().endMicros();
         int unasked = skipped.size();
         if (unasked == 0 && pass.flatMap(Pass::position).isEmpty()) {
-            cover(end);
+            cover(List.of(new long[] {0, end}));
         }
         Aim done = aim.get();
         end();
@@ -140,48 +220,91 @@ public final class PassModel {
                 .say(
                         unasked == 0
                                 ? "%s: there is nothing left to ask in this bout.".formatted(done.label())
-                                : "%s: all is asked but what you skipped (%d). Begin again to see it."
+                                : "%s: all is asked but what you put off (%d). Begin again to see it."
                                         .formatted(done.label(), unasked));
     }
 
-    /** Answers the question that stands. */
+    /** Answers what is asked, or all that is asked together but what was left out. */
     public void reply(Reply reply) {
         Question asked = question.get().orElseThrow();
-        Moment moment =
-                tag.boutProperty().get().orElseThrow().moment(asked.momentId()).orElseThrow();
-        switch (reply) {
-            case SKIP -> skipped.add(moment.id());
-            case YES -> {
-                if (!yes(asked, moment)) {
-                    return;
-                }
-            }
-            case NO -> {
-                // Nothing is written: that nothing was there is what the covered layer says; what was unsure stays so.
-            }
-            case CANNOT_TELL -> commit(moment, moment.with(moment.telling().and(new Fact.Unknown(field(asked)))));
+        if (reply == Reply.HALF_LATER) {
+            agenda().rearHalf().forEach(each -> skipped.add(each.momentId()));
+            tag.desk().say("What teaches less is put off: " + skipped.size() + " questions.");
+            next();
+            return;
         }
-        if (reply != Reply.SKIP) {
-            replied.add(moment.id());
-            moment.atMicros().ifPresent(this::coverUpTo);
+        // What is left out of several is asked by itself.
+        apart.add(asked.topic().alike());
+        if (reply == Reply.ONE_BY_ONE) {
+            next();
+            return;
+        }
+        List<Question> meant = together.isEmpty()
+                ? List.of(asked)
+                : together.stream()
+                        .filter(each -> !leftOut.contains(each.momentId()))
+                        .toList();
+        if (reply == Reply.SKIP) {
+            meant.forEach(each -> skipped.add(each.momentId()));
+        } else if (reply == Reply.YES && asked.about() != Question.About.ANSWER) {
+            if (!confirmed(asked)) {
+                return;
+            }
+            lookedAt(meant);
+        } else {
+            tell(reply, meant);
         }
         next();
     }
 
+    /** What is told of all of them, and that they were looked at, is written at once: one act, and one undo. */
+    private void tell(Reply reply, List<Question> meant) {
+        Bout before = tag.boutProperty().get().orElseThrow();
+        Bout after = before;
+        for (Question each : meant) {
+            Moment moment = before.moment(each.momentId()).orElseThrow();
+            switch (reply) {
+                case YES -> {
+                    Optional<Moment> earlier = tag.mending().followed(moment);
+                    if (earlier.isPresent()) {
+                        after = after.with(moment.with(moment.telling()
+                                .withAnswers(Optional.of(earlier.get().id()))));
+                    }
+                }
+                case CANNOT_TELL ->
+                    after = after.with(moment.with(moment.telling().and(new Fact.Unknown(field(each)))));
+                default -> {
+                    // Nothing is written: that nothing was there is what the covered layer says; what was unsure stays
+                    // so.
+                }
+            }
+        }
+        if (after.equals(before)) {
+            lookedAt(meant);
+        } else {
+            String what = meant.size() == 1
+                    ? tag.words(after.moment(meant.get(0).momentId()).orElseThrow())
+                    : "%d times %s".formatted(meant.size(), meant.get(0).topic().words());
+            tag.change(
+                    covering(after, repliedTo(meant)),
+                    meant.stream().map(Question::momentId).collect(Collectors.toSet()),
+                    aim.get().label() + ": " + what);
+        }
+    }
+
     /** {@return whether that was all: an error and grips have to be typed} */
-    private boolean yes(Question asked, Moment moment) {
+    private boolean confirmed(Question asked) {
+        Moment moment =
+                tag.boutProperty().get().orElseThrow().moment(asked.momentId()).orElseThrow();
         switch (asked.about()) {
-            case ANSWER ->
-                tag.mending()
-                        .followed(moment)
-                        .ifPresent(earlier ->
-                                commit(moment, moment.with(moment.telling().withAnswers(Optional.of(earlier.id())))));
+            case ANSWER -> throw new IllegalArgumentException("An answer is linked, not confirmed");
             case OPEN -> {
                 if (moment.telling().certainty() == Certainty.SURE) {
                     tag.editSelected();
                     return false;
                 }
-                commit(moment, moment.with(moment.telling().withCertainty(Certainty.SURE)));
+                Moment sure = moment.with(moment.telling().withCertainty(Certainty.SURE));
+                tag.commit(sure, aim.get().label() + ": " + tag.words(sure));
             }
             case ERROR -> {
                 tag.scribe().editWith(moment, "; mistake \"");
@@ -204,48 +327,94 @@ public final class PassModel {
         };
     }
 
-    private void commit(Moment before, Moment after) {
-        if (!after.equals(before)) {
-            tag.commit(after, aim.get().label() + ": " + tag.words(after));
-        }
-    }
-
     /** Something was typed while a question stood: if it was about that moment, the question is answered. */
     void told(String momentId) {
-        if (question.get().filter(asked -> asked.momentId().equals(momentId)).isPresent() && pass.isPresent()) {
-            replied.add(momentId);
-            tag.boutProperty().get().flatMap(bout -> bout.moment(momentId)).ifPresent(moment -> moment.atMicros()
-                    .ifPresent(this::coverUpTo));
+        Optional<Question> about =
+                question.get().filter(asked -> asked.momentId().equals(momentId));
+        if (about.isPresent() && pass.isPresent()) {
+            lookedAt(List.of(about.get()));
             next();
         }
     }
 
-    private void coverUpTo(long micros) {
-        if (skipped.isEmpty() && pass.flatMap(Pass::position).isEmpty()) {
-            cover(micros);
-        } else {
-            cover(new long[] {micros, micros + 1});
-        }
+    private void lookedAt(List<Question> meant) {
+        cover(repliedTo(meant));
     }
 
-    private void cover(long to) {
-        if (to > coveredTo) {
-            cover(new long[] {coveredTo, to});
-            coveredTo = to;
+    /** {@return the stretches of the bout that have no question in them any more which was not replied to} */
+    private List<long[]> repliedTo(List<Question> meant) {
+        meant.forEach(each -> replied.add(each.momentId()));
+        if (pass.flatMap(Pass::position).isPresent()) {
+            return meant.stream().map(PassModel::instant).toList();
         }
-    }
-
-    private void cover(long[] stretch) {
-        Optional<Layer> layer = aim.get().layer();
-        Bout bout = tag.boutProperty().get().orElseThrow();
-        if (layer.isPresent() && layer.get() != Layer.STORY) {
-            Bout covered = bout.with(bout.header()
-                    .with(bout.header().footage().covering(new Covered(layer.get(), stretch[0], stretch[1], true))));
-            if (!covered.equals(bout)) {
-                tag.change(
-                        covered, Set.of(), "Looked through for " + layer.get().label());
+        Set<String> open = pass.orElseThrow().questions(tag.sheet().orElseThrow()).stream()
+                .map(Question::momentId)
+                .filter(id -> !replied.contains(id))
+                .collect(Collectors.toSet());
+        List<long[]> runs = new ArrayList<>();
+        long from = 0;
+        boolean any = false;
+        long last = 0;
+        for (Moment moment : tag.boutProperty().get().orElseThrow().moments()) {
+            long at = moment.atMicros().orElse(last);
+            if (open.contains(moment.id())) {
+                if (any) {
+                    runs.add(new long[] {from, last + 1});
+                }
+                from = at + 1;
+                any = false;
+            } else if (replied.contains(moment.id())) {
+                any = true;
+                last = at;
             }
         }
+        if (any) {
+            runs.add(new long[] {from, last + 1});
+        }
+        return runs;
+    }
+
+    private static long[] instant(Question asked) {
+        long at = asked.toMicros() - Pass.AFTER_MICROS;
+        return new long[] {at, at + 1};
+    }
+
+    private void cover(List<long[]> stretches) {
+        Bout bout = tag.boutProperty().get().orElseThrow();
+        Bout covered = covering(bout, stretches);
+        if (!covered.equals(bout)) {
+            tag.change(covered, Set.of(), aim.get().label() + ": looked through");
+        }
+    }
+
+    /** The story is covered by playing the film, and looking again at single moments covers nothing. */
+    private Bout covering(Bout bout, List<long[]> stretches) {
+        Optional<Layer> layer = aim.get().layer().filter(each -> each != Layer.STORY);
+        Bout covered = bout;
+        for (long[] stretch : stretches) {
+            if (layer.isPresent()) {
+                covered = covered.with(covered.header()
+                        .with(covered.header()
+                                .footage()
+                                .covering(new Covered(layer.get(), stretch[0], stretch[1], true))));
+            }
+        }
+        return covered;
+    }
+
+    /** {@return what is asked together with the question that stands; empty where it stands alone} */
+    public ObservableList<Question> together() {
+        return togetherSeen;
+    }
+
+    /** {@return ids of the moments among them that the next reply is not about} */
+    public ObservableSet<String> leftOut() {
+        return leftOutSeen;
+    }
+
+    /** {@return whether so much is left that half of it is worth putting off} */
+    public boolean canHalve() {
+        return left >= MANY;
     }
 
     /** {@return how many questions are left, with the one that stands} */

@@ -6,6 +6,7 @@ import farglass.core.bout.Segment;
 import farglass.core.bout.Times;
 import farglass.core.state.Exchange;
 import farglass.desktop.screening.Player;
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalLong;
 import javafx.beans.property.BooleanProperty;
@@ -26,6 +27,9 @@ public final class Repeats {
     private final TagModel tag;
     private final ReadOnlyObjectWrapper<Optional<Loop>> loop = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final BooleanProperty liveOnly = new SimpleBooleanProperty(false);
+    /** The stretches that are shown in turn; empty where one is shown alone. */
+    private List<Loop> round = List.of();
+
     private OptionalLong loopFrom = OptionalLong.empty();
     /** What was last shown again; kept when it has been, so that the next press is slower. */
     private Optional<Loop> again = Optional.empty();
@@ -47,6 +51,9 @@ public final class Repeats {
         }
         long now = link.get().toBout(filmMicros);
         if (loop.get().isPresent() && now > loop.get().get().toMicros()) {
+            if (!round.isEmpty()) {
+                loop.set(Optional.of(round.get((round.indexOf(loop.get().get()) + 1) % round.size())));
+            }
             return link.get().toFilm(loop.get().get().fromMicros());
         }
         if (showingAgain && !isIn(again.orElseThrow(), now, 0)) {
@@ -70,7 +77,7 @@ public final class Repeats {
     public void loopKey() {
         OptionalLong now = tag.boutMicros();
         if (loop.get().isPresent()) {
-            loop.set(Optional.empty());
+            off();
             tag.desk().say("The loop is off.");
         } else if (now.isEmpty()) {
             tag.desk().say("The film shows no instant of the bout here.");
@@ -85,8 +92,15 @@ public final class Repeats {
         }
     }
 
+    /** Plays the stretches one after another, and again; begins with the one of that number. */
+    void round(List<Loop> stretches, int first) {
+        over(stretches.get(first).fromMicros(), stretches.get(first).toMicros());
+        round = List.copyOf(stretches);
+    }
+
     /** Plays that stretch over and over. */
     void over(long fromMicros, long toMicros) {
+        round = List.of();
         loopFrom = OptionalLong.empty();
         loop.set(Optional.of(new Loop(fromMicros, toMicros)));
         tag.film().seek(fromMicros);
@@ -94,6 +108,7 @@ public final class Repeats {
     }
 
     void off() {
+        round = List.of();
         loopFrom = OptionalLong.empty();
         loop.set(Optional.empty());
         again = Optional.empty();

@@ -61,7 +61,7 @@ final class ScribeView extends VBox {
                 .addListener((property, old, unknown) -> meaning.pseudoClassStateChanged(UNKNOWN, unknown.isPresent()));
         VBox reading = new VBox(4, meaning, remarks, workedOut, alternatives);
         FanView fan = new FanView(tag, palette);
-        QuestionView question = new QuestionView(tag.passes());
+        QuestionView question = new QuestionView(tag);
         PicksView picks = new PicksView(tag);
         BooleanBinding writing = model.textProperty().isNotEmpty();
         BooleanBinding fanned = Bindings.createBooleanBinding(

@@ -258,6 +258,8 @@ final class TagKeys {
     private void upOrDown(KeyEvent event, int direction) {
         if (event.isShiftDown()) {
             model.ledger().extend(direction);
+        } else if (!model.passes().together().isEmpty()) {
+            model.passes().turn(direction);
         } else {
             model.ledger().select(direction);
         }
@@ -317,8 +319,22 @@ final class TagKeys {
             case 'u' -> model.passes().reply(PassModel.Reply.CANNOT_TELL);
             case 's' -> model.passes().reply(PassModel.Reply.SKIP);
             default -> {
-                return false;
+                return replyToMany(character);
             }
+        }
+        return true;
+    }
+
+    private boolean replyToMany(char character) {
+        boolean together = !model.passes().together().isEmpty();
+        if (character == 'h' && model.passes().canHalve()) {
+            model.passes().reply(PassModel.Reply.HALF_LATER);
+        } else if (character == 'o' && together) {
+            model.passes().reply(PassModel.Reply.ONE_BY_ONE);
+        } else if (character == 'x' && together) {
+            model.passes().leaveOut();
+        } else {
+            return false;
         }
         return true;
     }

@@ -146,9 +146,11 @@ public final class TagModel {
     void moved() {
         OptionalLong before = now.get();
         OptionalLong instant = boutMicros();
-        boolean plays = live.onProperty().get()
-                ? live.runningProperty().get()
-                : player.playingProperty().get();
+        // What is shown round a question is looked at for that one thing; the pass says itself what it covered.
+        boolean plays = passes.questionProperty().get().isEmpty()
+                && (live.onProperty().get()
+                        ? live.runningProperty().get()
+                        : player.playingProperty().get());
         watched.at(
                 instant,
                 plays,

@@ -15,6 +15,7 @@ import farglass.core.bout.Segment;
 import farglass.core.bout.Side;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
+import farglass.core.pass.Aim;
 import farglass.desktop.desk.Desk;
 import farglass.film.Clip;
 import farglass.film.VideoFile;
@@ -315,12 +316,12 @@ class TaggingTest extends OnStage {
         press(KeyCode.SHORTCUT, KeyCode.P);
         robot.clickOn("Answers: 3 to ask");
         await("the first question stands", () -> text("#question-words")
-                .contains("Knee cut, nearly, knee line. Does it answer"));
+                .contains("knee cut, nearly, knee line. Does it answer"));
         press(KeyCode.N);
-        await("the second stands", () -> text("#question-words").contains("Frame. Does it answer"));
-        press(KeyCode.Y);
-        await("the third stands", () -> text("#question-words").contains("Toreando"));
+        await("the other of hers stands", () -> text("#question-words").contains("toreando"));
         press(KeyCode.U);
+        await("the other athlete's comes last", () -> text("#question-words").contains("frame. Does it answer"));
+        press(KeyCode.Y);
         await("it ends", () -> text("#message").contains("there is nothing left to ask"));
         assertThat(bout().moment("m3").orElseThrow().telling().answers()).contains("m2");
         assertThat(bout().moment("m4").orElseThrow().telling().unknown(Fact.Field.ANSWERS))
@@ -470,5 +471,46 @@ class TaggingTest extends OnStage {
         await("the line is understood", () -> text("#meaning").contains("Runa: Knee cut"));
         press(KeyCode.ENTER);
         assertThat(last().deed()).isEqualTo(new Deed.Did("knee-cut"));
+    }
+
+    @Test
+    void alikeQuestionsAreAskedTogetherAndWhatIsLeftOutByItself() throws Exception {
+        onScreen(() -> {
+            Bout told = desk().contents().bout("b").orElseThrow();
+            List<String> lines = new java.util.ArrayList<>();
+            for (int i = 0; i < 4; i++) {
+                lines.add("0:%02d A knee-cut; nearly".formatted(25 + 3 * i));
+                lines.add("0:%02d B hip-escape".formatted(26 + 3 * i));
+            }
+            Bout more = BoutFile.parse(BoutFile.print(told) + String.join("\n", lines) + "\n", Lexicon.shipped())
+                    .bout()
+                    .orElseThrow();
+            desk().change("More", told, more);
+            return null;
+        });
+        await("they are there", () -> bout().moments().size() == 14);
+        onScreen(() -> {
+            workbench.shell().orElseThrow().tag().passes().begin(Aim.ANSWERS, Optional.empty());
+            return null;
+        });
+        await("a question stands", () -> !text("#question-words").isEmpty());
+        for (int i = 0; i < 12 && !text("#question-words").startsWith("4 times Wilma: hip escape"); i++) {
+            press(KeyCode.S);
+        }
+        assertThat(text("#question-words")).startsWith("4 times Wilma: hip escape after Runa\u2019s knee cut");
+        press(KeyCode.DOWN);
+        press(KeyCode.X);
+        press(KeyCode.Y);
+        await(
+                "three are linked",
+                () -> bout().moments().stream()
+                                .filter(moment -> moment.telling().answers().isPresent())
+                                .count()
+                        == 3);
+        await("the fourth is asked by itself", () -> text("#question-words")
+                .startsWith("Wilma: hip escape. Does it answer"));
+        press(KeyCode.SHORTCUT, KeyCode.Z);
+        await("one undo takes all of it back", () -> bout().moments().stream()
+                .noneMatch(moment -> moment.telling().answers().isPresent()));
     }
 }
