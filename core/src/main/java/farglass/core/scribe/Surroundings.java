@@ -6,6 +6,7 @@ import farglass.core.bout.Times;
 import farglass.core.corpus.BoutSheet;
 import farglass.core.lexicon.Position;
 import farglass.core.lexicon.Words;
+import farglass.core.state.Conversation;
 import farglass.core.state.Stand;
 import java.util.ArrayList;
 import java.util.List;
@@ -26,6 +27,7 @@ public final class Surroundings {
         from(moment, sheet).ifPresent(place -> sentences.add("From " + place + "."));
         sheet.conversation()
                 .before(moment)
+                .filter(turn -> turn.confirmed() || isNear(turn.earlier(), moment))
                 .map(turn -> (turn.confirmed() ? "Answers " : "Comes after ") + named(turn.earlier(), sheet) + ".")
                 .ifPresent(sentences::add);
         sheet.conversation()
@@ -33,6 +35,12 @@ public final class Surroundings {
                 .map(reply -> (reply.confirmed() ? "Answered by " : "Then ") + named(reply.later(), sheet) + ".")
                 .ifPresent(sentences::add);
         return String.join(" ", sentences);
+    }
+
+    private static boolean isNear(Moment earlier, Moment later) {
+        return earlier.atMicros().isPresent()
+                && later.atMicros().isPresent()
+                && later.atMicros().getAsLong() - earlier.atMicros().getAsLong() <= Conversation.WITHIN_MICROS;
     }
 
     private static Optional<String> from(Moment moment, BoutSheet sheet) {

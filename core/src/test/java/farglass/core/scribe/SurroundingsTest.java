@@ -20,7 +20,7 @@ class SurroundingsTest {
                     0:10 B guard-pull; held; -> half-guard, A on top
                     0:20 A knee-cut; side A left; line knee
                     0:22 B frame; answers last
-                    0:30 A toreando
+                    0:25 A toreando
                     0:40 - stop edge
                     """,
                     Lexicon.shipped())
@@ -37,8 +37,13 @@ class SurroundingsTest {
     void saysWhereItWasWhatItAnswersAndWhatCameBack() {
         assertThat(Surroundings.moment(at(1), SHEET)).isEqualTo("Runa: knee cut, to own left, knee line, 0:20.0");
         assertThat(Surroundings.around(at(1), SHEET))
-                .isEqualTo("From half guard, Runa on top. Comes after Wilma\u2019s guard pull, held, 0:10.0."
-                        + " Answered by Wilma\u2019s frame, 0:22.0.");
+                .isEqualTo("From half guard, Runa on top. Answered by Wilma\u2019s frame, 0:22.0.");
+    }
+
+    @Test
+    void whatMerelyCameBeforeIsSaidSoAndOnlyIfItWasJustThen() {
+        assertThat(Surroundings.around(at(3), SHEET)).contains("Comes after Wilma\u2019s frame, 0:22.0.");
+        assertThat(Surroundings.around(at(1), SHEET)).doesNotContain("guard pull");
     }
 
     @Test

@@ -117,6 +117,7 @@ public final class Form extends TitledGrid {
         box.getEditor().setText(value);
         // A name that is typed and not confirmed by Enter counts too.
         box.getEditor().textProperty().addListener((property, old, typed) -> box.setValue(typed));
+        Suggestions.attach(box.getEditor(), known);
         box.setMaxWidth(Double.MAX_VALUE);
         box.setId("field-" + label.toLowerCase(java.util.Locale.ROOT).replaceAll("[^a-z]+", "-"));
         return add(label, box);

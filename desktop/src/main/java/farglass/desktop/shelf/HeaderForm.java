@@ -19,6 +19,8 @@ import farglass.core.lexicon.Words;
 import farglass.core.study.Spelling;
 import farglass.desktop.desk.Choosers;
 import farglass.desktop.parts.Form;
+import farglass.desktop.screening.FilmGlance;
+import farglass.film.Film;
 import farglass.film.Films;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
@@ -30,6 +32,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.Set;
+import java.util.function.Consumer;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Separator;
@@ -40,8 +43,14 @@ import javafx.scene.layout.VBox;
 
 /** Everything about a bout but its moments, also who is who in the picture. */
 final class HeaderForm extends VBox {
-    /** Two columns fit beside one another in a window of 1280 pixels. */
-    private static final double COLUMN = 300;
+    /** Opens films for a look at them. */
+    interface Glances {
+        /** Opens the film of that name, as a header has it, if there is one; whoever takes it closes it. */
+        void look(String path, Consumer<Film> taker);
+    }
+
+    /** Two columns and a picture fit beside one another in a window of 1280 pixels. */
+    private static final double COLUMN = 250;
 
     private static final double GAP = 28;
 
@@ -78,8 +87,17 @@ final class HeaderForm extends VBox {
     private final TextField watched;
     private final ComboBox<Material> material;
 
-    /** @param others headers of the library's bouts: others of the same event had the same rules */
-    HeaderForm(Header header, List<Header> others, List<String> athletes, List<String> rulesets, Choosers choosers) {
+    /**
+     * @param others headers of the library's bouts: others of the same event had the same rules
+     * @param glances opens a film, and gives it to a picture beside the names
+     */
+    HeaderForm(
+            Header header,
+            List<Header> others,
+            List<String> athletes,
+            List<String> rulesets,
+            Choosers choosers,
+            Glances glances) {
         super(12);
         this.before = header;
         this.others = others;
@@ -92,14 +110,16 @@ final class HeaderForm extends VBox {
                 "A stands at first", optional(Side.values()), header.a().screenSide(), side -> side.map(
                                 known -> known.label() + " in the picture")
                         .orElse("not known"));
-        aLevel = form.choice("A's belt", optional(Level.values()), header.a().level(), HeaderForm::words);
-        aStance =
-                form.choice("A's stance", optional(Stance.values()), header.a().stance(), HeaderForm::stance);
+        aLevel = form.choice(
+                "A\u2019s belt", optional(Level.values()), header.a().level(), HeaderForm::words);
+        aStance = form.choice(
+                "A\u2019s stance", optional(Stance.values()), header.a().stance(), HeaderForm::stance);
         b = other.name("Athlete B", athletes, header.b().name());
         bKit = other.text("B wears", header.b().kit().orElse(""), "such as blue gi");
-        bLevel = other.choice("B's belt", optional(Level.values()), header.b().level(), HeaderForm::words);
-        bStance =
-                other.choice("B's stance", optional(Stance.values()), header.b().stance(), HeaderForm::stance);
+        bLevel = other.choice(
+                "B\u2019s belt", optional(Level.values()), header.b().level(), HeaderForm::words);
+        bStance = other.choice(
+                "B\u2019s stance", optional(Stance.values()), header.b().stance(), HeaderForm::stance);
         Form details = new Form(COLUMN);
         Form ending = new Form(COLUMN);
         kind = details.choice("Kind", List.of(BoutKind.values()), header.kind(), BoutKind::label);
@@ -155,7 +175,23 @@ final class HeaderForm extends VBox {
                         .findFirst()
                         .orElse(""),
                 "bout time; leave empty if it was not watched through");
-        getChildren().addAll(new HBox(GAP, form, other), new Separator(), new HBox(GAP, details, ending));
+        FilmGlance glance = new FilmGlance(micros -> filmStart.setText(Times.exact(micros)));
+        glance.managedProperty().bind(glance.visibleProperty());
+        glance.visibleProperty().bind(film.textProperty().isNotEmpty());
+        film.textProperty().addListener((property, old, path) -> look(glances, path, glance, 0));
+        look(glances, link.path(), glance, link.startMicros());
+        VBox told = new VBox(12, new HBox(GAP, form, other), new Separator(), new HBox(GAP, details, ending));
+        getChildren().add(new HBox(GAP, told, glance));
+    }
+
+    private void look(Glances glances, String path, FilmGlance glance, long micros) {
+        glances.look(path, opened -> {
+            if (path.equals(film.getText())) {
+                glance.show(opened, micros);
+            } else {
+                opened.close();
+            }
+        });
     }
 
     /** An event that was named just now had its day, rules and uniform in another bout; what was already told stays. */

@@ -13,16 +13,20 @@ import farglass.desktop.desk.Choosers;
 import farglass.desktop.desk.Desk;
 import farglass.desktop.parts.Sheet;
 import farglass.desktop.parts.Sheets;
+import farglass.film.Film;
 import farglass.film.Films;
 import farglass.library.Library;
 import farglass.library.exchange.BoutImport;
 import farglass.library.table.Table;
 import farglass.library.table.UnreadableTableException;
+import java.nio.file.Files;
+import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.function.Supplier;
 
 /** How bouts come in: from films, from bout files, or by hand; and how their headers are mended. */
@@ -136,13 +140,41 @@ public final class Intake {
                 desk.contents().bouts().stream().map(Bout::header).toList(),
                 desk.contents().athletes().stream().map(Athlete::name).toList(),
                 rulesets.get().all().stream().map(Ruleset::name).toList(),
-                choosers);
+                choosers,
+                this::look);
         Sheet sheet = new Sheet(title, form);
         sheet.with(fresh ? "Add the bout" : "Save the header", () -> save(id, form, fresh, false));
         if (fresh) {
             sheet.with("Add and open in Tag", () -> save(id, form, true, true));
         }
         sheets.lay(sheet);
+    }
+
+    /** A film that is not there shows no picture; that is said where it is chosen, and in Tag. */
+    private void look(String path, Consumer<Film> taker) {
+        desk.work()
+                .start(
+                        "Looking at the film",
+                        (progress, cancelled) -> {
+                            Optional<Path> film = there(path);
+                            return film.isEmpty()
+                                    ? Optional.<Film>empty()
+                                    : Optional.of(Films.open(film.get(), progress, cancelled));
+                        },
+                        opened -> opened.ifPresent(taker),
+                        desk::fail);
+    }
+
+    /** What is typed may be no path at all, or not yet. */
+    private Optional<Path> there(String path) {
+        try {
+            return Optional.of(path)
+                    .filter(name -> !name.isBlank())
+                    .map(name -> desk.library().path().toAbsolutePath().resolveSibling(name))
+                    .filter(Files::isRegularFile);
+        } catch (InvalidPathException e) {
+            return Optional.empty();
+        }
     }
 
     private String save(String id, HeaderForm form, boolean fresh, boolean open) {

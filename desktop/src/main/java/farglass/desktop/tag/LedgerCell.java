@@ -42,6 +42,7 @@ final class LedgerCell extends WrappingCell<LedgerRow> {
     private final Drawn thread;
     private final Label rung = new Label();
     private final HBox rungLine = new HBox(8);
+    private final GridPane columns = new GridPane();
 
     LedgerCell(TagModel tag, ObservableValue<Palette> palette) {
         this(new VBox(1), tag, palette);
@@ -61,7 +62,7 @@ final class LedgerCell extends WrappingCell<LedgerRow> {
         right.setAlignment(Pos.CENTER_LEFT);
         editor.setId("editor");
         StackPane gutter = new StackPane(thread, time);
-        GridPane columns = new GridPane();
+        columns.managedProperty().bind(columns.visibleProperty());
         columns.getColumnConstraints().addAll(side(HPos.RIGHT), new ColumnConstraints(GUTTER), side(HPos.LEFT));
         columns.addRow(0, left, gutter, right);
         columns.setHgap(6);
@@ -139,7 +140,10 @@ final class LedgerCell extends WrappingCell<LedgerRow> {
         String settled = row.rung()
                 .map(place -> row.workedOut() ? place + " (worked out)" : place)
                 .orElse("");
-        rung.setText(!neutral ? settled : settled.isEmpty() ? words : words + " \u00b7 " + settled);
+        // What is nobody's deed stands across both columns, with its time, in one line.
+        columns.setVisible(!neutral || row.edited());
+        String happened = columns.isVisible() ? words : row.time() + "  " + words;
+        rung.setText(!neutral ? settled : settled.isEmpty() ? happened : happened + " \u00b7 " + settled);
         rung.getStyleClass().remove("worked-out");
         if (row.workedOut()) {
             rung.getStyleClass().add("worked-out");

@@ -22,8 +22,10 @@ import javafx.scene.layout.StackPane;
 
 /** The conversation as a list that stays where the film is; several rows can be chosen at once. */
 final class LedgerView extends StackPane {
-    /** So much of what led to a moment stays in sight above it. */
-    private static final int ROWS_BEFORE = 3;
+    /** Above a moment a quarter of the list shows what led to it; this is the usual height of a row, in pixels. */
+    private static final double ROW = 28;
+
+    private static final int MOST_ROWS_BEFORE = 4;
 
     private final TagModel model;
     private final ListView<LedgerRow> list;
@@ -93,7 +95,8 @@ final class LedgerView extends StackPane {
         if (row != shownRow || model.rows().size() != shownRows) {
             shownRow = row;
             shownRows = model.rows().size();
-            int first = Math.max(0, row - ROWS_BEFORE);
+            int before = (int) Math.min(MOST_ROWS_BEFORE, list.getHeight() / ROW / 4);
+            int first = Math.max(0, row - before);
             list.scrollTo(first);
             // Rows get their heights only when they are laid out; before that the list cannot know where one is.
             Platform.runLater(() -> list.scrollTo(first));

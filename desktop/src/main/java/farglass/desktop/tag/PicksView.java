@@ -13,6 +13,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 
@@ -41,20 +42,16 @@ final class PicksView extends VBox {
         }
         FlowPane studied = line(bout.get(), model.studied(), "studied");
         FlowPane other = line(bout.get(), model.studied().other(), "other");
-        FlowPane nobody = new FlowPane();
         for (int i = 0; i < model.picks().list().size(); i++) {
             Proposal pick = model.picks().list().get(i);
-            FlowPane line = pick.actor()
-                    .map(actor -> actor == model.studied() ? studied : other)
-                    .orElse(nobody);
+            FlowPane line = pick.actor().filter(model.studied()::equals).isPresent() ? studied : other;
             line.getChildren().add(button(i + 1, pick, bout.get()));
         }
-        nobody.getChildren().addAll(more(), all());
-        for (FlowPane line : new FlowPane[] {studied, other, nobody}) {
-            if (line == nobody || line.getChildren().size() > 1) {
-                getChildren().add(line);
-            }
+        if (studied.getChildren().size() > 1) {
+            getChildren().add(studied);
         }
+        other.getChildren().addAll(more(), all());
+        getChildren().add(other);
     }
 
     private static FlowPane line(Bout bout, Seat seat, String style) {
@@ -74,7 +71,8 @@ final class PicksView extends VBox {
 
     /** For the mouse alone: everything that the sport lets either of them do from here, by its kind. */
     private MenuButton all() {
-        MenuButton all = new MenuButton("all that can start here");
+        MenuButton all = new MenuButton("all");
+        all.setTooltip(new Tooltip("All that can start here, by its kind"));
         all.setId("pick-all");
         all.getStyleClass().addAll("small", "word");
         all.setFocusTraversable(false);

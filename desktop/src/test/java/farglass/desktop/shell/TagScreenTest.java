@@ -13,6 +13,10 @@ import java.util.Optional;
 import java.util.stream.LongStream;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.Slider;
+import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.stage.Stage;
@@ -138,6 +142,35 @@ class TagScreenTest extends OnStage {
                 () -> desk().contents().bout("b").orElseThrow().moments().size() == 3);
         send(apart, new KeyEvent(KeyEvent.KEY_PRESSED, "", "", KeyCode.F11, true, false, false, false));
         await("the film is back", () -> workbench.lookup(".film") != null && !apart.isShowing());
+    }
+
+    @Test
+    void theHeaderShowsTheFilmAndCompletesNames() throws Exception {
+        press(KeyCode.CONTROL, KeyCode.E);
+        await(
+                "the film is seen beside the names",
+                () -> workbench.lookup("#glance .film") != null
+                        && ((Slider) workbench.lookup("#glance-at")).getMax() > 1);
+        press(KeyCode.CONTROL, KeyCode.A);
+        type("ferr");
+        press(KeyCode.DOWN);
+        press(KeyCode.ENTER);
+        await("the name is whole", () -> ((ComboBox<?>) workbench.lookup("#field-athlete-a"))
+                .getEditor()
+                .getText()
+                .equals("Wilma Ferreby"));
+        onScreen(() -> {
+            ((Slider) workbench.lookup("#glance-at")).setValue(2);
+            return null;
+        });
+        await(
+                "the film is there",
+                () -> ((Label) workbench.lookup("#glance-time")).getText().equals("0:02.0"));
+        robot.clickOn("#glance-begins");
+        assertThat(((TextField) workbench.lookup("#field-bout-begins-at")).getText())
+                .isEqualTo("0:02");
+        press(KeyCode.ESCAPE);
+        await("the sheet is put away", () -> workbench.lookup("#glance") == null);
     }
 
     private void send(Stage to, KeyEvent event) throws Exception {
