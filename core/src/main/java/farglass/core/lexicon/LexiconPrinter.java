@@ -40,6 +40,9 @@ final class LexiconPrinter {
             if (technique.generic()) {
                 field(out, "generic", "yes");
             }
+            if (technique.often() > 0) {
+                field(out, "often", Integer.toString(technique.often()));
+            }
             technique.caution().ifPresent(caution -> field(out, "caution", caution));
         }
         field(out, "says", term.says());

@@ -122,6 +122,13 @@ final class LexiconReader {
         }
     }
 
+    private int often(String word) {
+        if (!word.equals("1") && !word.equals("2")) {
+            throw wrong("1 or 2 after \"often\"", word);
+        }
+        return Integer.parseInt(word);
+    }
+
     private boolean yes(String word) {
         if (!word.equals("yes") && !word.equals("no")) {
             throw wrong("yes or no", word);
@@ -200,7 +207,8 @@ final class LexiconReader {
                         names(),
                         optional("caution").or(() -> base.flatMap(Technique::caution)),
                         parent,
-                        optional("generic").map(this::yes).orElse(false)));
+                        optional("generic").map(this::yes).orElse(false),
+                        optional("often").map(this::often).orElse(0)));
         if (!fields.isEmpty()) {
             throw wrong("only fields that such an entry has", String.join(", ", fields.keySet()));
         }

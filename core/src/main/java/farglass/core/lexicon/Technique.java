@@ -16,6 +16,8 @@ import java.util.stream.Collectors;
  * @param reach which depth can be told of it
  * @param caution what to say before anybody drills it; empty for most
  * @param parent key of the technique of which this is a variant: counted apart and together; empty for most
+ * @param often 1 for what many do, 2 for what nearly everybody does, 0 for the rest: offered first where a library has not taught yet
+ *     what is usual
  * @param generic whether it says only of what kind something was ("pass, way not told"): counted by kind, credited to no technique
  */
 public record Technique(
@@ -31,7 +33,8 @@ public record Technique(
         Names names,
         Optional<String> caution,
         Optional<String> parent,
-        boolean generic)
+        boolean generic,
+        int often)
         implements Term {
     public Technique {
         starts = List.copyOf(starts);
@@ -62,13 +65,15 @@ public record Technique(
 
     Technique named(String newLabel, Names newNames) {
         return new Technique(
-                key, newLabel, kind, starts, to, ends, sideRule, reach, says, newNames, caution, parent, generic);
+                key, newLabel, kind, starts, to, ends, sideRule, reach, says, newNames, caution, parent, generic,
+                often);
     }
 
     /** {@return the same technique, which can start in these places besides} */
     public Technique withMoreStarts(List<Start> more) {
         List<Start> all = new ArrayList<>(starts);
         all.addAll(more);
-        return new Technique(key, label, kind, all, to, ends, sideRule, reach, says, names, caution, parent, generic);
+        return new Technique(
+                key, label, kind, all, to, ends, sideRule, reach, says, names, caution, parent, generic, often);
     }
 }

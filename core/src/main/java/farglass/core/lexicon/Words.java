@@ -2,12 +2,16 @@ package farglass.core.lexicon;
 
 import java.text.Normalizer;
 import java.util.Locale;
+import java.util.Set;
 import java.util.regex.Pattern;
 
 /** How words are compared: without case, accents, hyphens and doubled spaces. */
 public final class Words {
     private static final Pattern MARKS = Pattern.compile("\\p{M}+");
     private static final Pattern BETWEEN = Pattern.compile("[\\s\\-_]+");
+
+    /** Written large wherever they stand; names of people and places are told by a capital behind the first letter. */
+    private static final Set<String> NATIONS = Set.of("Russian", "Peruvian", "Japanese", "German", "Turkish", "Thai");
 
     private Words() {}
 
@@ -27,6 +31,9 @@ public final class Words {
     public static String inSentence(String label) {
         // A letter by itself, as in X-guard, is a shape and stays large.
         if (label.length() > 1 && label.charAt(1) == '-') {
+            return label;
+        }
+        if (NATIONS.contains(label.split(" ", 2)[0])) {
             return label;
         }
         boolean holdsName = label.substring(1).chars().anyMatch(Character::isUpperCase);

@@ -10,6 +10,7 @@ import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.Corpus;
 import farglass.core.lexicon.Kind;
 import farglass.core.lexicon.Lexicon;
+import farglass.core.lexicon.Role;
 import farglass.core.lexicon.Technique;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -20,6 +21,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /**
@@ -44,12 +46,14 @@ public final class Continuations {
     private static final List<Award> AWARDS =
             List.of(Award.points(2), Award.points(3), Award.points(4), Award.advantage(), Award.penalty());
 
-    /** Before anything was learned: the share of what the referee does, and how often an award is given for each deed. */
+    private static final Comparator<Likely> LIKELIEST =
+            Comparator.comparingDouble(Likely::probability).reversed();
+
+    /** Before anything was learned: the share of what the referee does. */
     private static final double REFEREE = 0.01;
 
-    private static final double GIVEN = 0.5;
-
     private final Lexicon lexicon;
+    private final Untaught untaught;
     private final Counts<Situation.Who> whos = new Counts<>();
     private final Counts<Deed> deeds = new Counts<>();
     private final Map<String, List<Lesson>> lessons = new HashMap<>();
@@ -59,6 +63,7 @@ public final class Continuations {
 
     private Continuations(Lexicon lexicon) {
         this.lexicon = lexicon;
+        this.untaught = new Untaught(lexicon);
     }
 
     /** {@return what the bouts of a library teach, watched or not} Linear in their moments. */
@@ -156,35 +161,46 @@ public final class Continuations {
 
     /** {@return up to so many next moments, the likeliest first, each with its probability} */
     public List<Likely> next(Situation now, int most) {
-        List<Likely> found = new ArrayList<>();
+        boolean taught = false;
+        List<List<Likely>> found = new ArrayList<>();
         List<Counts.Row<Situation.Who>> acting = whos.rows(whoContexts(now));
         for (Optional<Seat> actor : ACTORS) {
             double acts = Counts.share(acting, now.whoIs(actor), actor.isEmpty() ? REFEREE : (1 - REFEREE) / 2);
             List<Counts.Row<Deed>> doing = deeds.rows(deedContexts(now, actor));
+            taught |= !doing.isEmpty();
             Set<Deed> startable = possible(now, actor);
+            double all = startable.stream()
+                    .mapToDouble(deed -> untaught(deed, now, actor))
+                    .sum();
             Set<Deed> candidates = new LinkedHashSet<>(startable);
             doing.forEach(row -> candidates.addAll(row.seen()));
+            List<Likely> own = new ArrayList<>();
             for (Deed deed : candidates) {
-                double start = startable.contains(deed) ? start(deed, startable.size()) : 0;
+                double start = startable.contains(deed) ? untaught(deed, now, actor) / all : 0;
                 double probability = acts * Counts.share(doing, deed, start);
                 if (probability > 0) {
-                    found.add(new Likely(new Proposal(actor, deed, Optional.empty(), Telling.NOTHING), probability));
+                    own.add(new Likely(new Proposal(actor, deed, Optional.empty(), Telling.NOTHING), probability));
                 }
             }
+            own.sort(LIKELIEST);
+            found.add(own);
         }
-        return found.stream()
-                .sorted(Comparator.comparingDouble(Likely::probability).reversed())
-                .limit(most)
-                .toList();
+        // Where nothing was ever seen, or both are as likely, each athlete's likeliest stand in turn.
+        Stream<Likely> inTurn = IntStream.range(
+                        0, found.stream().mapToInt(List::size).max().orElse(0))
+                .boxed()
+                .flatMap(rank -> found.stream().filter(own -> rank < own.size()).map(own -> own.get(rank)));
+        Comparator<Likely> order = taught
+                ? LIKELIEST
+                : Comparator.comparing(likely -> likely.proposal().actor().isEmpty());
+        return inTurn.sorted(order).limit(most).toList();
     }
 
-    /** Where nothing was ever seen, all that can start here is alike, and what the referee gives is rare. */
-    private static double start(Deed deed, int startable) {
-        if (deed instanceof Deed.Stopped || deed instanceof Deed.Restarted) {
-            return 1.0 / startable;
-        }
-        double each = 1 / (startable - AWARDS.size() + GIVEN * AWARDS.size());
-        return deed instanceof Deed.Awarded ? GIVEN * each : each;
+    private double untaught(Deed deed, Situation now, Optional<Seat> actor) {
+        return untaught.weight(
+                deed,
+                now.stand().position().family(),
+                actor.map(now.stand()::roleOf).orElse(Role.NEUTRAL));
     }
 
     /** What the sport lets that one do from here; blows only under rules that know them. */

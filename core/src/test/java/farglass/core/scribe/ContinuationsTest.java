@@ -130,4 +130,29 @@ class ContinuationsTest {
         assertThat(picks.floorHits()).isEqualTo(10);
         assertThat(Timeline.of(again, LEXICON).visits()).isNotEmpty();
     }
+
+    @Test
+    void inAnEmptyLibraryWhatEverybodyDoesIsOfferedOfBoth() {
+        Continuations nothing = Continuations.learned(Corpus.of(List.of(), LEXICON));
+        assertThat(labels(nothing, "standing", null))
+                .contains("A Single leg", "B Single leg", "A Guard pull", "B Guard pull");
+        assertThat(labels(nothing, "half-guard", Seat.A)).contains("A Knee cut");
+        assertThat(labels(nothing, "side-control", Seat.B)).contains("B Step to mount", "A Frame");
+        assertThat(labels(nothing, "back-control", Seat.A)).contains("A Rear naked choke");
+        for (String place : List.of("standing", "open-guard", "closed-guard", "half-guard", "mount", "turtle")) {
+            Seat top = place.equals("standing") ? null : Seat.A;
+            assertThat(labels(nothing, place, top)).as(place).noneMatch(label -> label.contains("Given"));
+        }
+    }
+
+    private static List<String> labels(Continuations learned, String place, Seat top) {
+        Stand stand = new Stand(LEXICON.position(place).orElseThrow(), Optional.ofNullable(top));
+        Situation now = new Situation(stand, "Somebody", "Else", Optional.empty(), Optional.empty(), false);
+        return learned.next(now, 9).stream()
+                .map(likely -> likely.proposal().actor().map(Enum::name).orElse("-") + " "
+                        + (likely.proposal().deed() instanceof Deed.Did did
+                                ? LEXICON.label(did.technique())
+                                : "Given or stopped"))
+                .toList();
+    }
 }

@@ -76,7 +76,8 @@ final class TermSheets {
                     words(also.getText()),
                     Optional.of(clean(caution.getText())).filter(text -> !text.isBlank()),
                     parent,
-                    false)));
+                    false,
+                    0)));
         });
     }
 

@@ -5,6 +5,7 @@ import java.time.format.DateTimeParseException;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import javafx.application.Platform;
 import javafx.geometry.VPos;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
@@ -118,6 +119,13 @@ public final class Form extends TitledGrid {
         // A name that is typed and not confirmed by Enter counts too.
         box.getEditor().textProperty().addListener((property, old, typed) -> box.setValue(typed));
         Suggestions.attach(box.getEditor(), known);
+        // Who comes to the field mostly writes another name; the click or Tab that brought them has moved the caret by
+        // then.
+        box.getEditor().focusedProperty().addListener((property, was, is) -> {
+            if (is) {
+                Platform.runLater(box.getEditor()::selectAll);
+            }
+        });
         box.setMaxWidth(Double.MAX_VALUE);
         box.setId("field-" + label.toLowerCase(java.util.Locale.ROOT).replaceAll("[^a-z]+", "-"));
         return add(label, box);

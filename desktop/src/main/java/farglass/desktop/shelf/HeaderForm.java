@@ -105,7 +105,7 @@ final class HeaderForm extends VBox {
         Form form = new Form(COLUMN);
         Form other = new Form(COLUMN);
         a = form.name("Athlete A", athletes, header.a().name());
-        aKit = form.text("A wears", header.a().kit().orElse(""), "how to tell her in the picture, such as white gi");
+        aKit = form.text("A wears", header.a().kit().orElse(""), "seen in the picture: white gi");
         aSide = form.choice(
                 "A stands at first", optional(Side.values()), header.a().screenSide(), side -> side.map(
                                 known -> known.label() + " in the picture")
@@ -115,7 +115,7 @@ final class HeaderForm extends VBox {
         aStance = form.choice(
                 "A\u2019s stance", optional(Stance.values()), header.a().stance(), HeaderForm::stance);
         b = other.name("Athlete B", athletes, header.b().name());
-        bKit = other.text("B wears", header.b().kit().orElse(""), "such as blue gi");
+        bKit = other.text("B wears", header.b().kit().orElse(""), "seen in the picture: blue gi");
         bLevel = other.choice(
                 "B\u2019s belt", optional(Level.values()), header.b().level(), HeaderForm::words);
         bStance = other.choice(
@@ -164,8 +164,7 @@ final class HeaderForm extends VBox {
         filmStart = ending.text("Bout begins at", Times.exact(link.startMicros()), "film time, such as 0:12.5");
         FilmLink second =
                 header.films().size() < 2 ? new FilmLink("", 0) : header.films().get(1);
-        secondFilm =
-                ending.text("Second camera", second.path(), "the path of another film of the bout, if there is one");
+        secondFilm = ending.text("Second camera", second.path(), "another film of the bout");
         secondStart = ending.text("Begins there at", Times.exact(second.startMicros()), "that film's time");
         watched = ending.text(
                 "Story watched to",
@@ -174,7 +173,7 @@ final class HeaderForm extends VBox {
                         .map(stretch -> Times.exact(stretch.toMicros()))
                         .findFirst()
                         .orElse(""),
-                "bout time; leave empty if it was not watched through");
+                "empty: not watched through");
         FilmGlance glance = new FilmGlance(micros -> filmStart.setText(Times.exact(micros)));
         glance.managedProperty().bind(glance.visibleProperty());
         glance.visibleProperty().bind(film.textProperty().isNotEmpty());

@@ -143,9 +143,11 @@ public final class Intake {
                 choosers,
                 this::look);
         Sheet sheet = new Sheet(title, form);
-        sheet.with(fresh ? "Add the bout" : "Save the header", () -> save(id, form, fresh, false));
         if (fresh) {
-            sheet.with("Add and open in Tag", () -> save(id, form, true, true));
+            sheet.with("Add and open in Tag", () -> save(id, form, true, true))
+                    .with("Add the bout", () -> save(id, form, true, false));
+        } else {
+            sheet.with("Save the header", () -> save(id, form, false, false));
         }
         sheets.lay(sheet);
     }

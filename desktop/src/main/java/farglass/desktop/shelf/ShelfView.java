@@ -6,6 +6,8 @@ import farglass.drawing.Palette;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.function.Consumer;
+import javafx.beans.binding.Bindings;
+import javafx.beans.binding.BooleanBinding;
 import javafx.beans.value.ObservableValue;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -24,11 +26,13 @@ public final class ShelfView extends BorderPane {
     private final ShelfModel model;
     private final Intake intake;
     private final ListView<ShelfRow> list;
+    private final EmptyShelf empty;
 
     public ShelfView(ShelfModel model, Intake intake, ObservableValue<Palette> palette) {
         this.model = model;
         this.intake = intake;
         this.list = new ListView<>(model.rows());
+        this.empty = new EmptyShelf(intake);
         getStyleClass().add("shelf");
         Label summary = new Label();
         summary.setId("summary");
@@ -56,13 +60,14 @@ public final class ShelfView extends BorderPane {
         list.setId("bouts");
         list.getStyleClass().add("bouts");
         list.setCellFactory(view -> new ShelfCell(palette));
-        Label empty = new Label(
-                "No bouts yet. Add a film, import bout files, or write a bout by hand; or drop films and bout files here.");
-        empty.getStyleClass().add("empty-words");
-        empty.setWrapText(true);
-        empty.setMaxWidth(460);
-        empty.setMouseTransparent(true);
-        empty.visibleProperty().bind(javafx.beans.binding.Bindings.isEmpty(model.rows()));
+        BooleanBinding none = Bindings.isEmpty(model.rows());
+        for (Region shown : List.of(buttons, list)) {
+            shown.visibleProperty().bind(none.not());
+            shown.managedProperty().bind(shown.visibleProperty());
+        }
+        empty.visibleProperty().bind(none);
+        none.addListener(change -> showEmpty());
+        showEmpty();
         setCenter(new StackPane(list, empty));
         list.addEventHandler(KeyEvent.KEY_PRESSED, this::pressed);
         list.setOnMouseClicked(event -> {
@@ -155,7 +160,16 @@ public final class ShelfView extends BorderPane {
         }
     }
 
+    private void showEmpty() {
+        empty.show(model.desk().contents().bouts().isEmpty());
+    }
+
     public void begin() {
+        if (model.rows().isEmpty()) {
+            showEmpty();
+            empty.begin();
+            return;
+        }
         if (list.getSelectionModel().isEmpty()) {
             list.getSelectionModel().selectFirst();
         }

@@ -11,14 +11,17 @@ import javafx.stage.Window;
 /** The system's own file windows. */
 public final class FileDialogs implements Choosers {
     private final Window window;
+    /** Where a file was chosen last: the next is mostly near it. */
+    private Optional<Path> lastFolder = Optional.empty();
 
     public FileDialogs(Window window) {
         this.window = window;
     }
 
-    private static FileChooser chooser(String title, String kind, List<String> endings) {
+    private FileChooser chooser(String title, String kind, List<String> endings) {
         FileChooser chooser = new FileChooser();
         chooser.setTitle(title);
+        lastFolder.map(Path::toFile).filter(File::isDirectory).ifPresent(chooser::setInitialDirectory);
         chooser.getExtensionFilters()
                 .add(new FileChooser.ExtensionFilter(
                         kind, endings.stream().map(ending -> "*." + ending).toList()));
@@ -28,15 +31,23 @@ public final class FileDialogs implements Choosers {
     @Override
     public List<Path> open(String title, String kind, List<String> endings) {
         List<File> chosen = chooser(title, kind, endings).showOpenMultipleDialog(window);
-        return chosen == null ? List.of() : chosen.stream().map(File::toPath).toList();
+        List<Path> paths =
+                chosen == null ? List.of() : chosen.stream().map(File::toPath).toList();
+        paths.stream().findFirst().ifPresent(this::remember);
+        return paths;
     }
 
     @Override
     public Optional<Path> save(String title, String kind, String ending, String proposedName) {
         FileChooser chooser = chooser(title, kind, List.of(ending));
         chooser.setInitialFileName(proposedName);
-        return Optional.ofNullable(chooser.showSaveDialog(window))
-                .map(File::toPath)
-                .map(path -> path.toString().endsWith("." + ending) ? path : Path.of(path + "." + ending));
+        Optional<Path> chosen =
+                Optional.ofNullable(chooser.showSaveDialog(window)).map(File::toPath);
+        chosen.ifPresent(this::remember);
+        return chosen.map(path -> path.toString().endsWith("." + ending) ? path : Path.of(path + "." + ending));
+    }
+
+    private void remember(Path chosen) {
+        lastFolder = Optional.ofNullable(chosen.toAbsolutePath().getParent());
     }
 }

@@ -42,16 +42,26 @@ final class PicksView extends VBox {
         }
         FlowPane studied = line(bout.get(), model.studied(), "studied");
         FlowPane other = line(bout.get(), model.studied().other(), "other");
+        FlowPane nobody = new FlowPane();
         for (int i = 0; i < model.picks().list().size(); i++) {
             Proposal pick = model.picks().list().get(i);
-            FlowPane line = pick.actor().filter(model.studied()::equals).isPresent() ? studied : other;
+            FlowPane line = pick.actor()
+                    .map(actor -> actor == model.studied() ? studied : other)
+                    .orElse(nobody);
             line.getChildren().add(button(i + 1, pick, bout.get()));
         }
-        if (studied.getChildren().size() > 1) {
-            getChildren().add(studied);
+        FlowPane last = studied;
+        for (FlowPane line : new FlowPane[] {studied, other}) {
+            if (line.getChildren().size() > 1) {
+                getChildren().add(line);
+                last = line;
+            }
         }
-        other.getChildren().addAll(more(), all());
-        getChildren().add(other);
+        if (!nobody.getChildren().isEmpty()) {
+            getChildren().add(nobody);
+            last = nobody;
+        }
+        last.getChildren().addAll(more(), all());
     }
 
     private static FlowPane line(Bout bout, Seat seat, String style) {

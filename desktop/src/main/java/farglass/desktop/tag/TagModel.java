@@ -1,7 +1,9 @@
 package farglass.desktop.tag;
 
 import farglass.core.bout.Bout;
+import farglass.core.bout.BoutKind;
 import farglass.core.bout.Deed;
+import farglass.core.bout.Header;
 import farglass.core.bout.Layer;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Seat;
@@ -15,6 +17,7 @@ import farglass.core.scribe.Proposal;
 import farglass.core.scribe.Situation;
 import farglass.core.state.Stand;
 import farglass.core.state.Timeline;
+import farglass.core.state.Whereabouts;
 import farglass.desktop.desk.Desk;
 import farglass.desktop.desk.Settings;
 import farglass.desktop.screening.Player;
@@ -207,7 +210,16 @@ public final class TagModel {
     /** {@return where the two stand at the instant now shown} */
     Stand stand() {
         Timeline known = timeline().orElseThrow();
-        return before().map(known::after).orElseGet(() -> known.at(0));
+        return before().map(known::after).orElseGet(() -> start(known.at(0)));
+    }
+
+    /** Nothing is told yet, and perhaps nothing watched: who begins to tag a bout mostly begins where they stand. */
+    private Stand start(Stand known) {
+        Header header = bout.get().orElseThrow().header();
+        boolean elsewhere = !header.whole()
+                || header.kind() == BoutKind.POSITIONAL
+                || header.footage().opening().isPresent();
+        return known.position().isSettled() ? known : Whereabouts.assumed(elsewhere, desk.lexicon());
     }
 
     /** {@return what the word "answers" means now: the selected moment, else the last one} */
