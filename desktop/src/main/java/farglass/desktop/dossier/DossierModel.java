@@ -16,8 +16,12 @@ import farglass.desktop.desk.Place;
 import farglass.desktop.desk.Work;
 import farglass.library.Contents;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
@@ -30,6 +34,8 @@ public final class DossierModel {
     /** One moment of the evidence, in words. */
     public record Sight(Evidence evidence, String when, String words) {}
 
+    private static final int MOST_OFFERED = 10;
+
     private final Desk desk;
     private final ObservableList<Athlete> athletes = FXCollections.observableArrayList();
     private final ObjectProperty<Optional<Athlete>> athlete = new SimpleObjectProperty<>(Optional.empty());
@@ -41,7 +47,10 @@ public final class DossierModel {
 
     public DossierModel(Desk desk) {
         this.desk = desk;
-        desk.contentsProperty().addListener(change -> outdate());
+        desk.contentsProperty().addListener(change -> {
+            chooseAthletes();
+            outdate();
+        });
         desk.studyProperty().addListener(change -> {
             chooseAthletes();
             outdate();
@@ -52,11 +61,29 @@ public final class DossierModel {
         chooseAthletes();
     }
 
+    /** Without a study those are offered of whom there is most film; who was looked at stays. */
     private void chooseAthletes() {
         List<Athlete> known = new ArrayList<>(desk.subjects());
         desk.ours().filter(ours -> !known.contains(ours)).ifPresent(known::add);
-        athletes.setAll(known.isEmpty() ? desk.contents().athletes() : known);
-        athlete.set(athletes.stream().findFirst());
+        List<Athlete> offered = known.isEmpty() ? mostSeen() : known;
+        if (!offered.equals(athletes)) {
+            Optional<Athlete> kept = athlete.get().filter(offered::contains);
+            athletes.setAll(offered);
+            athlete.set(kept.or(() -> offered.stream().findFirst()));
+        }
+    }
+
+    private List<Athlete> mostSeen() {
+        Map<String, Long> bouts = desk.contents().bouts().stream()
+                .flatMap(bout ->
+                        Stream.of(bout.header().a().name(), bout.header().b().name()))
+                .collect(Collectors.groupingBy(name -> name, Collectors.counting()));
+        return desk.contents().athletes().stream()
+                .filter(each -> !each.name().equals("unknown"))
+                .sorted(Comparator.comparingLong((Athlete each) -> -bouts.getOrDefault(each.name(), 0L))
+                        .thenComparing(Athlete::name))
+                .limit(MOST_OFFERED)
+                .toList();
     }
 
     private void outdate() {

@@ -143,10 +143,11 @@ public final class DossierView extends BorderPane {
     private void show() {
         answers.getChildren().clear();
         Optional<Page> page = model.pageProperty().get();
+        getRight().setVisible(page.isPresent());
         basis.setText("");
         if (page.isEmpty()) {
             Label empty = new Label(
-                    "No athlete is under study. Begin a study or a camp from the Library menu, then tag a bout of theirs.");
+                    "A dossier needs bouts. Add a film on the Shelf (Ctrl+1), say who the two are, and tag what happens.");
             empty.getStyleClass().add("empty-words");
             empty.setWrapText(true);
             answers.getChildren().add(empty);

@@ -11,6 +11,7 @@ import javafx.scene.layout.StackPane;
 public final class Sheets extends StackPane {
     private final Node below;
     private Node focusBefore;
+    private Runnable otherwise = () -> {};
 
     /** @param below what is covered, and cannot be reached while a sheet lies over it */
     public Sheets(Node below) {
@@ -47,9 +48,28 @@ public final class Sheets extends StackPane {
         getChildren().clear();
         setVisible(false);
         below.setDisable(false);
-        if (focusBefore != null) {
+        if (focusBefore != null && isSeen(focusBefore)) {
             focusBefore.requestFocus();
+        } else {
+            otherwise.run();
         }
+    }
+
+    /** What to do when a sheet is put away and what had the keys before is not there any more. */
+    public void setOtherwise(Runnable doing) {
+        otherwise = doing;
+    }
+
+    private static boolean isSeen(Node node) {
+        if (node.getScene() == null) {
+            return false;
+        }
+        for (Node each = node; each != null; each = each.getParent()) {
+            if (!each.isVisible()) {
+                return false;
+            }
+        }
+        return true;
     }
 
     public boolean isLaid() {

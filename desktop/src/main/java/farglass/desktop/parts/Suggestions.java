@@ -14,9 +14,11 @@ public final class Suggestions {
     private final TextField field;
     private final List<String> known;
     private final ContextMenu menu = new ContextMenu();
+    private final boolean several;
     private boolean taking;
 
-    private Suggestions(TextField field, List<String> known) {
+    private Suggestions(TextField field, List<String> known, boolean several) {
+        this.several = several;
         this.field = field;
         this.known = List.copyOf(known);
         menu.setId("suggestions");
@@ -30,11 +32,21 @@ public final class Suggestions {
 
     /** @param known what may be meant; anything else can be typed as well */
     public static void attach(TextField field, List<String> known) {
-        new Suggestions(field, known);
+        new Suggestions(field, known, false);
     }
 
-    private void offer(String typed) {
-        List<String> fitting = typed == null || typed.isBlank() || taking || !field.isFocused()
+    /** The same for a field with several names, which have commas between them: the one behind the last comma is completed. */
+    public static void attachToSeveral(TextField field, List<String> known) {
+        new Suggestions(field, known, true);
+    }
+
+    private int begin(String typed) {
+        return several ? typed.lastIndexOf(',') + 1 : 0;
+    }
+
+    private void offer(String all) {
+        String typed = all == null ? "" : all.substring(begin(all)).strip();
+        List<String> fitting = typed.isEmpty() || taking || !field.isFocused()
                 ? List.of()
                 : known.stream()
                         .filter(name -> fits(name, typed) && !name.equals(typed))
@@ -58,10 +70,11 @@ public final class Suggestions {
         MenuItem item = new MenuItem(name);
         item.setMnemonicParsing(false);
         item.setOnAction(event -> {
+            int begin = begin(field.getText());
             taking = true;
-            field.setText(name);
+            field.setText(field.getText().substring(0, begin) + (begin > 0 ? " " : "") + name);
             taking = false;
-            field.positionCaret(name.length());
+            field.end();
         });
         return item;
     }

@@ -16,9 +16,9 @@ import farglass.core.bout.Stance;
 import farglass.core.bout.Times;
 import farglass.core.bout.Uniform;
 import farglass.core.lexicon.Words;
-import farglass.core.study.Spelling;
 import farglass.desktop.desk.Choosers;
 import farglass.desktop.parts.Form;
+import farglass.desktop.parts.NewNames;
 import farglass.desktop.screening.FilmGlance;
 import farglass.film.Film;
 import farglass.film.Films;
@@ -27,11 +27,9 @@ import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalLong;
-import java.util.Set;
 import java.util.function.Consumer;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
@@ -56,9 +54,7 @@ final class HeaderForm extends VBox {
 
     private final Header before;
     private final List<Header> others;
-    private final List<String> athletes;
-    /** Names that were said to be somebody new, however like a known one they are. */
-    private final Set<String> saidNew = new HashSet<>();
+    private final NewNames newNames;
 
     private final ComboBox<String> a;
     private final ComboBox<String> b;
@@ -101,7 +97,7 @@ final class HeaderForm extends VBox {
         super(12);
         this.before = header;
         this.others = others;
-        this.athletes = athletes;
+        this.newNames = new NewNames(athletes);
         Form form = new Form(COLUMN);
         Form other = new Form(COLUMN);
         a = form.name("Athlete A", athletes, header.a().name());
@@ -286,14 +282,10 @@ final class HeaderForm extends VBox {
                 before.others());
     }
 
-    /** Asked once: who saves again means it. */
     private void askOfSpelling(String name) {
-        Optional<String> meant = Spelling.meant(name, athletes);
-        if (meant.isPresent() && saidNew.add(name)) {
-            throw new IllegalArgumentException(
-                    "There is a %s in this library. Write it so if %s is the same; if it is somebody else, save again."
-                            .formatted(meant.get(), name));
-        }
+        newNames.ask(name).ifPresent(question -> {
+            throw new IllegalArgumentException(question);
+        });
     }
 
     /** What the form does not ask stays as it was. */

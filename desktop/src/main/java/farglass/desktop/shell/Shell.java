@@ -89,6 +89,7 @@ public final class Shell extends StackPane implements AutoCloseable {
         add(Place.PLAN, plan, plan::begin);
         add(Place.LEXICON, book, book::begin);
         getChildren().addAll(page, sheets);
+        sheets.setOtherwise(() -> beginnings.get(desk.placeProperty().get()).run());
         LibraryMenu menu =
                 new LibraryMenu(desk, workbench, settings, choosers, sheets, intake, tag, workbench.rulesets());
         page.setTop(header(menu));

@@ -7,7 +7,9 @@ import farglass.core.study.Camp;
 import farglass.core.study.Study;
 import farglass.desktop.desk.Desk;
 import farglass.desktop.parts.Form;
+import farglass.desktop.parts.NewNames;
 import farglass.desktop.parts.Sheet;
+import farglass.desktop.parts.Suggestions;
 import farglass.library.Edit;
 import farglass.library.Library;
 import java.time.LocalDate;
@@ -15,6 +17,7 @@ import java.time.format.DateTimeParseException;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextField;
 
@@ -43,22 +46,37 @@ final class StudySheets {
         Form form = new Form();
         TextField name = form.text("Name", "", "what is being looked into");
         TextField subjects = form.text("Athletes", "", "under study, with commas between them");
+        List<String> known = names(desk);
+        NewNames newNames = new NewNames(known);
+        Suggestions.attachToSeveral(subjects, known);
         TextField focus = form.text("Position", "", "or technique, if the study is about one: closed guard");
+        Suggestions.attach(
+                focus,
+                Stream.concat(desk.lexicon().positions().stream(), desk.lexicon().techniques().stream())
+                        .map(Term::label)
+                        .toList());
         form.sentence(
                 "A study weighs all its bouts alike. With a position or technique it looks at the bouts in which that came up; of everybody, where no athlete is named. For an event with a date, make a camp.");
         return new Sheet("New study", form)
                 .with(
                         "Begin the study",
-                        () -> save(desk, name, subjects, focus.getText().strip(), (edit, id) -> Optional.empty()));
+                        () -> save(
+                                desk,
+                                name,
+                                subjects,
+                                newNames,
+                                focus.getText().strip(),
+                                (edit, id) -> Optional.empty()));
     }
 
     static Sheet camp(Desk desk) {
         Form form = new Form();
         TextField name = form.text("Name", "", "such as the event");
-        List<String> known =
-                desk.contents().athletes().stream().map(Athlete::name).toList();
+        List<String> known = names(desk);
+        NewNames newNames = new NewNames(known);
         ComboBox<String> ours = form.name("Our athlete", known, "");
         TextField subjects = form.text("Opponents", "", "with commas between them");
+        Suggestions.attachToSeveral(subjects, known);
         TextField event = form.text("Event", "", "such as Saltmarsh Open");
         TextField date = form.day("Date", Optional.empty());
         ComboBox<String> rules = form.name(
@@ -78,10 +96,15 @@ final class StudySheets {
             if (our.isEmpty()) {
                 return "Say who our athlete is.";
             }
+            Optional<String> spelling = newNames.ask(our);
+            if (spelling.isPresent()) {
+                return spelling.get();
+            }
             return save(
                     desk,
                     name,
                     subjects,
+                    newNames,
                     "",
                     (edit, id) -> Optional.of(new Camp(
                             edit.athlete(our).id(),
@@ -96,7 +119,12 @@ final class StudySheets {
         Optional<Camp> camp(Edit edit, String id);
     }
 
-    private static String save(Desk desk, TextField name, TextField subjects, String focus, CampOf camp) {
+    private static List<String> names(Desk desk) {
+        return desk.contents().athletes().stream().map(Athlete::name).toList();
+    }
+
+    private static String save(
+            Desk desk, TextField name, TextField subjects, NewNames newNames, String focus, CampOf camp) {
         String wanted = name.getText().strip();
         List<String> names = Arrays.stream(subjects.getText().split(","))
                 .map(String::strip)
@@ -118,6 +146,11 @@ final class StudySheets {
         }
         if (names.isEmpty() && about.isEmpty()) {
             return "Name at least one athlete, or a position or technique, to be studied.";
+        }
+        Optional<String> spelling =
+                names.stream().flatMap(who -> newNames.ask(who).stream()).findFirst();
+        if (spelling.isPresent()) {
+            return spelling.get();
         }
         if (desk.contents().studies().stream().anyMatch(study -> study.name().equals(wanted))) {
             return "There is a study named %s already. Choose another name.".formatted(wanted);

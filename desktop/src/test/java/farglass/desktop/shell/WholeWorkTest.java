@@ -60,7 +60,7 @@ class WholeWorkTest extends OnStage {
 
     private void addBout() throws Exception {
         chosen.add(film());
-        robot.clickOn("Add a film\u2026");
+        robot.clickOn("#first-film");
         await("the header's sheet lies open", () -> workbench.lookup("#field-athlete-b") != null);
         fill("athlete-b", "Wilma Ferreby");
         fill("a-wears", "white gi");

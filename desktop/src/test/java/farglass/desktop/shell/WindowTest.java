@@ -16,6 +16,7 @@ import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 
@@ -200,5 +201,21 @@ class WindowTest extends OnStage {
                 "it is open",
                 () -> workbench.shell().orElseThrow().tag().boutProperty().get().isPresent());
         assertThat(workbench.lookup("#play")).isNotNull();
+    }
+
+    @Test
+    void anEmptyLibraryLeadsAndItsDossierNeedsNoStudy() throws Exception {
+        newLibrary();
+        assertThat(onScreen(() -> workbench.getScene().getFocusOwner().getId())).isEqualTo("first-film");
+        onScreen(() -> {
+            desk().write("Put", edit -> edit.put(BOUT));
+            return null;
+        });
+        await("the bout stands on the shelf", () -> !shows("#empty-shelf"));
+        press(KeyCode.SHORTCUT, KeyCode.DIGIT3);
+        await("of those in the bout one is looked at", () -> workbench.lookupAll(".choice").stream()
+                .anyMatch(node -> node instanceof ToggleButton name
+                        && name.isSelected()
+                        && name.getText().equals("Runa Castellan")));
     }
 }
