@@ -2,16 +2,22 @@ package farglass.app;
 
 import farglass.core.bout.Bout;
 import farglass.core.bout.Moment;
+import farglass.core.pass.Aim;
 import farglass.core.rules.Rulesets;
 import farglass.core.rules.Scorecard;
 import farglass.desktop.desk.Desk;
 import farglass.desktop.desk.Place;
 import farglass.desktop.desk.Settings;
+import farglass.desktop.parts.Sheet;
 import farglass.desktop.shell.Desktop;
 import farglass.desktop.shell.Workbench;
+import farglass.desktop.tag.TagModel;
+import java.awt.Graphics2D;
+import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CompletableFuture;
@@ -20,6 +26,7 @@ import javafx.application.Platform;
 import javafx.embed.swing.SwingFXUtils;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
+import javafx.stage.PopupWindow;
 import javafx.stage.Stage;
 import javax.imageio.ImageIO;
 import picocli.CommandLine.Command;
@@ -109,11 +116,33 @@ final class ScreenshotsCommand implements Callable<Integer> {
         album.page("pass", () -> {
             var tag = workbench.shell().orElseThrow().tag();
             tag.fan().close();
-            tag.passes().begin(farglass.core.pass.Aim.ANSWERS, Optional.empty());
+            tag.passes().begin(Aim.ANSWERS, Optional.empty());
         });
-        album.page(
-                "dossier",
-                () -> workbench.shell().orElseThrow().desk().placeProperty().set(Place.DOSSIER));
+        album.page("candidates", () -> {
+            var tag = workbench.shell().orElseThrow().tag();
+            tag.passes().begin(Aim.STORY, Optional.empty());
+            Desk desk = workbench.shell().orElseThrow().desk();
+            desk.spotProperty().set(Optional.empty());
+            desk.show(differing(desk));
+            tag.scribe().textProperty().set(firstOnTop(tag) + " kn cut right pa");
+        });
+        album.page("menu-look", () -> {
+            workbench.shell().orElseThrow().tag().scribe().clear();
+            open(workbench, "#look-menu");
+        });
+        album.page("menu-library", () -> {
+            close(workbench, "#look-menu");
+            open(workbench, "#library-menu");
+        });
+        album.page("header", () -> {
+            close(workbench, "#library-menu");
+            var shell = workbench.shell().orElseThrow();
+            shell.intake().editHeader(shell.tag().boutProperty().get().orElseThrow());
+        });
+        album.page("dossier", () -> {
+            putAway(workbench);
+            workbench.shell().orElseThrow().desk().placeProperty().set(Place.DOSSIER);
+        });
         album.page("plan", () -> {
             Desk desk = workbench.shell().orElseThrow().desk();
             // The pass has led elsewhere; the picture of the score comes later.
@@ -137,6 +166,26 @@ final class ScreenshotsCommand implements Callable<Integer> {
             shell.intake().take(java.util.List.of(table));
         });
         album.end(() -> workbench.closeLibrary());
+    }
+
+    private static String firstOnTop(TagModel tag) {
+        return tag.studied().name().toLowerCase(Locale.ROOT);
+    }
+
+    private static void open(Workbench workbench, String menu) {
+        ((MenuButton) workbench.lookup(menu)).show();
+    }
+
+    private static void close(Workbench workbench, String menu) {
+        ((MenuButton) workbench.lookup(menu)).hide();
+    }
+
+    private static void putAway(Workbench workbench) {
+        workbench.lookupAll(".sheet").stream()
+                .filter(Sheet.class::isInstance)
+                .map(Sheet.class::cast)
+                .toList()
+                .forEach(Sheet::putAway);
     }
 
     /** {@return a long bout, late in it, where the referee gave something else than the rules say: also for the picture of the score} */
@@ -224,11 +273,25 @@ final class ScreenshotsCommand implements Callable<Integer> {
         }
 
         private void save(String name) {
+            BufferedImage picture = SwingFXUtils.fromFXImage(stage.getScene().snapshot(null), null);
+            Graphics2D on = picture.createGraphics();
+            // What has popped up is a window of its own, and lies on top.
+            for (javafx.stage.Window window : javafx.stage.Window.getWindows()) {
+                if (window instanceof PopupWindow && window.isShowing()) {
+                    on.drawImage(
+                            SwingFXUtils.fromFXImage(window.getScene().snapshot(null), null),
+                            (int) (window.getX()
+                                    - stage.getX()
+                                    - stage.getScene().getX()),
+                            (int) (window.getY()
+                                    - stage.getY()
+                                    - stage.getScene().getY()),
+                            null);
+                }
+            }
+            on.dispose();
             try {
-                ImageIO.write(
-                        SwingFXUtils.fromFXImage(stage.getScene().snapshot(null), null),
-                        "png",
-                        folder.resolve(name + ".png").toFile());
+                ImageIO.write(picture, "png", folder.resolve(name + ".png").toFile());
             } catch (IOException e) {
                 done.completeExceptionally(e);
             }

@@ -84,7 +84,8 @@ public final class Sheet extends VBox {
         away = putting;
     }
 
-    void putAway() {
+    /** As the key Escape does: nothing of it is done. */
+    public void putAway() {
         away.run();
     }
 }

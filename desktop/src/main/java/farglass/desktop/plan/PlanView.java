@@ -37,9 +37,13 @@ public final class PlanView extends BorderPane {
     private final HBox opponents = new HBox(2);
     private final VBox page = new VBox(10);
     private final VBox usual = new VBox(8);
+    private final Runnable newCamp;
+    private final HBox buttons = new HBox(8);
     private final Button addStep = new Button("Write a step\u2026");
 
-    public PlanView(PlanModel model, Sheets sheets, Choosers choosers) {
+    /** @param newCamp asks for a camp, which a plan belongs to */
+    public PlanView(PlanModel model, Sheets sheets, Choosers choosers, Runnable newCamp) {
+        this.newCamp = newCamp;
         this.model = model;
         this.sheets = sheets;
         this.choosers = choosers;
@@ -54,7 +58,8 @@ public final class PlanView extends BorderPane {
         html.setOnAction(event -> export("html", CornerCard::writeHtml));
         Region between = new Region();
         HBox.setHgrow(between, Priority.ALWAYS);
-        HBox buttons = new HBox(8, addStep, addStayOut, between, pdf, html);
+        buttons.getChildren().setAll(addStep, addStayOut, between, pdf, html);
+        buttons.managedProperty().bind(buttons.visibleProperty());
         VBox top = new VBox(8, opponents, buttons);
         BorderPane.setMargin(top, new javafx.geometry.Insets(0, 0, 10, 0));
         setTop(top);
@@ -102,11 +107,17 @@ public final class PlanView extends BorderPane {
     private void showPlan() {
         page.getChildren().clear();
         Optional<GamePlan> plan = model.planProperty().get();
-        addStep.setDisable(plan.isEmpty());
+        buttons.setVisible(plan.isPresent());
         if (plan.isEmpty()) {
+            Button camp = new Button("New camp\u2026");
+            camp.setId("plan-new-camp");
+            camp.setOnAction(event -> newCamp.run());
             page.getChildren()
-                    .add(words(
-                            "A plan belongs to a camp. Choose one with F2, or begin one with Ctrl+K.", "empty-words"));
+                    .addAll(
+                            words(
+                                    "A plan belongs to a camp: our athlete, the opponents, a day. Choose one with F2, or begin one with Ctrl+K.",
+                                    "empty-words"),
+                            camp);
             return;
         }
         page.getChildren().add(words("What we do", "question"));
@@ -254,7 +265,7 @@ public final class PlanView extends BorderPane {
     }
 
     public void begin() {
-        Node first = addStep.isDisabled() ? this : addStep;
+        Node first = buttons.isVisible() ? addStep : page.lookup("#plan-new-camp");
         first.requestFocus();
     }
 }

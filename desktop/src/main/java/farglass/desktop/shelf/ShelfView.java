@@ -38,6 +38,7 @@ public final class ShelfView extends BorderPane {
         summary.setId("summary");
         summary.textProperty().bind(model.summaryProperty());
         summary.setWrapText(true);
+        summary.managedProperty().bind(summary.textProperty().isNotEmpty());
         Button film = button("Add a film\u2026", intake::chooseFilm);
         Button files = button("Import bouts\u2026", intake::chooseBoutFiles);
         Button hand = button("New bout by hand\u2026", intake::byHand);

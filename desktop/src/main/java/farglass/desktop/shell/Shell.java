@@ -81,7 +81,7 @@ public final class Shell extends StackPane implements AutoCloseable {
                 palette);
         ShelfView shelf = new ShelfView(new ShelfModel(desk), intake, palette);
         DossierView dossier = new DossierView(new DossierModel(desk), palette);
-        PlanView plan = new PlanView(new PlanModel(desk), sheets, choosers);
+        PlanView plan = new PlanView(new PlanModel(desk), sheets, choosers, () -> sheets.lay(StudySheets.camp(desk)));
         add(Place.SHELF, shelf, shelf::begin);
         add(Place.TAG, tagView, tagView::begin);
         add(Place.DOSSIER, dossier, dossier::begin);

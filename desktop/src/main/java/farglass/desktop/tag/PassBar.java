@@ -48,6 +48,7 @@ final class PassBar extends HBox {
         getChildren().addAll(aims, covered, find);
         model.passes().aimProperty().addListener(change -> show());
         model.boutProperty().addListener(change -> show());
+        model.player().lastProperty().addListener(change -> show());
         model.nowProperty().addListener((property, old, now) -> {
             // Once a second is enough for a sum of minutes.
             if (old.orElse(0) / 1_000_000 != now.orElse(0) / 1_000_000) {
