@@ -60,6 +60,8 @@ final class HelpPage extends VBox {
         {"Ctrl+Shift+A, O, I", "draw an arrow, a ring, a limb line: arrows and Enter, or drag"},
         {"Alt+Up, Down, Home", "the tide closer, wider, whole; Alt+Page Up and Down move it"},
         {"Ctrl+P", "a pass: story, answers, grips, errors, rewatch"},
+        {"Y, N, U, S, to a question", "yes, no, cannot be told, later; H: half of all later"},
+        {"Up, Down, X, O, to several", "another of them, not this one, one by one"},
         {"Ctrl+B, Ctrl+Shift+B", "the bout begins at this frame; this frame shows the chosen moment"},
         {"Ctrl+Shift+N", "another bout of the same video begins here"},
         {"Ctrl+Shift+L", "tag by the hall\u2019s clock, without film"},

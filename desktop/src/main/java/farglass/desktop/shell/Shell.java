@@ -199,6 +199,9 @@ public final class Shell extends StackPane implements AutoCloseable {
         Place place = desk.placeProperty().get();
         names.forEach((each, name) -> name.setSelected(each == place));
         boolean waits = desk.arrivingProperty().get() && place != Place.SHELF;
+        if (place != Place.TAG) {
+            tagView.leave();
+        }
         page.setCenter(waits ? waiting() : places.get(place));
         if (place != Place.TAG) {
             player.playingProperty().set(false);

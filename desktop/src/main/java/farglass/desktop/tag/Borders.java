@@ -2,7 +2,9 @@ package farglass.desktop.tag;
 
 import farglass.desktop.desk.Settings;
 import javafx.geometry.Orientation;
+import javafx.scene.Node;
 import javafx.scene.control.SplitPane;
+import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Region;
 
 /** The borders of the place: between words and film, and above the tide. They are dragged or moved by keys, and remembered. */
@@ -27,24 +29,35 @@ final class Borders extends SplitPane {
         for (SplitPane pane : new SplitPane[] {this, upper}) {
             pane.getStyleClass().add("borders");
             pane.setFocusTraversable(false);
-            pane.widthProperty().addListener(change -> lay());
-            pane.heightProperty().addListener(change -> lay());
-            pane.setOnMouseReleased(event -> dragged());
         }
+        // A filter: a border keeps the mouse to itself.
+        addEventFilter(MouseEvent.MOUSE_RELEASED, event -> {
+            for (Node node = (Node) event.getTarget(); node != null; node = node.getParent()) {
+                if (node.getStyleClass().contains("split-pane-divider")) {
+                    dragged();
+                }
+            }
+        });
+        // Not the height of the upper pane: that changes while the border above the tide is dragged.
+        upper.widthProperty().addListener(change -> layWords());
+        heightProperty().addListener(change -> layTide());
     }
 
     /** Whether the film stands beside the words, or somewhere else. */
     void setWithFilm(boolean with) {
         if (with && upper.getItems().size() == 1) {
             upper.getItems().add(screen);
-            lay();
+            layWords();
         } else if (!with) {
             upper.getItems().remove(screen);
         }
     }
 
-    private void lay() {
+    private void layWords() {
         upper.setDividerPositions(settings.wordsShareProperty().get());
+    }
+
+    private void layTide() {
         if (getHeight() > 0) {
             setDividerPositions(1 - settings.tideHeightProperty().get() / getHeight());
         }
@@ -61,14 +74,14 @@ final class Borders extends SplitPane {
     /** @param direction 1 for more room for the words, -1 for more room for the film */
     void moveWords(int direction) {
         settings.wordsShareProperty().set(settings.wordsShareProperty().get() + direction * STEP_SHARE);
-        lay();
+        layWords();
         keep.run();
     }
 
     /** @param direction 1 for a higher tide, -1 for a lower one */
     void moveTide(int direction) {
         settings.tideHeightProperty().set(settings.tideHeightProperty().get() + direction * STEP_PX);
-        lay();
+        layTide();
         keep.run();
     }
 }

@@ -28,6 +28,7 @@ final class FilmWindow {
         root = new StackPane(screen);
         root.setPadding(new Insets(10, 16, 8, 16));
         Scene scene = new Scene(root, WIDTH, HEIGHT);
+        root.styleProperty().bind(tagging.getRoot().styleProperty());
         dress(tagging);
         scene.addEventFilter(KeyEvent.ANY, event -> {
             EventTarget hears = tagging.getFocusOwner() == null ? tagging : tagging.getFocusOwner();
@@ -45,13 +46,12 @@ final class FilmWindow {
         place(tagging.getWindow());
     }
 
-    /** Takes on the look of the other window: its colours and the size of its letters. */
+    /** Takes on the colours of the other window; the size of its letters it has always. */
     void dress(Scene tagging) {
         Parent other = tagging.getRoot();
         root.getStylesheets().setAll(other.getStylesheets());
         root.getStyleClass().setAll(other.getStyleClass());
         root.getStyleClass().add("tag");
-        root.setStyle(other.getStyle());
     }
 
     /** On the screen that the other window is not on, where there is one. */

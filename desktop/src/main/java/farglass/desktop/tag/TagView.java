@@ -296,6 +296,13 @@ public final class TagView extends BorderPane {
         borders.setWithFilm(true);
     }
 
+    /** Called before another place is shown: nothing of this one may fill the screen then. */
+    public void leave() {
+        if (large.get()) {
+            showLarge(false);
+        }
+    }
+
     /** Closes what was opened beside the place. */
     public void close() {
         filmWindow.ifPresent(FilmWindow::close);

@@ -121,6 +121,32 @@ class TagScreenTest extends OnStage {
     }
 
     @Test
+    void whoGoesToAnotherPlaceLeavesTheFullScreen() throws Exception {
+        press(KeyCode.F11);
+        await(
+                "the header is gone",
+                () -> !workbench.lookup("#subtitle").getParent().getParent().isVisible());
+        press(KeyCode.SHORTCUT, KeyCode.DIGIT1);
+        await(
+                "the shelf shows with its header",
+                () -> workbench.lookup("#bouts") != null
+                        && workbench.lookup("#subtitle").getParent().getParent().isVisible());
+    }
+
+    @Test
+    void theBorderAboveTheTideIsDragged() throws Exception {
+        Bounds before = bounds("#tide");
+        Node divider = onScreen(() -> workbench.lookupAll(".split-pane-divider").stream()
+                .filter(node -> node.getBoundsInLocal().getWidth() > 300)
+                .findFirst()
+                .orElseThrow());
+        robot.drag(divider).moveBy(0, -60).drop();
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(bounds("#tide").getHeight()).isCloseTo(before.getHeight() + 60, within(4.0));
+        assertThat(kept().tideHeightProperty().get()).isCloseTo(196, within(4.0));
+    }
+
+    @Test
     void inTheWindowOfTheFilmKeysStillTag() throws Exception {
         press(KeyCode.SHIFT, KeyCode.F11);
         Stage apart = onScreen(() -> Window.getWindows().stream()
