@@ -118,7 +118,7 @@ public final class Form extends TitledGrid {
         box.getEditor().setText(value);
         // A name that is typed and not confirmed by Enter counts too.
         box.getEditor().textProperty().addListener((property, old, typed) -> box.setValue(typed));
-        Suggestions.attach(box.getEditor(), known);
+        Suggestions.attach(box, known);
         // Who comes to the field mostly writes another name; the click or Tab that brought them has moved the caret by
         // then.
         box.getEditor().focusedProperty().addListener((property, was, is) -> {

@@ -21,7 +21,7 @@ public final class NewNames {
         return Spelling.meant(name, known)
                 .filter(meant -> saidNew.add(name))
                 .map(meant ->
-                        "There is a %s in this library. Write it so if %s is the same; if it is somebody else, save again."
+                        "There is a %s in this library. Write it so if %s is the same; if it is somebody else, go on."
                                 .formatted(meant, name));
     }
 }

@@ -9,6 +9,7 @@ import java.util.function.Consumer;
 import javafx.beans.binding.Bindings;
 import javafx.beans.binding.BooleanBinding;
 import javafx.beans.value.ObservableValue;
+import javafx.collections.ListChangeListener;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
@@ -68,6 +69,12 @@ public final class ShelfView extends BorderPane {
         }
         empty.visibleProperty().bind(none);
         none.addListener(change -> showEmpty());
+        // Other rows have come: one of them is chosen, so that the keys and buttons mean something.
+        model.rows().addListener((ListChangeListener<ShelfRow>) change -> {
+            if (list.getSelectionModel().isEmpty()) {
+                list.getSelectionModel().selectFirst();
+            }
+        });
         showEmpty();
         setCenter(new StackPane(list, empty));
         list.addEventHandler(KeyEvent.KEY_PRESSED, this::pressed);

@@ -42,7 +42,7 @@ class TagScreenTest extends OnStage {
                         """
                         far-glass bout 1
                         id: b
-                        A: Runa Castellan
+                        A: Runa Wells
                         B: Wilma Ferreby
                         film: films/upright.mp4 from 0:00
                         0:01 B guard-pull; held
@@ -178,6 +178,19 @@ class TagScreenTest extends OnStage {
                 () -> workbench.lookup("#glance .film") != null
                         && ((Slider) workbench.lookup("#glance-at")).getMax() > 1);
         press(KeyCode.CONTROL, KeyCode.A);
+        type("w");
+        press(KeyCode.ESCAPE);
+        assertThat(bounds("#field-athlete-a"))
+                .as("Escape puts away the suggestions alone")
+                .isNotNull();
+        type("e");
+        press(KeyCode.DOWN);
+        press(KeyCode.ENTER);
+        await("what fits is taken", () -> ((ComboBox<?>) workbench.lookup("#field-athlete-a"))
+                .getEditor()
+                .getText()
+                .equals("Runa Wells"));
+        press(KeyCode.CONTROL, KeyCode.A);
         type("ferr");
         press(KeyCode.DOWN);
         press(KeyCode.ENTER);
@@ -185,6 +198,13 @@ class TagScreenTest extends OnStage {
                 .getEditor()
                 .getText()
                 .equals("Wilma Ferreby"));
+        press(KeyCode.CONTROL, KeyCode.A);
+        type("wilma f ");
+        assertThat(onScreen(() -> ((ComboBox<?>) workbench.lookup("#field-athlete-a"))
+                        .getEditor()
+                        .getText()))
+                .as("what is typed stands, unless a suggestion was chosen")
+                .isEqualTo("wilma f ");
         onScreen(() -> {
             ((Slider) workbench.lookup("#glance-at")).setValue(2);
             return null;
