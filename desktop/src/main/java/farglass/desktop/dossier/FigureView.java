@@ -36,6 +36,8 @@ final class FigureView extends ToggleButton {
                                 height),
                         Ink.SUBJECT)));
         Label count = new Label(row.count());
+        // In large letters it wraps rather than being cut.
+        count.setWrapText(true);
         Label interval = new Label(row.likely());
         interval.getStyleClass().add("quiet");
         Label note = new Label(row.remark());
@@ -43,7 +45,7 @@ final class FigureView extends ToggleButton {
         note.setWrapText(true);
         GridPane line = new GridPane();
         line.setHgap(10);
-        line.getColumnConstraints().addAll(percent(25), percent(20), percent(9), percent(11), percent(35));
+        line.getColumnConstraints().addAll(percent(25), percent(18), percent(13), percent(12), percent(32));
         line.addRow(0, label, glyph, count, interval, note);
         label.setWrapText(true);
         setGraphic(line);

@@ -61,11 +61,12 @@ public final class ShelfModel {
         long lossesSeen = own.stream()
                 .filter(row -> isLossOf(row, subject) && row.isSeen())
                 .count();
-        return Optional.of("%s: seen %d of %d known matches%s"
+        return Optional.of("%s: seen %d of %d known %s%s"
                 .formatted(
                         subject.name(),
                         own.stream().filter(ShelfRow::isSeen).count(),
                         own.size(),
+                        own.size() == 1 ? "match" : "matches",
                         losses == 0
                                 ? ""
                                 : ", %d of %d %s".formatted(lossesSeen, losses, losses == 1 ? "loss" : "losses")));

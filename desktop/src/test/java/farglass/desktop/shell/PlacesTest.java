@@ -37,7 +37,7 @@ class PlacesTest extends OnStage {
     @Test
     void thePlacesAreOneKeyAwayAndTheNumbersLeadToTheirMoments() throws Exception {
         libraryWith(BOUT);
-        assertThat(text("#summary")).contains("Runa Castellan: seen 1 of 1 known matches, 1 of 1 loss");
+        assertThat(text("#summary")).contains("Runa Castellan: seen 1 of 1 known match, 1 of 1 loss");
         press(KeyCode.SHORTCUT, KeyCode.DIGIT3);
         await(
                 "the dossier is counted",
