@@ -195,13 +195,21 @@ public final class BoutFilm {
         return micros < 0 ? OptionalLong.empty() : OptionalLong.of(micros);
     }
 
-    /** {@return where the film ends, on the bout's timeline; 0 without a film} */
+    /** {@return where the film ends, or another bout of it begins, on the bout's timeline; 0 without a film} */
     public long endMicros() {
-        return player.hasFilm()
-                ? link().map(link ->
-                                Math.max(0, link.toBout(player.lastProperty().get())))
-                        .orElse(0L)
-                : 0;
+        if (!player.hasFilm() || link().isEmpty()) {
+            return 0;
+        }
+        FilmLink own = link().get();
+        long end = player.lastProperty().get();
+        for (Bout other : desk.contents().bouts()) {
+            for (FilmLink link : other.header().films()) {
+                if (link.path().equals(own.path()) && link.startMicros() > own.startMicros()) {
+                    end = Math.min(end, link.startMicros());
+                }
+            }
+        }
+        return Math.max(0, own.toBout(end));
     }
 
     /** Shows that instant of the bout. */

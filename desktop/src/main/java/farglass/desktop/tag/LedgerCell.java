@@ -5,6 +5,8 @@ import farglass.desktop.parts.Drawn;
 import farglass.desktop.parts.WrappingCell;
 import farglass.drawing.Ink;
 import farglass.drawing.Palette;
+import javafx.beans.InvalidationListener;
+import javafx.beans.property.ReadOnlyIntegerProperty;
 import javafx.beans.value.ObservableValue;
 import javafx.css.PseudoClass;
 import javafx.geometry.HPos;
@@ -30,6 +32,7 @@ import javafx.scene.text.TextAlignment;
  */
 final class LedgerCell extends WrappingCell<LedgerRow> {
     private static final double GUTTER = 74;
+    private static final PseudoClass AT_FILM = PseudoClass.getPseudoClass("at-film");
     private static final PseudoClass PENDING = PseudoClass.getPseudoClass("pending");
 
     private final TagModel tag;
@@ -44,8 +47,14 @@ final class LedgerCell extends WrappingCell<LedgerRow> {
     private final HBox rungLine = new HBox(8);
     private final GridPane columns = new GridPane();
 
-    LedgerCell(TagModel tag, ObservableValue<Palette> palette) {
+    /** @param atFilm the row that the film has come to */
+    LedgerCell(TagModel tag, ObservableValue<Palette> palette, ReadOnlyIntegerProperty atFilm) {
         this(new VBox(1), tag, palette);
+        InvalidationListener mark =
+                change -> pseudoClassStateChanged(AT_FILM, !isEmpty() && getIndex() == atFilm.get());
+        atFilm.addListener(mark);
+        indexProperty().addListener(mark);
+        emptyProperty().addListener(mark);
     }
 
     private LedgerCell(VBox all, TagModel tag, ObservableValue<Palette> palette) {

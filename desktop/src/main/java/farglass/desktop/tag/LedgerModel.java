@@ -61,7 +61,15 @@ public final class LedgerModel {
 
     /** {@return the ledger's row of the selected moment, else of the last one at the instant now shown; -1 if none} */
     int rowShown() {
-        Optional<String> wanted = selected.get().or(() -> tag.before().map(Moment::id));
+        return rowOf(selected.get().or(() -> tag.before().map(Moment::id)));
+    }
+
+    /** {@return the row of the last moment not after the instant shown; -1 if there is none} */
+    int rowAtFilm() {
+        return rowOf(tag.before().map(Moment::id));
+    }
+
+    private int rowOf(Optional<String> wanted) {
         for (int i = 0; i < rows.size(); i++) {
             if (wanted.isPresent() && rows.get(i).moment().map(Moment::id).equals(wanted)) {
                 return i;

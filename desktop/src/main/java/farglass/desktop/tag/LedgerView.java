@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import javafx.application.Platform;
+import javafx.beans.property.ReadOnlyIntegerWrapper;
 import javafx.beans.value.ObservableValue;
 import javafx.collections.ListChangeListener;
 import javafx.scene.control.ContextMenu;
@@ -29,6 +30,7 @@ final class LedgerView extends StackPane {
 
     private final TagModel model;
     private final ListView<LedgerRow> list;
+    private final ReadOnlyIntegerWrapper atFilm = new ReadOnlyIntegerWrapper(-1);
     private boolean following;
     private int shownRow = -1;
     private int shownRows;
@@ -42,7 +44,7 @@ final class LedgerView extends StackPane {
         list.getStyleClass().add("ledger");
         list.setFocusTraversable(false);
         list.getSelectionModel().setSelectionMode(SelectionMode.MULTIPLE);
-        list.setCellFactory(any -> new LedgerCell(model, palette));
+        list.setCellFactory(any -> new LedgerCell(model, palette, atFilm.getReadOnlyProperty()));
         list.setContextMenu(menu());
         // The list's own selection also changes when its rows do: only what the mouse did is a choice.
         list.addEventHandler(MouseEvent.MOUSE_RELEASED, event -> choose());
@@ -85,6 +87,7 @@ final class LedgerView extends StackPane {
         if (following) {
             return;
         }
+        atFilm.set(model.ledger().rowAtFilm());
         int row = model.ledger().rowShown();
         Set<String> chosen = model.chosen();
         if (!chosen.equals(shownChosen) || stale) {

@@ -3,12 +3,15 @@ package farglass.desktop.shell;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import farglass.core.bout.Bout;
+import farglass.core.bout.FilmLink;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
 import farglass.desktop.desk.Desk;
 import farglass.desktop.desk.Settings;
 import farglass.film.Clip;
 import java.nio.file.Files;
+import java.util.List;
 import java.util.Optional;
 import java.util.stream.LongStream;
 import javafx.geometry.Bounds;
@@ -75,6 +78,25 @@ class TagScreenTest extends OnStage {
         Bounds film = bounds(".film");
         assertThat(film.getWidth() / film.getHeight()).isCloseTo(180.0 / 320, within(0.01));
         assertThat(film.getHeight()).isGreaterThan(300);
+    }
+
+    @Test
+    void aBoutEndsWhereAnotherOfTheSameFilmBegins() throws Exception {
+        assertThat(onScreen(() -> workbench.shell().orElseThrow().tag().film().endMicros()))
+                .isGreaterThan(3_900_000);
+        onScreen(() -> {
+            Bout first = desk().contents().bout("b").orElseThrow();
+            Bout second = new Bout(
+                    "c",
+                    first.header().withFilms(List.of(new FilmLink("films/upright.mp4", 2_000_000))),
+                    List.of(),
+                    List.of());
+            desk().write("Put", edit -> edit.put(second));
+            return null;
+        });
+        await("the other bout is there", () -> desk().contents().bout("c").isPresent());
+        assertThat(onScreen(() -> workbench.shell().orElseThrow().tag().film().endMicros()))
+                .isEqualTo(2_000_000);
     }
 
     @Test
