@@ -38,7 +38,7 @@ public record Pass(Aim aim, Optional<String> position, Needs needs) {
     /** So much of what led to a moment is looked at with it. */
     private static final long BEFORE_MICROS = 2_000_000;
 
-    public static final long AFTER_MICROS = 1_500_000;
+    private static final long AFTER_MICROS = 1_500_000;
     /** A stay shorter than this is passed through, and nobody settles grips in it. */
     private static final long SHORTEST_STAY_MICROS = 2_000_000;
 

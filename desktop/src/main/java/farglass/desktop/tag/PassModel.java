@@ -8,6 +8,7 @@ import farglass.core.bout.Layer;
 import farglass.core.bout.Moment;
 import farglass.core.pass.Agenda;
 import farglass.core.pass.Aim;
+import farglass.core.pass.LookedThrough;
 import farglass.core.pass.Needs;
 import farglass.core.pass.Pass;
 import farglass.core.pass.Question;
@@ -15,7 +16,6 @@ import farglass.core.study.Athlete;
 import farglass.desktop.desk.Desk;
 import farglass.desktop.desk.Work;
 import farglass.library.Contents;
-import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -211,7 +211,8 @@ public final class PassModel {
         long end = tag.timeline().orElseThrow().endMicros();
         int unasked = skipped.size();
         if (unasked == 0 && pass.flatMap(Pass::position).isEmpty()) {
-            cover(List.of(new long[] {0, end}));
+            Bout bout = tag.boutProperty().get().orElseThrow();
+            write(covering(bout, List.of(new Covered(aim.get().layer().orElse(Layer.STORY), 0, end, true))));
         }
         Aim done = aim.get();
         end();
@@ -285,8 +286,9 @@ public final class PassModel {
             String what = meant.size() == 1
                     ? tag.words(after.moment(meant.get(0).momentId()).orElseThrow())
                     : "%d times %s".formatted(meant.size(), meant.get(0).topic().words());
+            meant.forEach(each -> replied.add(each.momentId()));
             tag.change(
-                    covering(after, repliedTo(meant)),
+                    covering(after, lookedThrough(before)),
                     meant.stream().map(Question::momentId).collect(Collectors.toSet()),
                     aim.get().label() + ": " + what);
         }
@@ -338,65 +340,41 @@ public final class PassModel {
     }
 
     private void lookedAt(List<Question> meant) {
-        cover(repliedTo(meant));
+        meant.forEach(each -> replied.add(each.momentId()));
+        Bout bout = tag.boutProperty().get().orElseThrow();
+        write(covering(bout, lookedThrough(bout)));
     }
 
-    /** {@return the stretches of the bout that have no question in them any more which was not replied to} */
-    private List<long[]> repliedTo(List<Question> meant) {
-        meant.forEach(each -> replied.add(each.momentId()));
+    /** In a pass over one position only, what lies between the questions was not looked at. */
+    private List<Covered> lookedThrough(Bout bout) {
+        Layer layer = aim.get().layer().orElse(Layer.STORY);
         if (pass.flatMap(Pass::position).isPresent()) {
-            return meant.stream().map(PassModel::instant).toList();
+            return bout.moments().stream()
+                    .filter(moment -> replied.contains(moment.id()))
+                    .map(moment -> moment.atMicros().orElseThrow())
+                    .map(at -> new Covered(layer, at, at + 1, true))
+                    .toList();
         }
         Set<String> open = pass.orElseThrow().questions(tag.sheet().orElseThrow()).stream()
                 .map(Question::momentId)
                 .filter(id -> !replied.contains(id))
                 .collect(Collectors.toSet());
-        List<long[]> runs = new ArrayList<>();
-        long from = 0;
-        boolean any = false;
-        long last = 0;
-        for (Moment moment : tag.boutProperty().get().orElseThrow().moments()) {
-            long at = moment.atMicros().orElse(last);
-            if (open.contains(moment.id())) {
-                if (any) {
-                    runs.add(new long[] {from, last + 1});
-                }
-                from = at + 1;
-                any = false;
-            } else if (replied.contains(moment.id())) {
-                any = true;
-                last = at;
-            }
-        }
-        if (any) {
-            runs.add(new long[] {from, last + 1});
-        }
-        return runs;
+        return LookedThrough.stretches(bout, layer, replied, open);
     }
 
-    private static long[] instant(Question asked) {
-        long at = asked.toMicros() - Pass.AFTER_MICROS;
-        return new long[] {at, at + 1};
-    }
-
-    private void cover(List<long[]> stretches) {
-        Bout bout = tag.boutProperty().get().orElseThrow();
-        Bout covered = covering(bout, stretches);
-        if (!covered.equals(bout)) {
+    private void write(Bout covered) {
+        if (!covered.equals(tag.boutProperty().get().orElseThrow())) {
             tag.change(covered, Set.of(), aim.get().label() + ": looked through");
         }
     }
 
     /** The story is covered by playing the film, and looking again at single moments covers nothing. */
-    private Bout covering(Bout bout, List<long[]> stretches) {
-        Optional<Layer> layer = aim.get().layer().filter(each -> each != Layer.STORY);
+    private static Bout covering(Bout bout, List<Covered> stretches) {
         Bout covered = bout;
-        for (long[] stretch : stretches) {
-            if (layer.isPresent()) {
-                covered = covered.with(covered.header()
-                        .with(covered.header()
-                                .footage()
-                                .covering(new Covered(layer.get(), stretch[0], stretch[1], true))));
+        for (Covered stretch : stretches) {
+            if (stretch.layer() != Layer.STORY) {
+                covered = covered.with(
+                        covered.header().with(covered.header().footage().covering(stretch)));
             }
         }
         return covered;
