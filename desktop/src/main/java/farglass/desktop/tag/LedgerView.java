@@ -98,12 +98,15 @@ final class LedgerView extends StackPane {
         if (row != shownRow || model.rows().size() != shownRows) {
             shownRow = row;
             shownRows = model.rows().size();
-            int before = (int) Math.min(MOST_ROWS_BEFORE, list.getHeight() / ROW / 4);
-            int first = Math.max(0, row - before);
-            list.scrollTo(first);
-            // Rows get their heights only when they are laid out; before that the list cannot know where one is.
-            Platform.runLater(() -> list.scrollTo(first));
+            scrollTo(row);
+            // Rows get their heights, and the list its own, only when they are laid out.
+            Platform.runLater(() -> scrollTo(row));
         }
+    }
+
+    private void scrollTo(int row) {
+        int before = (int) Math.min(MOST_ROWS_BEFORE, list.getHeight() / ROW / 4);
+        list.scrollTo(Math.max(0, row - before));
     }
 
     private void select(Set<String> chosen) {
