@@ -6,11 +6,12 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * What a study still has to learn by a pass.
  *
- * @param settled attacks whose usual answer is known well enough, by {@link AnswerNeeds}: they are asked about no more
+ * @param settled figures known well enough, by {@link AnswerNeeds}: they are asked about no more
  * @param known how much of each figure is told, by figure and athlete
  * @param subjects names of the athletes under study; empty for a study of everybody
  * @param chances how often anything of the kind came up in the bouts of the study
@@ -53,7 +54,11 @@ public record Needs(Set<String> settled, Map<Key, Known> known, Set<String> subj
                 chances++;
             }
         }
-        Set<String> settled = aim == Aim.ANSWERS ? AnswerNeeds.settled(subjects, study) : Set.of();
+        Set<String> settled = aim == Aim.ANSWERS
+                ? AnswerNeeds.settled(subjects, study).stream()
+                        .map(Pass::answersTo)
+                        .collect(Collectors.toSet())
+                : Set.of();
         return new Needs(settled, known, subjects, chances);
     }
 

@@ -33,8 +33,6 @@ import java.util.stream.Collectors;
 public record Pass(Aim aim, Optional<String> position, Needs needs) {
     private static final long ANSWERED_WITHIN_MICROS = 15_000_000;
 
-    private static final String ANSWERS_TO = "answers to ";
-
     /** So much of what led to a moment is looked at with it. */
     private static final long BEFORE_MICROS = 2_000_000;
 
@@ -54,18 +52,13 @@ public record Pass(Aim aim, Optional<String> position, Needs needs) {
         return raised(sheet).stream()
                 .filter(raised -> !raised.told())
                 .map(Raised::question)
-                .filter(question -> !needs.settled().contains(settles(question)))
+                .filter(question -> !needs.settled().contains(question.topic().figure()))
                 .toList();
     }
 
     /** {@return the same, the most telling first and alike ones together} */
     public Agenda agenda(BoutSheet sheet) {
         return Agenda.of(questions(sheet), needs);
-    }
-
-    /** The attack whose usual answer a question is about. */
-    private static String settles(Question question) {
-        return question.topic().figure().replace(ANSWERS_TO, "");
     }
 
     List<Raised> raised(BoutSheet sheet) {
@@ -168,7 +161,7 @@ public record Pass(Aim aim, Optional<String> position, Needs needs) {
                             - turn.earlier().atMicros().orElse(moment.atMicros().orElseThrow());
                     String attack = turn.earlier().technique().orElse("something unnamed");
                     Topic topic = new Topic(
-                            ANSWERS_TO + attack,
+                            answersTo(attack),
                             name(moment.actor(), sheet),
                             "%s %s %s"
                                     .formatted(
@@ -193,11 +186,14 @@ public record Pass(Aim aim, Optional<String> position, Needs needs) {
                 });
     }
 
+    /** {@return the figure of how that attack is answered} */
+    static String answersTo(String attack) {
+        return "answers to " + attack;
+    }
+
     /** Nobody answers what was over a quarter of a minute ago; what a person has linked stands. */
     private static boolean isNear(Conversation.Turn turn, Moment moment) {
-        return turn.confirmed()
-                || turn.earlier().atMicros().isEmpty()
-                || moment.atMicros().orElseThrow() - turn.earlier().atMicros().getAsLong() <= ANSWERED_WITHIN_MICROS;
+        return turn.confirmed() || Conversation.isWithin(ANSWERED_WITHIN_MICROS, turn.earlier(), moment);
     }
 
     private static Optional<Raised> grips(Moment moment, BoutSheet sheet) {

@@ -16,18 +16,19 @@ import java.util.Optional;
 public final class Surroundings {
     private Surroundings() {}
 
-    /** {@return the moment itself with who and when: "Ebele: knee cut, to own right, past  6:43.2"} */
+    /** {@return the moment itself with who and when: "Ebele: knee cut, to own right, past, 6:43.2"} */
     public static String moment(Moment moment, BoutSheet sheet) {
         return Phrase.told(moment, sheet.bout(), sheet.lexicon()) + time(moment);
     }
 
-    /** {@return "From half guard, Ebele on top. Answers the frame of Freya, 6:39.0."; a part that is not known is left out} */
+    /** {@return "From half guard, Ebele on top. Answers Freya’s frame, 6:39.0."; a part that is not known is left out} */
     public static String around(Moment moment, BoutSheet sheet) {
         List<String> sentences = new ArrayList<>();
         from(moment, sheet).ifPresent(place -> sentences.add("From " + place + "."));
         sheet.conversation()
                 .before(moment)
-                .filter(turn -> turn.confirmed() || isNear(turn.earlier(), moment))
+                .filter(turn ->
+                        turn.confirmed() || Conversation.isWithin(Conversation.WITHIN_MICROS, turn.earlier(), moment))
                 .map(turn -> (turn.confirmed() ? "Answers " : "Comes after ") + named(turn.earlier(), sheet) + ".")
                 .ifPresent(sentences::add);
         sheet.conversation()
@@ -35,12 +36,6 @@ public final class Surroundings {
                 .map(reply -> (reply.confirmed() ? "Answered by " : "Then ") + named(reply.later(), sheet) + ".")
                 .ifPresent(sentences::add);
         return String.join(" ", sentences);
-    }
-
-    private static boolean isNear(Moment earlier, Moment later) {
-        return earlier.atMicros().isPresent()
-                && later.atMicros().isPresent()
-                && later.atMicros().getAsLong() - earlier.atMicros().getAsLong() <= Conversation.WITHIN_MICROS;
     }
 
     private static Optional<String> from(Moment moment, BoutSheet sheet) {

@@ -48,7 +48,7 @@ public final class Conversation {
                 if (last[other] != null) {
                     turns.put(moment.id(), new Turn(last[other], false));
                 }
-                if (open[other] != null && isSoon(open[other], moment)) {
+                if (open[other] != null && isWithin(WITHIN_MICROS, open[other], moment)) {
                     replies.putIfAbsent(open[other].id(), new Reply(moment, false));
                 }
             }
@@ -65,10 +65,11 @@ public final class Conversation {
         return replies.containsKey(moment.id()) && replies.get(moment.id()).confirmed();
     }
 
-    private static boolean isSoon(Moment earlier, Moment later) {
+    /** {@return whether the one came within so many microseconds of the other, or one of the times is not known} */
+    public static boolean isWithin(long micros, Moment earlier, Moment later) {
         return earlier.atMicros().isEmpty()
                 || later.atMicros().isEmpty()
-                || later.atMicros().getAsLong() - earlier.atMicros().getAsLong() <= WITHIN_MICROS;
+                || later.atMicros().getAsLong() - earlier.atMicros().getAsLong() <= micros;
     }
 
     /** {@return the conversation of a bout; linear in its moments} */

@@ -53,6 +53,16 @@ class WordsTest {
     }
 
     @Test
+    void aNameStaysLargeWithinASentence() {
+        assertThat(Words.inSentence("Knee cut")).isEqualTo("knee cut");
+        for (String label : List.of("Russian tie", "Peruvian necktie", "De La Riva hook", "D'Arce choke", "X-guard")) {
+            assertThat(terms()).as("a label of the lexicon").anyMatch(term -> term.label()
+                    .startsWith(label));
+            assertThat(Words.inSentence(label)).isEqualTo(label);
+        }
+    }
+
+    @Test
     void anEntryIsUnderstoodWithAndWithoutItsNoun() {
         int checked = 0;
         for (Term term : terms()) {

@@ -149,6 +149,7 @@ final class HeaderForm extends VBox {
         FilmLink link =
                 header.films().isEmpty() ? new FilmLink("", 0) : header.films().get(0);
         film.setText(link.path());
+        film.setId("field-film");
         film.setPromptText("no film");
         HBox.setHgrow(film, Priority.ALWAYS);
         Button choose = new Button("Choose\u2026");

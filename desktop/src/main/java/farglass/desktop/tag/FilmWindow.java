@@ -21,15 +21,17 @@ final class FilmWindow {
     private static final double OFFSET = 40;
 
     private final Stage stage = new Stage();
+    private final Scene tagging;
     private final StackPane root;
 
     /** @param gone called once the window is closed; the screen may then be shown elsewhere */
     FilmWindow(Region screen, Scene tagging, Runnable gone) {
+        this.tagging = tagging;
         root = new StackPane(screen);
         root.setPadding(new Insets(10, 16, 8, 16));
         Scene scene = new Scene(root, WIDTH, HEIGHT);
         root.styleProperty().bind(tagging.getRoot().styleProperty());
-        dress(tagging);
+        dress();
         scene.addEventFilter(KeyEvent.ANY, event -> {
             EventTarget hears = tagging.getFocusOwner() == null ? tagging : tagging.getFocusOwner();
             Event.fireEvent(hears, event.copyFor(event.getSource(), hears));
@@ -47,7 +49,7 @@ final class FilmWindow {
     }
 
     /** Takes on the colours of the other window; the size of its letters it has always. */
-    void dress(Scene tagging) {
+    void dress() {
         Parent other = tagging.getRoot();
         root.getStylesheets().setAll(other.getStylesheets());
         root.getStyleClass().setAll(other.getStyleClass());

@@ -61,6 +61,9 @@ public final class PassModel {
     private final Set<String> apart = new HashSet<>();
     private final Set<String> skipped = new HashSet<>();
     private final Set<String> replied = new HashSet<>();
+    /** Of these, what was told or looked through once: where it is open again, the reply was taken back. */
+    private final Set<String> settled = new HashSet<>();
+
     private Optional<Pass> pass = Optional.empty();
     private Optional<Work.Job> counting = Optional.empty();
     private int left;
@@ -135,11 +138,13 @@ public final class PassModel {
         apart.clear();
         skipped.clear();
         replied.clear();
+        settled.clear();
         tag.repeats().off();
     }
 
     private Agenda agenda() {
         Agenda all = pass.orElseThrow().agenda(tag.sheet().orElseThrow());
+        forgetUndone(ids(all.questions()));
         return new Agenda(all.items().stream()
                 .map(item -> new Agenda.Item(
                         item.topic(),
@@ -150,6 +155,17 @@ public final class PassModel {
                                 .toList()))
                 .filter(item -> !item.questions().isEmpty())
                 .toList());
+    }
+
+    private static Set<String> ids(List<Question> questions) {
+        return questions.stream().map(Question::momentId).collect(Collectors.toCollection(HashSet::new));
+    }
+
+    /** Who takes a reply back has not given it: it is asked again, and nothing counts as looked through for it. */
+    private void forgetUndone(Set<String> open) {
+        settled.stream().filter(open::contains).forEach(replied::remove);
+        settled.removeAll(open);
+        replied.stream().filter(id -> !open.contains(id)).forEach(settled::add);
     }
 
     private void next() {
@@ -229,8 +245,9 @@ public final class PassModel {
     public void reply(Reply reply) {
         Question asked = question.get().orElseThrow();
         if (reply == Reply.HALF_LATER) {
-            agenda().rearHalf().forEach(each -> skipped.add(each.momentId()));
-            tag.desk().say("What teaches less is put off: " + skipped.size() + " questions.");
+            List<Question> half = agenda().rearHalf();
+            half.forEach(each -> skipped.add(each.momentId()));
+            tag.desk().say("What teaches less is put off: %d questions.".formatted(half.size()));
             next();
             return;
         }
@@ -240,11 +257,17 @@ public final class PassModel {
             next();
             return;
         }
-        List<Question> meant = together.isEmpty()
-                ? List.of(asked)
-                : together.stream()
+        Bout bout = tag.boutProperty().get().orElseThrow();
+        // What was removed meanwhile is asked about no more.
+        List<Question> meant = (together.isEmpty() ? List.of(asked) : List.copyOf(together))
+                .stream()
                         .filter(each -> !leftOut.contains(each.momentId()))
+                        .filter(each -> bout.moment(each.momentId()).isPresent())
                         .toList();
+        if (meant.isEmpty()) {
+            next();
+            return;
+        }
         if (reply == Reply.SKIP) {
             meant.forEach(each -> skipped.add(each.momentId()));
         } else if (reply == Reply.YES && asked.about() != Question.About.ANSWER) {
@@ -355,10 +378,9 @@ public final class PassModel {
                     .map(at -> new Covered(layer, at, at + 1, true))
                     .toList();
         }
-        Set<String> open = pass.orElseThrow().questions(tag.sheet().orElseThrow()).stream()
-                .map(Question::momentId)
-                .filter(id -> !replied.contains(id))
-                .collect(Collectors.toSet());
+        Set<String> open = ids(pass.orElseThrow().questions(tag.sheet().orElseThrow()));
+        forgetUndone(open);
+        open.removeAll(replied);
         return LookedThrough.stretches(bout, layer, replied, open);
     }
 

@@ -29,6 +29,8 @@ public final class Repeats {
     private final BooleanProperty liveOnly = new SimpleBooleanProperty(false);
     /** The stretches that are shown in turn; empty where one is shown alone. */
     private List<Loop> round = List.of();
+    /** By number: two may be alike. */
+    private int shown;
 
     private OptionalLong loopFrom = OptionalLong.empty();
     /** What was last shown again; kept when it has been, so that the next press is slower. */
@@ -52,7 +54,8 @@ public final class Repeats {
         long now = link.get().toBout(filmMicros);
         if (loop.get().isPresent() && now > loop.get().get().toMicros()) {
             if (!round.isEmpty()) {
-                loop.set(Optional.of(round.get((round.indexOf(loop.get().get()) + 1) % round.size())));
+                shown = (shown + 1) % round.size();
+                loop.set(Optional.of(round.get(shown)));
             }
             return link.get().toFilm(loop.get().get().fromMicros());
         }
@@ -96,6 +99,7 @@ public final class Repeats {
     void round(List<Loop> stretches, int first) {
         over(stretches.get(first).fromMicros(), stretches.get(first).toMicros());
         round = List.copyOf(stretches);
+        shown = first;
     }
 
     /** Plays that stretch over and over. */

@@ -117,7 +117,7 @@ public final class TagView extends BorderPane {
             show();
         });
         // The workbench changes the classes of its root only after this.
-        palette.addListener(change -> Platform.runLater(() -> filmWindow.ifPresent(open -> open.dress(getScene()))));
+        palette.addListener(change -> Platform.runLater(() -> filmWindow.ifPresent(FilmWindow::dress)));
         show();
     }
 

@@ -35,4 +35,19 @@ class SettingsTest {
         Files.write(file, new byte[] {(byte) 0xff, (byte) 0xfe, 0, 1});
         assertThat(Settings.read(file).darkProperty().get()).isFalse();
     }
+
+    @Test
+    void bordersStayWhereBothSidesCanBeSeen() throws Exception {
+        Path file = folder.resolve("s");
+        Settings settings = Settings.read(file);
+        settings.wordsShareProperty().set(0.99);
+        settings.tideHeightProperty().set(-5);
+        assertThat(settings.wordsShareProperty().get()).isEqualTo(0.7);
+        assertThat(settings.tideHeightProperty().get()).isEqualTo(96);
+        settings.save();
+        assertThat(Settings.read(file).wordsShareProperty().get()).isEqualTo(0.7);
+        Files.writeString(file, "words=0.01\ntide=9999\n");
+        assertThat(Settings.read(file).wordsShareProperty().get()).isEqualTo(0.35);
+        assertThat(Settings.read(file).tideHeightProperty().get()).isEqualTo(320);
+    }
 }

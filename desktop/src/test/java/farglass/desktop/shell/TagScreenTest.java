@@ -188,6 +188,12 @@ class TagScreenTest extends OnStage {
         await(
                 "it is saved",
                 () -> desk().contents().bout("b").orElseThrow().moments().size() == 3);
+        press(KeyCode.SHORTCUT, KeyCode.DIGIT1);
+        press(KeyCode.SHORTCUT, KeyCode.L);
+        await(
+                "the film follows the window into the dark, also from another place",
+                () -> apart.getScene().getRoot().getStyleClass().contains("film-room"));
+        press(KeyCode.SHORTCUT, KeyCode.DIGIT2);
         send(apart, new KeyEvent(KeyEvent.KEY_PRESSED, "", "", KeyCode.F11, true, false, false, false));
         await("the film is back", () -> workbench.lookup(".film") != null && !apart.isShowing());
     }
@@ -237,6 +243,26 @@ class TagScreenTest extends OnStage {
         robot.clickOn("#glance-begins");
         assertThat(((TextField) workbench.lookup("#field-bout-begins-at")).getText())
                 .isEqualTo("0:02");
+        press(KeyCode.ESCAPE);
+        await("the sheet is put away", () -> workbench.lookup("#glance") == null);
+    }
+
+    @Test
+    void aHeaderWhoseFilmIsNoneIsStillAForm() throws Exception {
+        Files.writeString(folder.resolve("films/notes.mp4"), "this is no film");
+        press(KeyCode.CONTROL, KeyCode.E);
+        await("the film is seen", () -> workbench.lookup("#glance .film") != null);
+        for (String path : new String[] {"films/notes.mp4", "films", "\u0000", "films/gone.mp4", ""}) {
+            onScreen(() -> {
+                ((TextField) workbench.lookup("#field-film")).setText(path);
+                return null;
+            });
+            WaitForAsyncUtils.waitForFxEvents();
+        }
+        assertThat(onScreen(() -> workbench.lookup("#glance").isVisible())).isFalse();
+        await(
+                "what could not be read is told",
+                () -> desk().messages().unreadProperty().get() > 0);
         press(KeyCode.ESCAPE);
         await("the sheet is put away", () -> workbench.lookup("#glance") == null);
     }

@@ -512,5 +512,38 @@ class TaggingTest extends OnStage {
         press(KeyCode.SHORTCUT, KeyCode.Z);
         await("one undo takes all of it back", () -> bout().moments().stream()
                 .noneMatch(moment -> moment.telling().answers().isPresent()));
+        press(KeyCode.N);
+        await("who takes a reply back is asked again", () -> text("#question-words")
+                .startsWith("Wilma: hip escape. Does it answer"));
+        assertThat(bout().header().covered())
+                .as("what was taken back does not count as looked through")
+                .noneMatch(stretch -> stretch.layer() == Layer.ANSWERS
+                        && stretch.fromMicros() <= 26_000_000
+                        && stretch.toMicros() > 26_000_000);
+        String asked = onScreen(() -> workbench
+                .shell()
+                .orElseThrow()
+                .tag()
+                .passes()
+                .questionProperty()
+                .get()
+                .orElseThrow()
+                .momentId());
+        onScreen(() -> {
+            Bout told = desk().contents().bout("b").orElseThrow();
+            desk().change("Remove", told, told.without(asked));
+            return null;
+        });
+        await("what is asked about is gone", () -> bout().moment(asked).isEmpty());
+        press(KeyCode.Y);
+        await("something else is asked", () -> !workbench
+                .shell()
+                .orElseThrow()
+                .tag()
+                .passes()
+                .questionProperty()
+                .get()
+                .map(question -> question.momentId())
+                .equals(Optional.of(asked)));
     }
 }
