@@ -118,8 +118,8 @@ final class HeaderReader {
 
     /** {@return where the two most likely are before the first moment, for reading what it says} */
     Said.Scene scene(Lexicon lexicon) {
-        boolean elsewhere = kind == BoutKind.POSITIONAL || opening.isPresent() || material != Material.BOUT;
-        return new Said.Scene(Whereabouts.assumed(elsewhere, lexicon), Header.knowsBlows(ruleset));
+        return new Said.Scene(
+                Whereabouts.assumed(kind, opening, material == Material.BOUT, lexicon), Header.knowsBlows(ruleset));
     }
 
     static boolean isEntry(String line) {

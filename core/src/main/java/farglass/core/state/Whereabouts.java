@@ -6,6 +6,7 @@ import farglass.core.bout.Deed;
 import farglass.core.bout.Header;
 import farglass.core.bout.Layer;
 import farglass.core.bout.Moment;
+import farglass.core.bout.Opening;
 import farglass.core.bout.Seat;
 import farglass.core.bout.Settled;
 import farglass.core.lexicon.Control;
@@ -31,20 +32,27 @@ public final class Whereabouts {
      */
     public static Stand start(Bout bout, Lexicon lexicon) {
         Header header = bout.header();
-        boolean seen = header.whole()
-                && header.kind() != BoutKind.POSITIONAL
-                && header.footage().opening().isEmpty()
-                && header.covers(Layer.STORY, 0);
-        return new Stand(place(seen ? "standing" : "not-visible", lexicon), Optional.empty());
+        return header.covers(Layer.STORY, 0) ? assumed(header, lexicon) : notSeen(lexicon);
+    }
+
+    /** {@return where they most likely begin, whether that was watched or not} */
+    public static Stand assumed(Header header, Lexicon lexicon) {
+        return assumed(header.kind(), header.footage().opening(), header.whole(), lexicon);
     }
 
     /**
-     * {@return where they most likely begin, for reading words}
+     * {@return the same from the parts of a header, for reading words before it is whole}
      *
-     * @param elsewhere whether it is told that the telling begins in the middle, or from a set position
+     * @param whole whether the telling is of a bout as it came
      */
-    public static Stand assumed(boolean elsewhere, Lexicon lexicon) {
-        return new Stand(place(elsewhere ? "not-visible" : "standing", lexicon), Optional.empty());
+    public static Stand assumed(BoutKind kind, Optional<Opening> opening, boolean whole, Lexicon lexicon) {
+        return kind == BoutKind.POSITIONAL || opening.isPresent() || !whole
+                ? notSeen(lexicon)
+                : new Stand(place("standing", lexicon), Optional.empty());
+    }
+
+    private static Stand notSeen(Lexicon lexicon) {
+        return new Stand(place("not-visible", lexicon), Optional.empty());
     }
 
     static Position place(String key, Lexicon lexicon) {

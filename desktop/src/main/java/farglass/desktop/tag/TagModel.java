@@ -1,9 +1,7 @@
 package farglass.desktop.tag;
 
 import farglass.core.bout.Bout;
-import farglass.core.bout.BoutKind;
 import farglass.core.bout.Deed;
-import farglass.core.bout.Header;
 import farglass.core.bout.Layer;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Seat;
@@ -215,11 +213,9 @@ public final class TagModel {
 
     /** Nothing is told yet, and perhaps nothing watched: who begins to tag a bout mostly begins where they stand. */
     private Stand start(Stand known) {
-        Header header = bout.get().orElseThrow().header();
-        boolean elsewhere = !header.whole()
-                || header.kind() == BoutKind.POSITIONAL
-                || header.footage().opening().isPresent();
-        return known.position().isSettled() ? known : Whereabouts.assumed(elsewhere, desk.lexicon());
+        return known.position().isSettled()
+                ? known
+                : Whereabouts.assumed(bout.get().orElseThrow().header(), desk.lexicon());
     }
 
     /** {@return what the word "answers" means now: the selected moment, else the last one} */

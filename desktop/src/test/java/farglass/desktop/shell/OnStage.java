@@ -128,6 +128,15 @@ abstract class OnStage {
         await("the shelf shows", () -> workbench.shell().isPresent());
     }
 
+    /** Opens the bout in Tag, and waits for the first frame of its film. */
+    void showInTag(String bout) throws Exception {
+        onScreen(() -> {
+            desk().show(new Desk.Spot(bout, Optional.empty()));
+            return null;
+        });
+        await("the film shows", () -> text("#clock").equals("0:00.0"));
+    }
+
     void press(KeyCode... codes) {
         robot.push(codes);
         WaitForAsyncUtils.waitForFxEvents();

@@ -7,12 +7,10 @@ import farglass.core.bout.Bout;
 import farglass.core.bout.FilmLink;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
-import farglass.desktop.desk.Desk;
 import farglass.desktop.desk.Settings;
 import farglass.film.Clip;
 import java.nio.file.Files;
 import java.util.List;
-import java.util.Optional;
 import java.util.stream.LongStream;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
@@ -54,11 +52,7 @@ class TagScreenTest extends OnStage {
                         Lexicon.shipped())
                 .bout()
                 .orElseThrow());
-        onScreen(() -> {
-            desk().show(new Desk.Spot("b", Optional.empty()));
-            return null;
-        });
-        await("the film shows", () -> text("#clock").equals("0:00.0"));
+        showInTag("b");
         WaitForAsyncUtils.waitForFxEvents();
     }
 

@@ -66,11 +66,7 @@ class TaggingTest extends OnStage {
                         Lexicon.shipped())
                 .bout()
                 .orElseThrow());
-        onScreen(() -> {
-            desk().show(new Desk.Spot("b", Optional.empty()));
-            return null;
-        });
-        await("the film shows", () -> text("#clock").equals("0:00.0"));
+        showInTag("b");
     }
 
     @Override
