@@ -41,9 +41,18 @@ final class FanView extends VBox {
         question.setId("fan-question");
         question.getStyleClass().add("strong");
         question.setMinWidth(USE_PREF_SIZE);
-        Label leave = new Label();
-        leave.getStyleClass().add("quiet");
+        Button leave = new Button();
+        leave.setId("fan-leave");
+        leave.getStyleClass().addAll("word", "quiet");
         leave.setMinWidth(0);
+        leave.setFocusTraversable(false);
+        leave.setOnAction(event -> {
+            if (model.openProperty().get().filter(FanModel.Open::active).isPresent()) {
+                model.close();
+            } else {
+                model.activate();
+            }
+        });
         model.openProperty()
                 .addListener((property, old, open) -> leave.setText(
                         open.filter(FanModel.Open::active).isPresent()

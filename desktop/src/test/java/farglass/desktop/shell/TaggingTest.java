@@ -542,4 +542,13 @@ class TaggingTest extends OnStage {
                 .map(question -> question.momentId())
                 .equals(Optional.of(asked)));
     }
+
+    @Test
+    void theMouseAloneLeavesOpenWhatBecameOfIt() throws Exception {
+        robot.clickOn("#pick-" + numberOfADeed());
+        await("the fan asks", () -> text("#fan-question").contains("?"));
+        robot.clickOn("#fan-leave");
+        await("nothing is asked any more", () -> !workbench.lookup("#fan").isVisible());
+        assertThat(last().telling().became()).isEmpty();
+    }
 }
