@@ -13,6 +13,7 @@ import farglass.core.bout.Seat;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.Position;
 import farglass.core.notation.BoutFile;
+import farglass.core.scribe.Clauses;
 import farglass.core.scribe.Phrase;
 import farglass.core.scribe.Reading;
 import farglass.core.scribe.ScribeLine;
@@ -85,15 +86,15 @@ final class ReadCommand implements Callable<Integer> {
         ScribeLine.Place at = ScribeLine.Place.end(new Bout("typed", header, List.of(), List.of()), stand);
         ArrayNode told = JsonNodeFactory.instance.arrayNode();
         for (String line : lines.isEmpty() ? standardInput() : lines) {
-            Optional<Reading> reading = ScribeLine.read(line, at, lexicon, ScribeLine.Expectation.NONE);
-            if (reading.isEmpty()) {
-                continue;
-            }
-            Moment moment = reading.get().proposal().at("m1", OptionalLong.empty(), stand, lexicon);
-            if (json) {
-                json(told.addObject(), line, reading.get(), moment, at.bout(), lexicon);
-            } else {
-                say(line, reading.get(), moment, at.bout(), lexicon);
+            for (Clauses.Clause clause : Clauses.read(line, at, lexicon, ScribeLine.Expectation.NONE)) {
+                Reading reading = clause.reading();
+                Moment moment = reading.proposal()
+                        .at("m1", OptionalLong.empty(), clause.place().now(), lexicon);
+                if (json) {
+                    json(told.addObject(), clause.text(), reading, moment, at.bout(), lexicon);
+                } else {
+                    say(clause.text(), reading, moment, at.bout(), lexicon);
+                }
             }
         }
         if (json) {

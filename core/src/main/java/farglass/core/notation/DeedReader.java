@@ -54,7 +54,8 @@ final class DeedReader {
             default -> {
                 Optional<Deed> given = bareAward(said)
                         .<Deed>map(Deed.Awarded::new)
-                        .or(() -> ShortWords.deed(List.of(said)).filter(Deed.Awarded.class::isInstance));
+                        .or(() -> ShortWords.deed(List.of(said)).filter(Deed.Awarded.class::isInstance))
+                        .or(() -> OtherWords.award(said).map(Deed.Awarded::new));
                 if (given.isPresent()) {
                     yield given.get();
                 }

@@ -30,4 +30,15 @@ public final class ShortWords {
                     default -> null;
                 });
     }
+
+    /** {@return what the referee did, in words that would say something else of an athlete; empty for any other} */
+    public static Optional<Deed> referees(List<String> words) {
+        return Optional.ofNullable(
+                switch (String.join(" ", words).toLowerCase(Locale.ROOT)) {
+                    case "reset", "resets", "back to the middle", "hajime" -> new Deed.Restarted();
+                    case "out", "out of bounds", "off the mat", "edge" -> new Deed.Stopped("edge");
+                    case "matte" -> new Deed.Stopped("");
+                    default -> null;
+                });
+    }
 }

@@ -39,22 +39,35 @@ final class Words {
 
     /** {@return what an unquoted phrase says, with a side told within it: "toreando to the left"} */
     Sentence sentence(String phrase, Optional<Seat> actor, Said.Scene scene, int at) {
-        String ahead = cursor.ahead();
-        Said plain = read(phrase, actor, scene, ahead);
-        if (plain.how().isEmpty() && !plain.unclear() && actor.isPresent()) {
-            for (Sided sided : Sided.in(phrase)) {
-                Said said = read(sided.phrase(), actor, scene, ahead);
-                SideRule rule = said.deed() instanceof Deed.Did did
-                        ? sideRule(did.technique()).orElse(SideRule.NONE)
-                        : SideRule.NONE;
-                if (said.how().isPresent() && sided.fits(rule)) {
-                    tell(sided.phrase(), said, at);
-                    return new Sentence(said, Optional.of(owned(sided.side(), actor.get(), rule)));
-                }
-            }
+        Said plain = read(phrase, actor, scene, cursor.ahead());
+        Optional<Sentence> clear = plain.unclear()
+                ? Optional.empty()
+                : clear(phrase, plain, actor, scene, at).or(() -> OtherWords.of(phrase)
+                        .flatMap(words -> clear(words, read(words, actor, scene, cursor.ahead()), actor, scene, at)));
+        if (clear.isPresent()) {
+            return clear.get();
         }
         tell(phrase, plain, at);
         return new Sentence(plain, Optional.empty());
+    }
+
+    /** What the phrase says if it names one thing, by itself or without a side told within it. */
+    private Optional<Sentence> clear(String phrase, Said said, Optional<Seat> actor, Said.Scene scene, int at) {
+        if (said.how().isPresent()) {
+            tell(phrase, said, at);
+            return Optional.of(new Sentence(said, Optional.empty()));
+        }
+        for (Sided sided : actor.isPresent() ? Sided.in(phrase) : List.<Sided>of()) {
+            Said bare = read(sided.phrase(), actor, scene, cursor.ahead());
+            SideRule rule = bare.deed() instanceof Deed.Did did
+                    ? sideRule(did.technique()).orElse(SideRule.NONE)
+                    : SideRule.NONE;
+            if (bare.how().isPresent() && sided.fits(rule)) {
+                tell(sided.phrase(), bare, at);
+                return Optional.of(new Sentence(bare, Optional.of(owned(sided.side(), actor.get(), rule))));
+            }
+        }
+        return Optional.empty();
     }
 
     /** A key of the lexicon always means itself. */

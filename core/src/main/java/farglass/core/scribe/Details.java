@@ -35,7 +35,8 @@ final class Details {
     private static final Set<String> ARTICLES = Set.of("the", "a", "an", "his", "her", "their");
 
     private static final Set<String> LIMBS = Set.of("arm", "leg", "hand", "foot");
-    private static final Map<String, Stage> TAPS = Map.of("taps", Stage.TAP, "tapped", Stage.TAP);
+    private static final Map<String, Stage> TAPS =
+            Map.of("taps", Stage.TAP, "tapped", Stage.TAP, "bate", Stage.TAP, "bateu", Stage.TAP, "maitta", Stage.TAP);
     /** Other words for what became of it. */
     private static final Map<String, Became> SAID = Map.of(
             "almost", Became.NEARLY,

@@ -1,5 +1,6 @@
 package farglass.core.scribe;
 
+import farglass.core.bout.Deed;
 import farglass.core.lexicon.Naming;
 import java.util.List;
 import java.util.Optional;
@@ -26,5 +27,10 @@ public record Reading(
     public Reading {
         remarks = List.copyOf(remarks);
         alternatives = List.copyOf(alternatives);
+    }
+
+    /** {@return whether it says what happened, and is neither kept as words nor a bare mark} */
+    public boolean isUnderstood() {
+        return !(proposal.deed() instanceof Deed.Unnamed) && !(proposal.deed() instanceof Deed.Mark);
     }
 }

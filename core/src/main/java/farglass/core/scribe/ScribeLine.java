@@ -16,6 +16,7 @@ import farglass.core.lexicon.Term;
 import farglass.core.lexicon.Words;
 import farglass.core.notation.BoutFile;
 import farglass.core.notation.Hints;
+import farglass.core.notation.OtherWords;
 import farglass.core.notation.Passive;
 import farglass.core.notation.Said;
 import farglass.core.notation.ShortWords;
@@ -98,9 +99,24 @@ public final class ScribeLine {
      * @param expectation chooses what an unfinished word is finished to
      */
     public static Optional<Reading> read(String text, Place place, Lexicon lexicon, Expectation expectation) {
-        return text.isBlank()
-                ? Optional.empty()
-                : Optional.of(new ScribeLine(place, lexicon, expectation).reading(text));
+        if (text.isBlank()) {
+            return Optional.empty();
+        }
+        Reading asItStands = new ScribeLine(place, lexicon, expectation).reading(text);
+        return Optional.of(
+                asItStands.isUnderstood()
+                        ? asItStands
+                        : inOtherWords(text, place, lexicon, expectation).orElse(asItStands));
+    }
+
+    /** The fields behind the first semicolon, a note and what stands in quotes are left as they are. */
+    private static Optional<Reading> inOtherWords(String text, Place place, Lexicon lexicon, Expectation expectation) {
+        String front = text.split("[;\"]|\\bnote\\b", 2)[0];
+        return OtherWords.of(front.strip()).flatMap(words -> {
+            String reworded = words + " " + text.substring(front.length());
+            Reading reading = new ScribeLine(place, lexicon, expectation).reading(reworded);
+            return Optional.of(reading).filter(Reading::isUnderstood);
+        });
     }
 
     private TypedFields fields(String text) {
@@ -126,8 +142,9 @@ public final class ScribeLine {
         words = !words.isEmpty() && words.get(0).equals("-") ? words.subList(1, words.size()) : words;
         Optional<Seat> named = actorInFront(words);
         List<String> rest = named.isPresent() ? words.subList(1, words.size()) : words;
-        Optional<Deed> happening =
-                BoutFile.happening(String.join(" ", rest), lexicon).or(() -> ShortWords.deed(rest));
+        Optional<Deed> happening = BoutFile.happening(String.join(" ", rest), lexicon)
+                .or(() -> ShortWords.deed(rest))
+                .or(() -> named.isPresent() ? Optional.empty() : ShortWords.referees(rest));
         if (happening.isPresent()) {
             return happened(happening.get(), named, rest);
         }
@@ -326,6 +343,10 @@ public final class ScribeLine {
 
     private Reading details(List<String> words, Optional<Seat> actor, Rephrasing rephrasing) {
         if (new Details(words).taps() && actor.isPresent()) {
+            Optional<Reading> tapped = Tapped.to(bout, before, actor.get(), lexicon);
+            if (tapped.isPresent()) {
+                return tapped.get();
+            }
             // Who taps has been submitted: the try is the other's, and which it was is not told here.
             String other = bout.header().contestant(actor.get().other()).name();
             return kept(

@@ -26,7 +26,8 @@ class WholeDayTest {
 
     private static Bout bout(String moments) {
         return BoutFile.parse(
-                        "far-glass bout 1\nid: harbour\nA: Ann Castellan\nB: Bea Ferreby\n0:10 B guard-pull; held\n" + moments,
+                        "far-glass bout 1\nid: harbour\nA: Ann Castellan\nB: Bea Ferreby\n0:10 B guard-pull; held\n"
+                                + moments,
                         LEXICON)
                 .bout()
                 .orElseThrow();
@@ -42,8 +43,8 @@ class WholeDayTest {
     }
 
     private static String saved(Proposal told) {
-        Moment moment = new Moment(
-                "m", OptionalLong.empty(), told.actor(), told.deed(), told.settled(), told.telling());
+        Moment moment =
+                new Moment("m", OptionalLong.empty(), told.actor(), told.deed(), told.settled(), told.telling());
         return BoutFile.line(moment).replaceFirst("^\\? ", "").replaceFirst("; id m$", "");
     }
 
@@ -63,7 +64,7 @@ class WholeDayTest {
                 "standing | | ann double leg done | A double-leg; held",
                 "half-guard | A | a knee cut completed | A knee-cut; held",
                 "half-guard | A | back to standing | - reached; -> standing",
-                "half-guard | A | bea back to closed guard | B reached; -> closed-guard, A on top",
+                "half-guard | A | bea back to closed guard | B re-guard-closed",
                 "half-guard | A | reset | - restart",
                 "half-guard | A | out of bounds | - stop edge",
                 "half-guard | A | matte | - stop",
@@ -131,20 +132,24 @@ class WholeDayTest {
         assertThat(told.telling().stage()).contains(Stage.TAP);
         assertThat(told.telling().side().orElseThrow().side()).isEqualTo(Side.RIGHT);
         assertThat(BoutFile.line(new Moment(
-                        "m",
-                        OptionalLong.empty(),
-                        told.actor(),
-                        told.deed(),
-                        told.settled(),
-                        told.telling())))
+                        "m", OptionalLong.empty(), told.actor(), told.deed(), told.settled(), told.telling())))
                 .contains("continues lock");
     }
 
     @Test
     void aTryThatIsOverIsNotTappedTo() {
         for (String since : List.of("1:00 A armbar; failed", "1:00 A armbar\n1:10 - restart", "1:00 B armbar")) {
-            Reading told = clauses(bout(since + "\n"), "mount", Seat.A, "bea taps").get(0).reading();
+            Reading told = clauses(bout(since + "\n"), "mount", Seat.A, "bea taps")
+                    .get(0)
+                    .reading();
             assertThat(told.proposal().deed()).as(since).isInstanceOf(Deed.Unnamed.class);
         }
+    }
+
+    @Test
+    void aBoutFileReadsThemAsWell() {
+        Bout read = bout("1:00 A 2 points\n1:03 A toreando para a esquerda\n1:04 B 1 vantagem\n");
+        assertThat(read.moments().stream().skip(1).map(BoutFile::line).map(line -> line.replaceFirst("; id .*", "")))
+                .containsExactly("1:00 A award 2 points", "1:03 A toreando; side A left", "1:04 B award advantage");
     }
 }

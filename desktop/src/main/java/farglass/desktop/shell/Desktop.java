@@ -56,7 +56,7 @@ public final class Desktop {
             Clock clock,
             String who,
             Optional<Workbench.Demo> demo) {
-        Choosers choosers = new FileDialogs(stage);
+        Choosers choosers = new FileDialogs(stage, settings);
         Workbench workbench = new Workbench(settings, choosers, Platform::runLater, clock, who, demo);
         stage.setScene(new Scene(workbench, WIDTH, HEIGHT));
         stage.setTitle("Far Glass");

@@ -1,6 +1,7 @@
 package farglass.desktop.shell;
 
 import farglass.desktop.desk.Choosers;
+import farglass.desktop.desk.Settings;
 import java.io.File;
 import java.nio.file.Path;
 import java.util.List;
@@ -14,14 +15,25 @@ public final class FileDialogs implements Choosers {
     /** Where a file was chosen last: the next is mostly near it. */
     private Optional<Path> lastFolder = Optional.empty();
 
-    public FileDialogs(Window window) {
+    private final Settings settings;
+
+    public FileDialogs(Window window, Settings settings) {
         this.window = window;
+        this.settings = settings;
+    }
+
+    /** Where a file was chosen last; before that, where the library lies. */
+    private Optional<Path> folder() {
+        return lastFolder.or(() -> settings.recent().stream()
+                .findFirst()
+                .flatMap(recent ->
+                        Optional.ofNullable(recent.path().toAbsolutePath().getParent())));
     }
 
     private FileChooser chooser(String title, String kind, List<String> endings) {
         FileChooser chooser = new FileChooser();
         chooser.setTitle(title);
-        lastFolder.map(Path::toFile).filter(File::isDirectory).ifPresent(chooser::setInitialDirectory);
+        folder().map(Path::toFile).filter(File::isDirectory).ifPresent(chooser::setInitialDirectory);
         chooser.getExtensionFilters()
                 .add(new FileChooser.ExtensionFilter(
                         kind, endings.stream().map(ending -> "*." + ending).toList()));

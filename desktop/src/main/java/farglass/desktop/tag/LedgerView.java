@@ -55,6 +55,8 @@ final class LedgerView extends StackPane {
         // A change listener, so that the model hears of it first and knows who is chosen.
         model.selectedProperty().addListener((property, old, now) -> follow());
         model.nowProperty().addListener(change -> follow());
+        // The picks below take and give room: what stood at the foot stays in sight.
+        list.heightProperty().addListener(change -> Platform.runLater(() -> scrollTo(shownRow)));
         getChildren().add(list);
         setMinHeight(0);
     }

@@ -5,6 +5,7 @@ import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Settled;
 import farglass.core.bout.Times;
+import farglass.core.scribe.Clauses;
 import farglass.core.scribe.Phrase;
 import farglass.core.scribe.Proposal;
 import farglass.core.scribe.Reading;
@@ -16,6 +17,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalLong;
+import java.util.stream.Collectors;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
@@ -108,14 +110,21 @@ public final class ScribeModel {
             return;
         }
         Typed typed = typed();
-        Optional<Reading> reading = reading(typed);
-        Optional<Proposal> proposal = reading.map(Reading::proposal);
-        workedOut.set(workedOut(proposal, typed.time(), bout.get()));
+        List<Clauses.Clause> told = told(typed);
+        workedOut.set(workedOut(told, typed.time(), bout.get()));
         meaning.set(
-                proposal.map(told -> sentence(told, typed.time(), bout.get())).orElse("Then say what happened."));
-        remarks.set(reading.map(read -> String.join(" ", read.remarks())).orElse(""));
-        unknown.set(reading.flatMap(ScribeModel::unknown));
-        List<Reading.Alternative> found = reading.map(Reading::alternatives).orElse(List.of());
+                told.isEmpty()
+                        ? "Then say what happened."
+                        : told.stream()
+                                .map(clause -> sentence(clause, typed.time(), bout.get()))
+                                .collect(Collectors.joining("\n")));
+        remarks.set(told.stream()
+                .flatMap(clause -> clause.reading().remarks().stream())
+                .collect(Collectors.joining(" ")));
+        // Another reading is a whole line: of a line that tells of both there is none.
+        Optional<Reading> only = told.size() == 1 ? Optional.of(told.get(0).reading()) : Optional.empty();
+        unknown.set(only.flatMap(ScribeModel::unknown));
+        List<Reading.Alternative> found = only.map(Reading::alternatives).orElse(List.of());
         if (!found.equals(alternatives)) {
             alternatives.setAll(found);
         }
@@ -130,11 +139,13 @@ public final class ScribeModel {
                 : Optional.empty();
     }
 
-    /** Where the two are then by the rules of the sport, and what is left on the match clock. */
-    private String workedOut(Optional<Proposal> proposal, OptionalLong time, Bout bout) {
+    /** Where the two are in the end by the rules of the sport, and what is left on the match clock. */
+    private String workedOut(List<Clauses.Clause> told, OptionalLong time, Bout bout) {
         List<String> parts = new ArrayList<>();
-        proposal.flatMap(told -> moment("shown", told, time).settled())
+        told.stream()
+                .flatMap(clause -> moment("shown", clause, time).settled().stream())
                 .filter(Settled::workedOut)
+                .reduce((one, next) -> next)
                 .ifPresent(settled ->
                         parts.add(Phrase.settled(settled, bout, tag.desk().lexicon())));
         OptionalLong left = time.isPresent()
@@ -144,9 +155,23 @@ public final class ScribeModel {
         return parts.isEmpty() ? "" : "Worked out: " + String.join(" \u00b7 ", parts);
     }
 
-    private Optional<Reading> reading(Typed typed) {
-        return ScribeLine.read(
-                typed.words(), place(), tag.desk().lexicon(), tag.picks().expectation());
+    /** What the line tells; a moment that is being changed stays one. */
+    private List<Clauses.Clause> told(Typed typed) {
+        List<Clauses.Clause> told = read(typed.words());
+        return edited.isEmpty() || told.size() < 2
+                ? told
+                : ScribeLine.read(
+                                typed.words(),
+                                place(),
+                                tag.desk().lexicon(),
+                                tag.picks().expectation())
+                        .map(reading -> new Clauses.Clause(typed.words(), place(), reading))
+                        .stream()
+                        .toList();
+    }
+
+    private List<Clauses.Clause> read(String words) {
+        return Clauses.read(words, place(), tag.desk().lexicon(), tag.picks().expectation());
     }
 
     /** Where the line is typed: at the instant shown, or at the moment that is being changed. */
@@ -167,12 +192,14 @@ public final class ScribeModel {
                 .orElseGet(tag::stand);
     }
 
-    private Moment moment(String id, Proposal proposal, OptionalLong time) {
-        return proposal.at(id, time, stand(), tag.desk().lexicon());
+    private Moment moment(String id, Clauses.Clause told, OptionalLong time) {
+        return told.reading()
+                .proposal()
+                .at(id, time, told.place().now(), tag.desk().lexicon());
     }
 
-    private String sentence(Proposal proposal, OptionalLong time, Bout bout) {
-        Moment moment = moment("shown", proposal, time);
+    private String sentence(Clauses.Clause told, OptionalLong time, Bout bout) {
+        Moment moment = moment("shown", told, time);
         StringBuilder words = new StringBuilder(time.isPresent() ? Times.tenths(time.getAsLong()) : "Without a time");
         words.append(" \u00b7 ").append(Phrase.actor(moment.actor(), bout));
         words.append(": ").append(Phrase.of(moment, bout, tag.desk().lexicon()));
@@ -198,24 +225,25 @@ public final class ScribeModel {
             return;
         }
         Typed typed = typed();
-        Optional<Proposal> proposal = reading(typed).map(Reading::proposal);
-        if (proposal.isEmpty()) {
+        List<Clauses.Clause> told = told(typed);
+        if (told.isEmpty()) {
             return;
         }
-        Optional<Moment> before = edited;
-        Moment was = moment(edited.map(Moment::id).orElse("new"), proposal.get(), typed.time());
-        clear();
-        if (before.isPresent()) {
-            Moment changed = was;
+        if (edited.isPresent()) {
+            Moment before = edited.get();
+            Moment changed = moment(before.id(), told.get(0), typed.time());
+            clear();
             Moment kept = changed.telling().answers().isPresent()
                     ? changed
                     : changed.with(
-                            changed.telling().withAnswers(before.get().telling().answers()));
+                            changed.telling().withAnswers(before.telling().answers()));
             tag.commit(kept, "Change " + words(kept));
             tag.passes().told(kept.id());
-        } else {
-            save(proposal.get(), typed.time(), false);
+            return;
         }
+        clear();
+        // Each is read again where the one before it led, so that words such as "answers" mean that one.
+        told.forEach(clause -> save(read(clause.text()).get(0).reading().proposal(), typed.time(), false));
     }
 
     /** @param picked whether it was taken by one key, and a second one may follow */

@@ -1,0 +1,71 @@
+package farglass.core.notation;
+
+import farglass.core.bout.Award;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * Other words for what the details of a line tell: in talk ("2 pts", "near pass", "double leg done"), in Portuguese ("para a
+ * esquerda", "quase", "bate") and in Japanese ("hidari", "maitta"). They are tried only where the words as they stand name nothing, so
+ * that none of them can take a word away from a name.
+ */
+public final class OtherWords {
+    private record Rule(Pattern said, String meant) {
+        static Rule of(String said, String meant) {
+            return new Rule(Pattern.compile("(?<![\\p{L}\\d])(?:" + said + ")(?![\\p{L}\\d])"), meant);
+        }
+    }
+
+    /** In this order: a longer phrase stands before the words it is made of. */
+    private static final List<Rule> RULES = List.of(
+            Rule.of("([1-9]) (?:points?|pts?|pontos?)", "award $1 points"),
+            Rule.of("(?:1 |uma )?(?:advantages?|advs?|vantagem)", "award advantage"),
+            Rule.of("(?:1 |uma )?(?:penalt(?:y|ies)|punicao)", "award penalty"),
+            Rule.of("^(.* )?(?:near (?=(?:pass|sweep|takedown|back take|submission)s?$)|quase )(.*)$", "$1$2 nearly"),
+            Rule.of("(?:done|completed?|completes|funciona|funcionou)", "works"),
+            Rule.of("(?:defendid[ao]|falha|falhou)", "failed"),
+            Rule.of("back to", ""),
+            Rule.of("(?:para|pra) [ao] esquerd[ao]", "left"),
+            Rule.of("(?:para|pra) [ao] direit[ao]", "right"),
+            Rule.of("n[ao] braco esquerdo", "left arm"),
+            Rule.of("n[ao] braco direito", "right arm"),
+            Rule.of("n[ao] (?:perna|pe) esquerd[ao]", "left leg"),
+            Rule.of("n[ao] (?:perna|pe) direit[ao]", "right leg"),
+            Rule.of("esquerd[ao]|hidari", "left"),
+            Rule.of("direit[ao]|migi", "right"),
+            Rule.of("(?:para|pra)(?: [ao]s?)?", "to"),
+            Rule.of("desiste|desistiu|taps out|tapped out", "taps"));
+
+    private static final Pattern POINTS = Pattern.compile("award ([1-9]) points");
+
+    private OtherWords() {}
+
+    /** {@return the same line in the words that lines are read by; empty where it has no other words in it} */
+    public static Optional<String> of(String line) {
+        String plain = farglass.core.lexicon.Words.plain(line.toLowerCase(Locale.ROOT));
+        String reworded = plain;
+        for (Rule rule : RULES) {
+            Matcher matcher = rule.said().matcher(reworded);
+            reworded = matcher.replaceAll(rule.meant());
+        }
+        reworded = reworded.strip().replaceAll("\\s+", " ");
+        return reworded.equals(plain) ? Optional.empty() : Optional.of(reworded);
+    }
+
+    /** {@return what the referee gave, where that is told without the word for it: "2 points"} */
+    static Optional<Award> award(String phrase) {
+        String words = of(phrase).orElse("");
+        Matcher points = POINTS.matcher(words);
+        if (points.matches()) {
+            return Optional.of(Award.points(Integer.parseInt(points.group(1))));
+        }
+        return switch (words) {
+            case "award advantage" -> Optional.of(Award.advantage());
+            case "award penalty" -> Optional.of(Award.penalty());
+            default -> Optional.empty();
+        };
+    }
+}
