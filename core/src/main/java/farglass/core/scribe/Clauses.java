@@ -7,6 +7,7 @@ import farglass.core.lexicon.Lexicon;
 import farglass.core.state.Stand;
 import farglass.core.state.Whereabouts;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalLong;
@@ -54,7 +55,19 @@ public final class Clauses {
             last = told.actor();
             here = after(here, told, lexicon);
         }
+        if (clauses.size() == 2 && isRestart(clauses.get(0)) && isStop(clauses.get(1))) {
+            // "Reset, out of bounds" gives the reason behind what followed from it.
+            Collections.reverse(clauses);
+        }
         return clauses;
+    }
+
+    private static boolean isRestart(Clause clause) {
+        return clause.reading().proposal().deed() instanceof Deed.Restarted;
+    }
+
+    private static boolean isStop(Clause clause) {
+        return clause.reading().proposal().deed() instanceof Deed.Stopped;
     }
 
     private static Optional<Clause> clause(
@@ -65,10 +78,7 @@ public final class Clauses {
     /** The other athlete has to be named in front, so that no remark behind a comma becomes a moment of its own. */
     private static boolean begins(Clause clause, Optional<Seat> last) {
         Proposal told = clause.reading().proposal();
-        boolean referees = told.deed() instanceof Deed.Awarded
-                || told.deed() instanceof Deed.Stopped
-                || told.deed() instanceof Deed.Restarted;
-        if (referees) {
+        if (told.deed() instanceof Deed.Awarded || isStop(clause) || isRestart(clause)) {
             return true;
         }
         Optional<Seat> named = new ActorWords(

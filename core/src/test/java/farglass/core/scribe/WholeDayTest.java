@@ -92,6 +92,7 @@ class WholeDayTest {
                 "back-control | A | ann rear naked choke, bea hand fights | A rear-naked-choke | B hand-fight",
                 "half-guard | A | bea sweeps, +2 bea | B sweep | B award 2 points",
                 "half-guard | A | out of bounds, reset | - stop edge | - restart",
+                "half-guard | A | reset, out of bounds | - stop edge | - restart",
                 "half-guard | A | ann toreando, bea repõe a guarda | A toreando | B re-guard",
             })
     void oneLineTellsWhatBothDid(String position, Seat top, String text, String first, String second) {
