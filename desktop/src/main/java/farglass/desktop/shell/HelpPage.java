@@ -69,6 +69,8 @@ final class HelpPage extends VBox {
         {"Ctrl+Shift+K", "take the lag learned from your corrections"},
         {"Tag, once the line holds text", ""},
         {"Tab, Enter, Escape", "finish the word, save the moment, empty the line"},
+        {"a knee cut, b frames", "two moments: what one did, and what the other did"},
+        {"b taps", "the other's last submission goes on to the tap"},
         {"in \"quotes\"", "stays as typed, unnamed"},
         {"a \u2026, b \u2026, or a name", "who did it: a knee cut left nearly knee"},
         {"a mount, b half guard", "who has that position, or plays that guard"},
