@@ -1,23 +1,92 @@
 package farglass.core.catalogue;
 
+import farglass.core.catalogue.attacked.AnswersToAttacks;
+import farglass.core.catalogue.attacked.Escapes;
+import farglass.core.catalogue.attacked.Turtle;
+import farglass.core.catalogue.beaten.Conceded;
+import farglass.core.catalogue.beaten.Held;
+import farglass.core.catalogue.beaten.LostThrough;
+import farglass.core.catalogue.beaten.Results;
+import farglass.core.catalogue.beaten.Survived;
+import farglass.core.catalogue.blows.Blows;
+import farglass.core.catalogue.errors.Mistakes;
+import farglass.core.catalogue.finishing.AroundFinishes;
+import farglass.core.catalogue.finishing.Finishes;
+import farglass.core.catalogue.never.Holes;
+import farglass.core.catalogue.never.NeverSeen;
+import farglass.core.catalogue.ontop.BackTakes;
+import farglass.core.catalogue.ontop.OnTop;
+import farglass.core.catalogue.pace.Paces;
+import farglass.core.catalogue.pace.Points;
+import farglass.core.catalogue.passing.AroundPasses;
+import farglass.core.catalogue.passing.Passes;
+import farglass.core.catalogue.referee.Calls;
+import farglass.core.catalogue.rounds.Taps;
+import farglass.core.catalogue.start.Edge;
+import farglass.core.catalogue.start.Gripping;
+import farglass.core.catalogue.start.OnTheFeet;
+import farglass.core.catalogue.start.Pulls;
+import farglass.core.catalogue.start.Setups;
+import farglass.core.catalogue.start.Stances;
+import farglass.core.catalogue.start.Starts;
+import farglass.core.catalogue.start.Takedowns;
+import farglass.core.catalogue.times.Stopwatches;
+import farglass.core.catalogue.underneath.BodyUnderneath;
+import farglass.core.catalogue.underneath.GroundGrips;
+import farglass.core.catalogue.underneath.GuardEnds;
+import farglass.core.catalogue.underneath.Guards;
+import farglass.core.catalogue.underneath.LinesKept;
+import farglass.core.catalogue.underneath.OffBalanced;
+import farglass.core.catalogue.underneath.Sweeps;
+import farglass.core.catalogue.years.Rematches;
 import farglass.core.corpus.Corpus;
 import farglass.core.corpus.Scope;
 import farglass.core.question.Dossier;
 import farglass.core.question.Question;
 import java.util.List;
 
-/** The fixed list of questions of a dossier, in the order of the page. */
+/** The fixed list of questions of a dossier, in the order of the page: chapter by chapter. */
 public final class Catalogue {
     public static final List<Question> ALL = List.of(
+            Results.QUESTION,
             Conceded.QUESTION,
+            Survived.QUESTION,
+            Held.QUESTION,
+            LostThrough.QUESTION,
             Starts.QUESTION,
+            Stances.QUESTION,
+            Gripping.QUESTION,
+            Pulls.QUESTION,
             Takedowns.QUESTION,
+            Setups.QUESTION,
+            OnTheFeet.QUESTION,
+            Edge.QUESTION,
             Guards.QUESTION,
+            GuardEnds.QUESTION,
             Sweeps.QUESTION,
+            OffBalanced.QUESTION,
+            LinesKept.QUESTION,
+            GroundGrips.QUESTION,
+            BodyUnderneath.QUESTION,
             Passes.QUESTION,
+            AroundPasses.QUESTION,
+            OnTop.QUESTION,
             BackTakes.QUESTION,
             Finishes.QUESTION,
-            Escapes.QUESTION);
+            AroundFinishes.QUESTION,
+            AnswersToAttacks.QUESTION,
+            Escapes.QUESTION,
+            Turtle.QUESTION,
+            Holes.QUESTION,
+            NeverSeen.QUESTION,
+            Paces.QUESTION,
+            Points.QUESTION,
+            Calls.QUESTION,
+            Mistakes.QUESTION,
+            Rematches.QUESTION,
+            Stopwatches.QUESTION,
+            Blows.QUESTION,
+            Taps.QUESTION);
 
     private Catalogue() {}
 

@@ -2,10 +2,12 @@ package farglass.core.corpus;
 
 import farglass.core.bout.Bout;
 import farglass.core.bout.BoutKind;
+import farglass.core.bout.Deed;
 import farglass.core.bout.Layer;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Motive;
 import farglass.core.bout.Seat;
+import farglass.core.bout.Settled;
 import farglass.core.lexicon.Kind;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.Technique;
@@ -19,6 +21,7 @@ import java.util.Collections;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -43,6 +46,8 @@ public final class BoutSheet {
     private final List<Visit> visits;
     private final Conversation conversation;
     private final double watchedMinutes;
+    private final List<Moment> deeds;
+    private final Map<String, Integer> deedPlaces = new HashMap<>();
     private final Map<Asked, Counted> counted = new ConcurrentHashMap<>();
 
     private BoutSheet(Bout bout, Lexicon lexicon) {
@@ -53,6 +58,10 @@ public final class BoutSheet {
         this.tried = List.of(new EnumMap<>(Kind.class), new EnumMap<>(Kind.class));
         this.shown = List.of(new EnumMap<>(Kind.class), new EnumMap<>(Kind.class));
         attempts();
+        this.deeds = watchedDeeds();
+        for (int i = 0; i < deeds.size(); i++) {
+            deedPlaces.put(deeds.get(i).id(), i);
+        }
         this.conversation = Conversation.of(bout);
         this.watchedMinutes = counting.watchedMicros(timeline.clock()) / 60e6;
         this.visits = timeline.visits().stream()
@@ -162,12 +171,59 @@ public final class BoutSheet {
 
     /** {@return what anybody did within the watched stretches, in order} */
     public List<Moment> deeds() {
+        return deeds;
+    }
+
+    private List<Moment> watchedDeeds() {
         return bout.moments().stream()
                 .filter(moment ->
                         moment.actor().isPresent() && moment.technique().isPresent())
                 .filter(BoutSheet::isTried)
                 .filter(counting::counts)
                 .toList();
+    }
+
+    /** {@return what whoever acted there did next, within so many microseconds; empty if nothing, or the times are not known} */
+    public Optional<Moment> nextOwn(Moment moment, long withinMicros) {
+        return near(moment, 1, withinMicros, moment.actor());
+    }
+
+    /** {@return what whoever acted there had done before, within so many microseconds; empty if nothing, or the times are not known} */
+    public Optional<Moment> lastOwn(Moment moment, long withinMicros) {
+        return near(moment, -1, withinMicros, moment.actor());
+    }
+
+    /** {@return what the other one had done before, within so many microseconds; empty if nothing, or the times are not known} */
+    public Optional<Moment> lastOthers(Moment moment, long withinMicros) {
+        return near(moment, -1, withinMicros, moment.actor().map(Seat::other));
+    }
+
+    private Optional<Moment> near(Moment moment, int step, long withinMicros, Optional<Seat> whose) {
+        Integer at = deedPlaces.get(moment.id());
+        if (at == null || moment.atMicros().isEmpty()) {
+            return Optional.empty();
+        }
+        long from = moment.atMicros().getAsLong();
+        for (int i = at + step; i >= 0 && i < deeds.size(); i += step) {
+            Moment other = deeds.get(i);
+            if (other.atMicros().isEmpty() || Math.abs(other.atMicros().getAsLong() - from) > withinMicros) {
+                return Optional.empty();
+            }
+            if (other.actor().equals(whose)) {
+                return Optional.of(other);
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** {@return match time of the watched stretches between two instants of the bout, in minutes; 0 where nothing counts} */
+    public double watchedMinutes(long fromMicros, long toMicros) {
+        return counting.watchedMicros(timeline.clock(), fromMicros, toMicros) / 60e6;
+    }
+
+    /** {@return whether that moment of this bout lies within what was watched} */
+    public boolean saw(Moment moment) {
+        return counting.counts(moment);
     }
 
     /** {@return the visits whose beginning was watched} */
@@ -204,6 +260,18 @@ public final class BoutSheet {
         return counting.seen(0)
                 && bout.header().footage().opening().isEmpty()
                 && bout.header().kind() != BoutKind.POSITIONAL;
+    }
+
+    /**
+     * {@return what a moment is counted as: its technique, with its variants; the place, where it only tells one} Empty for a kind
+     * without a method, and for what is neither.
+     */
+    public Optional<String> name(Moment moment) {
+        return moment.deed() instanceof Deed.Reached
+                ? moment.settled().map(Settled::position)
+                : technique(moment)
+                        .filter(technique -> !technique.generic())
+                        .map(technique -> lexicon.together(technique.key()));
     }
 
     /** {@return the technique of a moment, if this lexicon has it} */

@@ -148,7 +148,7 @@ public final class Corpus {
     }
 
     /** {@return by athlete, how often the option came in the time that was watched, all bouts alike; added up the first time} */
-    public Map<String, Exposure> rates(Tally tally, String option) {
+    public Map<String, Exposure> rates(Tally tally, String option, Stretches stretches) {
         Map<String, Exposure> known = rates.get(new Asked(tally.id(), option));
         if (known == null) {
             Map<String, Exposure> byAthlete = new LinkedHashMap<>();
@@ -156,7 +156,8 @@ public final class Corpus {
                 List<Counted> each = counted(tally, athlete);
                 List<BoutRate> own = new ArrayList<>();
                 for (int i = 0; i < each.size(); i++) {
-                    each.get(i).rate(of(athlete).get(i), option, 1).ifPresent(own::add);
+                    double minutes = minutes(of(athlete).get(i), athlete, option, stretches);
+                    each.get(i).rate(minutes, option, 1).ifPresent(own::add);
                 }
                 byAthlete.put(athlete, Exposure.of(own));
             });
@@ -164,6 +165,11 @@ public final class Corpus {
             rates.put(new Asked(tally.id(), option), known);
         }
         return known;
+    }
+
+    /** {@return how many minutes of that stretch were watched of the athlete in that bout} */
+    public static double minutes(BoutSheet sheet, String athlete, String option, Stretches stretches) {
+        return stretches.minutes(sheet, sheet.bout().header().seatOf(athlete).orElseThrow(), option);
     }
 
     /** {@return the athlete's chances and what was taken, all bouts alike; added up the first time} */

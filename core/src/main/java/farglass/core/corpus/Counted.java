@@ -35,10 +35,8 @@ public record Counted(Map<String, List<Evidence>> evidence, Taken taken) {
         return evidence.getOrDefault(option, List.of());
     }
 
-    /** {@return how often the option came in the time of this bout that was watched; empty where none was} */
-    public Optional<BoutRate> rate(BoutSheet sheet, String option, double weight) {
-        return sheet.watchedMinutes() > 0
-                ? Optional.of(new BoutRate(weight, of(option).size(), sheet.watchedMinutes()))
-                : Optional.empty();
+    /** {@return how often the option came in so many minutes of this bout; empty where there was none} */
+    public Optional<BoutRate> rate(double minutes, String option, double weight) {
+        return minutes > 0 ? Optional.of(new BoutRate(weight, of(option).size(), minutes)) : Optional.empty();
     }
 }

@@ -2,6 +2,8 @@ package farglass.core.prose;
 
 import farglass.core.estimate.Durations;
 import farglass.core.estimate.Share;
+import farglass.core.estimate.Stay;
+import farglass.core.estimate.TimeShare;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -60,6 +62,21 @@ final class Amounts {
                                 seconds(durations.high80().getAsDouble()))
                 : "";
         return "half of these stays last over " + seconds(durations.median().getAsDouble()) + likely;
+    }
+
+    /** {@return "3:20 of 14:10 min"} */
+    static String part(TimeShare time) {
+        return "%s of %s min".formatted(minutes(time.seconds()), minutes(time.ofSeconds()));
+    }
+
+    /** {@return "1:23", or "over 1:23" where its end was not seen} */
+    static String lasted(Stay stay) {
+        return (stay.ended() ? "" : "over ") + minutes(stay.seconds());
+    }
+
+    private static String minutes(double seconds) {
+        long whole = Math.round(seconds);
+        return String.format(Locale.ROOT, "%d:%02d", whole / 60, whole % 60);
     }
 
     private static String seconds(double seconds) {

@@ -32,6 +32,12 @@ record AnswerWriter(Answered answered, Blanks blanks) {
             figures.stream().limit(1).forEach(first -> ask.notes()
                     .forEach(note -> addClause(note, RowWriter.beside(of(note), first), clauses)));
         }
+        if (clauses.isEmpty()) {
+            // What only rows tell is still told in a sentence: its first row.
+            Row first = rows().get(0);
+            clauses.add("%s, %s%s"
+                    .formatted(first.label(), first.count(), first.of().isEmpty() ? "" : " " + first.of()));
+        }
         String sentence = blanks.fill(answered.question().opening(), List.of()) + String.join("; ", clauses);
         return sentence.substring(0, 1).toUpperCase(Locale.ROOT) + sentence.substring(1) + ".";
     }

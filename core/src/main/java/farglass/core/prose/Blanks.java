@@ -7,6 +7,7 @@ import farglass.core.question.Claim;
 import farglass.core.question.Figure;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
@@ -35,6 +36,7 @@ record Blanks(String athlete, Lexicon lexicon) {
                     .map(claim -> ", " + ClaimWords.of(claim))
                     .collect(Collectors.joining()));
             length(first).ifPresent(length -> values.put("length", () -> Amounts.length(length.durations())));
+            amount(first).ifPresent(amount -> values.put("amount", () -> amount));
         });
         return Template.fill(words, chances, values);
     }
@@ -48,7 +50,8 @@ record Blanks(String athlete, Lexicon lexicon) {
     String label(Figure figure) {
         String row = figure.ask().wording().row();
         // Within a sentence "closed guard", at the head of a row "Closed guard".
-        return row.equals("{option}") ? option(figure) : fill(row, List.of(figure));
+        String label = row.equals("{option}") ? option(figure) : fill(row, List.of(figure));
+        return label.isEmpty() ? label : label.substring(0, 1).toUpperCase(Locale.ROOT) + label.substring(1);
     }
 
     private String each(List<Figure> figures) {
@@ -59,7 +62,13 @@ record Blanks(String athlete, Lexicon lexicon) {
     }
 
     static List<Claim> claims(Figure figure) {
-        return figure.match(Figure.Proportion::claims, pace -> List.of(), length -> List.of(), listing -> List.of());
+        return figure.match(
+                Figure.Proportion::claims,
+                pace -> List.of(),
+                length -> List.of(),
+                listing -> List.of(),
+                part -> List.of(),
+                longest -> List.of());
     }
 
     private static Optional<Share> share(Figure figure) {
@@ -67,11 +76,29 @@ record Blanks(String athlete, Lexicon lexicon) {
                 proportion -> Optional.of(proportion.share()),
                 pace -> Optional.empty(),
                 length -> Optional.empty(),
-                listing -> Optional.empty());
+                listing -> Optional.empty(),
+                part -> Optional.empty(),
+                longest -> Optional.empty());
     }
 
     private static Optional<Figure.Length> length(Figure figure) {
         return figure.match(
-                proportion -> Optional.empty(), pace -> Optional.empty(), Optional::of, listing -> Optional.empty());
+                proportion -> Optional.empty(),
+                pace -> Optional.empty(),
+                Optional::of,
+                listing -> Optional.empty(),
+                part -> Optional.empty(),
+                longest -> Optional.empty());
+    }
+
+    /** How much, of figures that are no count of chances. */
+    private static Optional<String> amount(Figure figure) {
+        return figure.match(
+                proportion -> Optional.empty(),
+                pace -> Optional.empty(),
+                length -> Optional.empty(),
+                listing -> Optional.of(Amounts.times(listing.evidence().size())),
+                part -> Optional.of(Amounts.part(part.time())),
+                longest -> Optional.of(Amounts.lasted(longest.stay())));
     }
 }

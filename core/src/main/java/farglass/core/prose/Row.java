@@ -9,6 +9,7 @@ import java.util.Optional;
  * One figure in words.
  *
  * @param label what is counted: "Closed guard"
+ * @param heading what it stands under with others: "By name"; may be empty
  * @param count "3 of 7"
  * @param likely "30-60 %"; empty where nothing can be said
  * @param of what the chances are: "visits underneath in a guard"
@@ -19,6 +20,7 @@ import java.util.Optional;
  */
 public record Row(
         String label,
+        String heading,
         Figure figure,
         String count,
         String likely,

@@ -2,6 +2,7 @@ package farglass.core.prose;
 
 import farglass.core.estimate.Rate;
 import farglass.core.estimate.Share;
+import farglass.core.estimate.TimeShare;
 import farglass.core.lexicon.Words;
 import farglass.core.question.Figure;
 import java.util.ArrayList;
@@ -27,7 +28,7 @@ record RowWriter(Blanks blanks, List<Figure> figures, List<Figure> beside) {
 
     List<Row> rows() {
         return figures.stream()
-                .map(figure -> figure.match(this::row, this::row, this::row, this::row))
+                .map(figure -> figure.match(this::row, this::row, this::row, this::row, this::row, this::row))
                 .toList();
     }
 
@@ -58,8 +59,13 @@ record RowWriter(Blanks blanks, List<Figure> figures, List<Figure> beside) {
         Rate rate = figure.rate();
         // The rows of one ask share a scale.
         double most = figures.stream()
-                .mapToDouble(each ->
-                        each.match(proportion -> 0.0, pace -> pace.rate().high95(), length -> 0.0, listing -> 0.0))
+                .mapToDouble(each -> each.match(
+                        proportion -> 0.0,
+                        pace -> pace.rate().high95(),
+                        length -> 0.0,
+                        listing -> 0.0,
+                        part -> 0.0,
+                        longest -> 0.0))
                 .max()
                 .orElseThrow();
         OptionalDouble others = rate.population().isPresent()
@@ -90,9 +96,31 @@ record RowWriter(Blanks blanks, List<Figure> figures, List<Figure> beside) {
         return row(figure, String.valueOf(figure.evidence().size()), "", "", "", Optional.empty());
     }
 
+    private Row row(Figure.Part figure) {
+        TimeShare time = figure.time();
+        Optional<Bar> bar = time.error()
+                .map(error -> new Bar(
+                        error.low95(),
+                        error.low80(),
+                        time.share(),
+                        error.high80(),
+                        error.high95(),
+                        OptionalDouble.empty()));
+        String likely = time.error()
+                .map(error ->
+                        "%s\u2013%s %%".formatted(Amounts.percent(error.low80()), Amounts.percent(error.high80())))
+                .orElse("");
+        return row(figure, Amounts.part(time), likely, "", "", bar);
+    }
+
+    private Row row(Figure.Longest figure) {
+        return row(figure, Amounts.lasted(figure.stay()), "", "", "", Optional.empty());
+    }
+
     private Row row(Figure figure, String count, String likely, String caution, String why, Optional<Bar> bar) {
         return new Row(
                 blanks.label(figure),
+                figure.ask().wording().heading(),
                 figure,
                 count,
                 likely,
@@ -114,7 +142,9 @@ record RowWriter(Blanks blanks, List<Figure> figures, List<Figure> beside) {
                     pace -> said.add(blanks.fill(pace.ask().wording().row(), List.of(other))),
                     length -> said.add(blanks.fill(length.ask().wording().row(), List.of(other))),
                     listing -> parts.add(Words.inSentence(blanks.option(listing)) + " "
-                            + listing.evidence().size()));
+                            + listing.evidence().size()),
+                    part -> said.add(blanks.fill(part.ask().wording().row(), List.of(other))),
+                    longest -> said.add(blanks.fill(longest.ask().wording().row(), List.of(other))));
         }
         if (!parts.isEmpty()) {
             said.add("of these " + String.join(", ", parts));
@@ -129,7 +159,9 @@ record RowWriter(Blanks blanks, List<Figure> figures, List<Figure> beside) {
                                 Figure.Proportion::option,
                                 Figure.Pace::option,
                                 Figure.Length::option,
-                                Figure.Listing::within)
+                                Figure.Listing::within,
+                                Figure.Part::option,
+                                Figure.Longest::option)
                         .equals(figure.option()))
                 .toList();
     }

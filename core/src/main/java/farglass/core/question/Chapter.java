@@ -8,7 +8,15 @@ public enum Chapter {
     PASSING("Passing"),
     ON_TOP_AND_BEHIND("On top and behind"),
     FINISHING("Finishing"),
-    UNDER_ATTACK("Under attack");
+    UNDER_ATTACK("Under attack"),
+    NEVER("Holes and never"),
+    PACE("Pace, clock, score"),
+    REFEREE("Referee and rules"),
+    ERRORS("Errors"),
+    YEARS("Years and pairs"),
+    TIMES("Times"),
+    BLOWS("Mixed rules"),
+    ROUNDS("Rounds of our own");
 
     private final String label;
 

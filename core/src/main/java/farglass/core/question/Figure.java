@@ -4,6 +4,8 @@ import farglass.core.corpus.Evidence;
 import farglass.core.estimate.Durations;
 import farglass.core.estimate.Rate;
 import farglass.core.estimate.Share;
+import farglass.core.estimate.Stay;
+import farglass.core.estimate.TimeShare;
 import java.util.List;
 import java.util.function.Function;
 
@@ -22,7 +24,9 @@ public sealed interface Figure {
             Function<Proportion, T> proportion,
             Function<Pace, T> pace,
             Function<Length, T> length,
-            Function<Listing, T> listing);
+            Function<Listing, T> listing,
+            Function<Part, T> part,
+            Function<Longest, T> longest);
 
     /** So many of so many chances. */
     record Proportion(Ask ask, String option, Share share, List<Claim> claims, List<Evidence> evidence)
@@ -37,7 +41,9 @@ public sealed interface Figure {
                 Function<Proportion, T> proportion,
                 Function<Pace, T> pace,
                 Function<Length, T> length,
-                Function<Listing, T> listing) {
+                Function<Listing, T> listing,
+                Function<Part, T> part,
+                Function<Longest, T> longest) {
             return proportion.apply(this);
         }
     }
@@ -53,7 +59,9 @@ public sealed interface Figure {
                 Function<Proportion, T> proportion,
                 Function<Pace, T> pace,
                 Function<Length, T> length,
-                Function<Listing, T> listing) {
+                Function<Listing, T> listing,
+                Function<Part, T> part,
+                Function<Longest, T> longest) {
             return pace.apply(this);
         }
     }
@@ -69,7 +77,9 @@ public sealed interface Figure {
                 Function<Proportion, T> proportion,
                 Function<Pace, T> pace,
                 Function<Length, T> length,
-                Function<Listing, T> listing) {
+                Function<Listing, T> listing,
+                Function<Part, T> part,
+                Function<Longest, T> longest) {
             return length.apply(this);
         }
     }
@@ -89,8 +99,46 @@ public sealed interface Figure {
                 Function<Proportion, T> proportion,
                 Function<Pace, T> pace,
                 Function<Length, T> length,
-                Function<Listing, T> listing) {
+                Function<Listing, T> listing,
+                Function<Part, T> part,
+                Function<Longest, T> longest) {
             return listing.apply(this);
+        }
+    }
+
+    /** So much of the time watched. */
+    record Part(Ask ask, String option, TimeShare time, List<Evidence> evidence) implements Figure {
+        public Part {
+            evidence = List.copyOf(evidence);
+        }
+
+        @Override
+        public <T> T match(
+                Function<Proportion, T> proportion,
+                Function<Pace, T> pace,
+                Function<Length, T> length,
+                Function<Listing, T> listing,
+                Function<Part, T> part,
+                Function<Longest, T> longest) {
+            return part.apply(this);
+        }
+    }
+
+    /** The one that lasted longest. */
+    record Longest(Ask ask, String option, Stay stay, List<Evidence> evidence) implements Figure {
+        public Longest {
+            evidence = List.copyOf(evidence);
+        }
+
+        @Override
+        public <T> T match(
+                Function<Proportion, T> proportion,
+                Function<Pace, T> pace,
+                Function<Length, T> length,
+                Function<Listing, T> listing,
+                Function<Part, T> part,
+                Function<Longest, T> longest) {
+            return longest.apply(this);
         }
     }
 }

@@ -7,6 +7,7 @@ import farglass.core.corpus.Counted;
 import farglass.core.corpus.Evidence;
 import farglass.core.corpus.Scope;
 import farglass.core.corpus.Stays;
+import farglass.core.corpus.Stretches;
 import farglass.core.corpus.Tally;
 import farglass.core.corpus.Timed;
 import farglass.core.estimate.BoutRate;
@@ -21,6 +22,7 @@ import farglass.core.estimate.Rate;
 import farglass.core.estimate.Rates;
 import farglass.core.estimate.Share;
 import farglass.core.estimate.Shares;
+import farglass.core.estimate.TimeShare;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
@@ -28,6 +30,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /** Puts questions to one athlete's bouts within a scope, and to all others', so that the one can be held against them. */
 public final class Inquiry {
@@ -132,6 +135,31 @@ public final class Inquiry {
         return new Count(asked.counted, asked.own.chances(), shares, compared, Map.of());
     }
 
+    /**
+     * {@return what the others usually take at such chances and she was never seen to, what they take most often first, with the bound
+     * that her chances give; empty where the others are too few}
+     *
+     * @param usual a share of theirs from which on it is usual, in (0, 1)
+     */
+    Map<String, Share> never(Tally tally, double usual) {
+        Asked asked = new Asked(tally);
+        Map<String, Share> never = new LinkedHashMap<>();
+        for (String option : asked.population.options()) {
+            if (asked.own.taken(option) == 0) {
+                Share share = share(asked, option, asked.others(List.of(option)));
+                if (share.population().isPresent() && share.population().getAsDouble() >= usual) {
+                    never.put(option, share);
+                }
+            }
+        }
+        Map<String, Share> sorted = new LinkedHashMap<>();
+        never.entrySet().stream()
+                .sorted(Comparator.comparingDouble((Map.Entry<String, Share> each) ->
+                        -each.getValue().population().getAsDouble()))
+                .forEach(each -> sorted.put(each.getKey(), each.getValue()));
+        return sorted;
+    }
+
     /** {@return a question of yes or no of which nothing is to be claimed} */
     Count count(Tally tally, String yes) {
         Asked asked = new Asked(tally);
@@ -192,16 +220,17 @@ public final class Inquiry {
     }
 
     /** {@return how often an option came in the time that was watched; empty where no time was} */
-    Optional<Rate> perMinute(Tally tally, String option) {
+    Optional<Rate> perMinute(Tally tally, String option, Stretches stretches) {
         List<BoutRate> own = new ArrayList<>();
         List<Counted> counted = counted(tally);
         for (int i = 0; i < counted.size(); i++) {
-            counted.get(i).rate(sheets.get(i), option, weights.get(i)).ifPresent(own::add);
+            double minutes = Corpus.minutes(sheets.get(i), athlete, option, stretches);
+            counted.get(i).rate(minutes, option, weights.get(i)).ifPresent(own::add);
         }
         if (own.isEmpty()) {
             return Optional.empty();
         }
-        Map<String, Exposure> others = new LinkedHashMap<>(corpus.rates(tally, option));
+        Map<String, Exposure> others = new LinkedHashMap<>(corpus.rates(tally, option, stretches));
         others.remove(athlete);
         return Optional.of(Rates.of(Exposure.of(own), others.values(), USUAL_PER_MINUTE));
     }
@@ -210,6 +239,23 @@ public final class Inquiry {
     List<Timed> stays(Stays asked) {
         return sheets.stream()
                 .flatMap(sheet -> asked.stays().apply(sheet, seat(sheet)).stream())
+                .toList();
+    }
+
+    /** {@return the stays asked about of the bout at that place} */
+    List<Timed> stays(Stays asked, int place) {
+        BoutSheet sheet = sheets.get(place);
+        return asked.stays().apply(sheet, seat(sheet));
+    }
+
+    /** {@return by bout, so many seconds of the time that was watched of it} */
+    List<TimeShare.OfBout> timeOf(double[] seconds) {
+        return IntStream.range(0, sheets.size())
+                .mapToObj(i -> {
+                    double watched = 60 * sheets.get(i).watchedMinutes();
+                    // A stay may reach a little beyond what was watched.
+                    return new TimeShare.OfBout(Math.min(seconds[i], watched), watched, weights.get(i));
+                })
                 .toList();
     }
 }

@@ -15,15 +15,21 @@ package farglass.core.question;
  * @param of what the chances are: "sweeps from a place that was told"
  * @param clause its part of the answer's sentence; empty for none
  * @param inLexicon whether the options are keys of positions and techniques, to be read in the words of a school
+ * @param heading what its rows stand under; empty where they need none
  */
-public record Wording(String row, String of, String clause, boolean inLexicon) {
+public record Wording(String row, String of, String clause, boolean inLexicon, String heading) {
     /** {@return words for options that say themselves what they are} */
     public static Wording plain(String row, String of, String clause) {
-        return new Wording(row, of, clause, false);
+        return new Wording(row, of, clause, false, "");
     }
 
     /** {@return words for options that are keys of positions or techniques} */
     public static Wording ofTerms(String row, String of, String clause) {
-        return new Wording(row, of, clause, true);
+        return new Wording(row, of, clause, true, "");
+    }
+
+    /** {@return the same, its rows under that heading} */
+    public Wording under(String words) {
+        return new Wording(row, of, clause, inLexicon, words);
     }
 }

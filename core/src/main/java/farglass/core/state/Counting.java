@@ -150,6 +150,11 @@ public final class Counting {
 
     /** {@return match time within the watched live stretches, in microseconds; 0 where nothing counts} */
     public long watchedMicros(MatchClock clock) {
+        return watchedMicros(clock, 0, Long.MAX_VALUE);
+    }
+
+    /** {@return the same, from one instant of the bout to another} */
+    public long watchedMicros(MatchClock clock, long fromMicros, long toMicros) {
         if (standing(bout) != Standing.COUNTS) {
             return 0;
         }
@@ -173,7 +178,9 @@ public final class Counting {
         int cut = 0;
         for (Map.Entry<Long, int[]> turn : turns.entrySet()) {
             if (covered > 0 && cut == 0) {
-                watched += clock.playedMicros(turn.getKey()) - clock.playedMicros(from);
+                long begins = Math.max(from, fromMicros);
+                long ends = Math.min(turn.getKey(), toMicros);
+                watched += Math.max(0, clock.playedMicros(ends) - clock.playedMicros(begins));
             }
             from = turn.getKey();
             covered += turn.getValue()[0];

@@ -28,7 +28,7 @@ class CatalogueTest {
 
     private static Row row(Answer answer, String label) {
         return answer.rows().stream()
-                .filter(row -> row.label().equals(label))
+                .filter(row -> row.label().equals(label) || label.equals(row.heading() + ": " + row.label()))
                 .findFirst()
                 .orElseThrow(() -> new AssertionError(label + " among "
                         + answer.rows().stream().map(Row::label).toList()));
@@ -59,8 +59,8 @@ class CatalogueTest {
                 .extracting(sight -> sight.moment().orElseThrow())
                 .containsExactly("m4");
         assertThat(share(passing, "To their own left").successes()).isEqualTo(2);
-        assertThat(share(passing, "Deepest line: hip").successes()).isEqualTo(1);
-        assertThat(share(passing, "From open guard").chances()).isEqualTo(3);
+        assertThat(share(passing, "Deepest line: Hip").successes()).isEqualTo(1);
+        assertThat(share(passing, "From: Open guard").chances()).isEqualTo(3);
         assertThat(passing.sentence()).contains("tried to pass 3 times and passed in 1 of 3");
     }
 
@@ -88,7 +88,7 @@ class CatalogueTest {
                         "0:30 B half guard",
                         "0:40 A knee cut; failed"));
         assertThat(share(passing, "Passes").chances()).isEqualTo(2);
-        assertThat(share(passing, "From half guard").chances()).isEqualTo(1);
+        assertThat(share(passing, "From: Half guard").chances()).isEqualTo(1);
         assertThat(passing.rows()).noneMatch(row -> row.label().contains("not told"));
     }
 

@@ -9,6 +9,8 @@ import farglass.core.catalogue.Catalogue;
 import farglass.core.estimate.Durations;
 import farglass.core.estimate.Rate;
 import farglass.core.estimate.Share;
+import farglass.core.estimate.Stay;
+import farglass.core.estimate.TimeShare;
 import farglass.core.question.Answered;
 import farglass.core.question.Aside;
 import farglass.core.question.Ask;
@@ -16,7 +18,11 @@ import farglass.core.question.Claim;
 import farglass.core.question.Claims;
 import farglass.core.question.Dossier;
 import farglass.core.question.Figure;
+import farglass.core.question.Listed;
+import farglass.core.question.Longest;
+import farglass.core.question.Measure;
 import farglass.core.question.Question;
+import farglass.core.question.TimeIn;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -209,16 +215,29 @@ class PageTest {
                 figures.add(
                         ask.measure() instanceof farglass.core.question.Lasting
                                 ? new Figure.Length(ask, "half-guard", Durations.of(List.of()), List.of())
-                                : figure(question.id(), ask.id(), "half-guard", share(2, 9, 8)));
+                                : ask.measure() instanceof Longest
+                                        ? new Figure.Longest(ask, "half-guard", new Stay(83, true, "b"), List.of())
+                                        : ask.measure() instanceof TimeIn
+                                                ? new Figure.Part(ask, "half-guard", TimeShare.of(List.of()), List.of())
+                                                : ask.measure() instanceof Listed
+                                                        ? new Figure.Listing(ask, "half-guard", "half-guard", List.of())
+                                                        : figure(
+                                                                question.id(), ask.id(), "half-guard", share(2, 9, 8)));
             }
             Answer answer = answer(question.id(), figures.toArray(Figure[]::new));
             assertThat(answer.sentence())
                     .matches("[A-Z].*\\.")
                     .doesNotContainPattern(Pattern.compile("[{}|]| {2}|;;|, ,"));
             assertThat(answer.rows())
-                    .allMatch(row -> !row.label().isBlank() && !row.of().isBlank());
+                    .allMatch(row -> !row.label().isBlank() && (!row.of().isBlank() || isUncounted(row)));
             assertThat(answer(question.id()).sentence()).startsWith("Too little film: ");
         }
         assertThat(ids).doesNotHaveDuplicates();
+    }
+
+    /** What has no chances has no words for them. */
+    private static boolean isUncounted(Row row) {
+        Measure measure = row.figure().ask().measure();
+        return measure instanceof Listed || measure instanceof TimeIn || measure instanceof Longest;
     }
 }

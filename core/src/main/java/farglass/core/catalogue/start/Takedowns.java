@@ -1,15 +1,16 @@
-package farglass.core.catalogue;
+package farglass.core.catalogue.start;
 
+import farglass.core.catalogue.tally.Tries;
 import farglass.core.lexicon.Kind;
 import farglass.core.question.Chapter;
 import farglass.core.question.Question;
 import java.util.List;
 
 /** Which takedowns does she try, what works, and what does the other do about it? */
-final class Takedowns {
+public final class Takedowns {
     private static final Tries TRIES = new Tries("takedown", "takedowns", Kind.TAKEDOWN);
 
-    static final Question QUESTION = new Question(
+    public static final Question QUESTION = new Question(
             "takedown",
             Chapter.THE_START,
             "Which takedowns do they try, and what works?",
@@ -21,7 +22,9 @@ final class Takedowns {
                             "{name} tried {n} {takedown|takedowns} and {it|they} worked in {count}{claims}"),
                     TRIES.which(),
                     TRIES.side(),
-                    TRIES.whenStopped()));
+                    TRIES.whenStopped(),
+                    TRIES.stalled(),
+                    TRIES.thenOwn()));
 
     private Takedowns() {}
 }

@@ -1,6 +1,8 @@
-package farglass.core.catalogue;
+package farglass.core.catalogue.tally;
 
 import farglass.core.bout.Layer;
+import farglass.core.bout.OwnedSide;
+import farglass.core.bout.Stage;
 import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.Tally;
 import farglass.core.corpus.Tried;
@@ -13,6 +15,7 @@ import farglass.core.question.Options;
 import farglass.core.question.OwnSide;
 import farglass.core.question.Wording;
 import farglass.core.question.YesNo;
+import farglass.core.state.Conversation;
 import java.util.Optional;
 import java.util.function.BiFunction;
 
@@ -22,25 +25,25 @@ import java.util.function.BiFunction;
  * @param id the same for ever
  * @param many several of what is tried: "sweeps"
  */
-record Tries(String id, String many, Kind kind) {
-    static final String WORKED = "worked";
+public record Tries(String id, String many, Kind kind) {
+    public static final String WORKED = "worked";
     /** Followed by nothing of the other's. */
-    static final String NOTHING = "nothing of the other\u2019s";
+    public static final String NOTHING = "nothing of the other\u2019s";
 
     /** {@return each try of the kind, as far as it counts for an option} */
-    Tally tally(String what, BiFunction<BoutSheet, Tried, Optional<String>> option) {
+    public Tally tally(String what, BiFunction<BoutSheet, Tried, Optional<String>> option) {
         return new Tally(id + " " + what, (sheet, seat) -> sheet.tried(seat, kind).stream()
                 .flatMap(tried -> option.apply(sheet, tried).stream().map(taken -> tried.evidence(sheet, taken)))
                 .toList());
     }
 
     /** What edge or bell cut off was not stopped by anybody. */
-    static Optional<String> end(Tried tried) {
+    public static Optional<String> end(Tried tried) {
         return tried.cutOff() ? Optional.empty() : Optional.of(tried.worked() ? WORKED : "stopped");
     }
 
     /** @param row "Sweeps tried and done" @param clause "{name} tried {n} {sweep|sweeps} and got {count}" */
-    Ask done(String row, String clause) {
+    public Ask done(String row, String clause) {
         return new Ask(
                 id + " done",
                 new YesNo(tally("done", (sheet, tried) -> end(tried)), WORKED),
@@ -55,11 +58,12 @@ record Tries(String id, String many, Kind kind) {
     }
 
     /** {@return which they are, and beside each how many of them worked} */
-    Ask which() {
+    public Ask which() {
         return new Ask(
                         id + " which",
                         new Options(tally("which", Tries::name)),
-                        Wording.ofTerms("{option}", many + " that have a name", "most often {option}, {count}{claims}"))
+                        Wording.ofTerms("{option}", many + " that have a name", "most often {option}, {count}{claims}")
+                                .under("By name"))
                 .with(worked("which", Tries::name));
     }
 
@@ -71,11 +75,12 @@ record Tries(String id, String many, Kind kind) {
     }
 
     /** {@return from where they were tried, and beside each place how many of them worked} */
-    Ask from() {
+    public Ask from() {
         return new Ask(
                         id + " from",
                         new Options(tally("from", Tries::place)),
-                        Wording.ofTerms("From {option}", many + " from a place that was told", ""))
+                        Wording.ofTerms("{option}", many + " from a place that was told", "")
+                                .under("From"))
                 .with(worked("from", Tries::place));
     }
 
@@ -93,7 +98,7 @@ record Tries(String id, String many, Kind kind) {
     }
 
     /** The side she goes to, as her own left or right; only techniques whose side is the way of travel tell it. */
-    Ask side() {
+    public Ask side() {
         return new Ask(
                 id + " side",
                 new OwnSide(tally("side", (sheet, tried) -> Optional.of(tried.technique())
@@ -101,13 +106,14 @@ record Tries(String id, String many, Kind kind) {
                         .flatMap(technique -> tried.attempt().side())
                         .map(side -> side.side().label()))),
                 Wording.plain(
-                        "To their own left",
-                        many + " that go to a side that was told",
-                        "to their own left in {count}{claims}"));
+                                "To their own left",
+                                many + " that go to a side that was told",
+                                "to their own left in {count}{claims}")
+                        .under("Side"));
     }
 
     /** What the other did when one was stopped. That nothing followed is known only where answers were looked for. */
-    Ask whenStopped() {
+    public Ask whenStopped() {
         return new Ask(
                 id + " stopped then",
                 new Options(tally(
@@ -121,7 +127,74 @@ record Tries(String id, String many, Kind kind) {
                                                 .filter(nothing -> sheet.covers(
                                                         Layer.ANSWERS,
                                                         tried.attempt().last()))))),
-                Wording.ofTerms(
-                        "When stopped, then: {option}", many + " stopped, of which it is known what followed", ""));
+                Wording.ofTerms("{option}", many + " stopped, of which it is known what followed", "")
+                        .under("Stopped, by or then"));
+    }
+
+    /** Later than this it is another attack. */
+    private static final long NEXT_MICROS = 10_000_000;
+
+    private Optional<String> next(BoutSheet sheet, Tried tried) {
+        if (tried.cutOff()
+                || tried.worked()
+                || tried.attempt().last().atMicros().isEmpty()) {
+            return Optional.empty();
+        }
+        Optional<Tried> again = sheet.tried(tried.attempt().actor().orElseThrow(), kind).stream()
+                .filter(other -> other.place() > tried.place())
+                .filter(other -> other.first().atMicros().isPresent())
+                .findFirst()
+                .filter(other ->
+                        Conversation.isWithin(NEXT_MICROS, tried.attempt().last(), other.first()));
+        if (again.isPresent()) {
+            return Optional.of(again(tried, again.get(), sheet));
+        }
+        return Optional.of(sheet.nextOwn(tried.attempt().last(), NEXT_MICROS)
+                .flatMap(sheet::technique)
+                .map(technique -> technique.kind() == Kind.STEP || technique.kind() == Kind.WAITING
+                        ? "backs off or waits"
+                        : "something else than a " + kind.label())
+                .orElse("nothing of their own within ten seconds"));
+    }
+
+    private static String again(Tried tried, Tried again, BoutSheet sheet) {
+        boolean same = sheet.lexicon()
+                .together(tried.technique().key())
+                .equals(sheet.lexicon().together(again.technique().key()));
+        if (!same) {
+            return "another " + again.technique().kind().label();
+        }
+        Optional<OwnedSide> before = tried.attempt().side();
+        Optional<OwnedSide> after = again.attempt().side();
+        return before.isEmpty() || after.isEmpty()
+                ? "the same again"
+                : before.equals(after) ? "the same again, to the same side" : "the same again, to the other side";
+    }
+
+    /** {@return what she does herself once a try is stopped} */
+    public Ask thenOwn() {
+        return new Ask(
+                id + " next",
+                new Options(tally("next", this::next)),
+                Wording.plain("{option}", many + " stopped", "").under("Stopped, they then do"));
+    }
+
+    private static Optional<String> stage(Tried tried) {
+        return tried.worked() || tried.cutOff()
+                ? Optional.empty()
+                : tried.attempt().steps().stream()
+                        .flatMap(step -> step.telling().stage().stream())
+                        .filter(stage -> stage != Stage.ESCAPED)
+                        .max(Stage::compareTo)
+                        .map(Stage::label);
+    }
+
+    /** {@return how far those got that did not work} */
+    public Ask stalled() {
+        return new Ask(
+                id + " stage",
+                new Options(tally("stage", (sheet, tried) -> stage(tried))),
+                Wording.plain("{option}", many + " that did not work and whose stage was told", "")
+                        .under("How far those got that did not work"));
     }
 }

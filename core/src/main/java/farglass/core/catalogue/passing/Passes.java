@@ -1,6 +1,8 @@
-package farglass.core.catalogue;
+package farglass.core.catalogue.passing;
 
 import farglass.core.bout.Line;
+import farglass.core.catalogue.tally.SideThatWorks;
+import farglass.core.catalogue.tally.Tries;
 import farglass.core.corpus.Tried;
 import farglass.core.lexicon.Kind;
 import farglass.core.question.Ask;
@@ -12,7 +14,7 @@ import java.util.List;
 import java.util.Optional;
 
 /** With what, where and to which side does she pass, and how deep? Tries, lines and successes are three different numbers. */
-final class Passes {
+public final class Passes {
     private static final Tries TRIES = new Tries("pass", "tries to pass", Kind.PASS);
 
     /** A pass told line by line is one try: its deepest line counts. */
@@ -23,7 +25,8 @@ final class Passes {
     private static final Ask DEPTH = new Ask(
             "pass depth",
             new Options(TRIES.tally("depth", (sheet, tried) -> line(tried).map(Line::label))),
-            Wording.plain("Deepest line: {option}", "tries to pass whose deepest line was told", ""));
+            Wording.plain("{option}", "tries to pass whose deepest line was told", "")
+                    .under("Deepest line"));
 
     private static final Ask STOPPED_AT = new Ask(
             "pass stopped at",
@@ -36,7 +39,7 @@ final class Passes {
                     "tries to pass that were stopped and whose deepest line was told",
                     "when stopped, most often after beating the {option} line, {count}"));
 
-    static final Question QUESTION = new Question(
+    public static final Question QUESTION = new Question(
             "pass",
             Chapter.PASSING,
             "Where and to which side do they pass, and how deep?",
@@ -48,7 +51,10 @@ final class Passes {
                     TRIES.side(),
                     TRIES.from(),
                     DEPTH,
-                    STOPPED_AT));
+                    STOPPED_AT,
+                    TRIES.whenStopped(),
+                    TRIES.thenOwn(),
+                    SideThatWorks.of(TRIES)));
 
     private Passes() {}
 }

@@ -1,6 +1,7 @@
-package farglass.core.catalogue;
+package farglass.core.catalogue.beaten;
 
 import farglass.core.bout.Seat;
+import farglass.core.catalogue.tally.Tries;
 import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.Evidence;
 import farglass.core.corpus.Tally;
@@ -17,7 +18,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 
 /** What do the others get done? Their tries against her, by kind, how many of them worked, and how often that comes. */
-final class Conceded {
+public final class Conceded {
     private static final String CONCEDED = "conceded";
     private static final List<Kind> KINDS =
             List.of(Kind.TAKEDOWN, Kind.SWEEP, Kind.PASS, Kind.BACK_TAKE, Kind.SUBMISSION);
@@ -53,7 +54,7 @@ final class Conceded {
             new PerTime(new Tally("conceded per time", Conceded::everything)),
             Wording.plain("By {option}, per ten minutes", "minutes watched", ""));
 
-    static final Question QUESTION = new Question(
+    public static final Question QUESTION = new Question(
             "conceded",
             Chapter.BEATEN_OR_HELD,
             "What do they concede?",

@@ -1,15 +1,17 @@
-package farglass.core.catalogue;
+package farglass.core.catalogue.underneath;
 
+import farglass.core.catalogue.tally.SideThatWorks;
+import farglass.core.catalogue.tally.Tries;
 import farglass.core.lexicon.Kind;
 import farglass.core.question.Chapter;
 import farglass.core.question.Question;
 import java.util.List;
 
 /** Which sweeps does she try, what works, to which side and from where? */
-final class Sweeps {
+public final class Sweeps {
     private static final Tries TRIES = new Tries("sweep", "sweeps", Kind.SWEEP);
 
-    static final Question QUESTION = new Question(
+    public static final Question QUESTION = new Question(
             "sweep",
             Chapter.UNDERNEATH,
             "Which sweeps do they try, and what works?",
@@ -21,7 +23,11 @@ final class Sweeps {
                             "{name} tried {n} {sweep|sweeps} and {it|they} worked in {count}{claims}"),
                     TRIES.which(),
                     TRIES.side(),
-                    TRIES.from()));
+                    TRIES.from(),
+                    TRIES.stalled(),
+                    TRIES.whenStopped(),
+                    TRIES.thenOwn(),
+                    SideThatWorks.of(TRIES)));
 
     private Sweeps() {}
 }

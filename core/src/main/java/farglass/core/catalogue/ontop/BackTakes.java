@@ -1,15 +1,16 @@
-package farglass.core.catalogue;
+package farglass.core.catalogue.ontop;
 
+import farglass.core.catalogue.tally.Tries;
 import farglass.core.lexicon.Kind;
 import farglass.core.question.Chapter;
 import farglass.core.question.Question;
 import java.util.List;
 
 /** How does she get to the back: with what, from where, to which side? */
-final class BackTakes {
+public final class BackTakes {
     private static final Tries TRIES = new Tries("back take", "back takes", Kind.BACK_TAKE);
 
-    static final Question QUESTION = new Question(
+    public static final Question QUESTION = new Question(
             "back take",
             Chapter.ON_TOP_AND_BEHIND,
             "How do they get to the back?",
@@ -21,7 +22,8 @@ final class BackTakes {
                             "{name} tried {n} {back take|back takes} and {it|they} worked in {count}{claims}"),
                     TRIES.which(),
                     TRIES.side(),
-                    TRIES.from()));
+                    TRIES.from(),
+                    TRIES.stalled()));
 
     private BackTakes() {}
 }

@@ -1,4 +1,4 @@
-package farglass.core.catalogue;
+package farglass.core.catalogue.start;
 
 import farglass.core.bout.Moment;
 import farglass.core.bout.Motive;
@@ -18,7 +18,7 @@ import java.util.Optional;
 import java.util.Set;
 
 /** How does she start? The first commitment from standing in each bout whose start was watched. */
-final class Starts {
+public final class Starts {
     private static final String PULLS = "Pulls guard first";
     private static final String SHOOTS = "Goes for a takedown first";
     private static final String WAITS = "Lets the other begin";
@@ -48,7 +48,7 @@ final class Starts {
         return sheet.technique(first).orElseThrow().kind() == Kind.PULL ? PULLS : SHOOTS;
     }
 
-    static final Question QUESTION = new Question(
+    public static final Question QUESTION = new Question(
             "start",
             Chapter.THE_START,
             "How do they start?",

@@ -1,4 +1,4 @@
-package farglass.core.catalogue;
+package farglass.core.catalogue.underneath;
 
 import farglass.core.bout.Seat;
 import farglass.core.corpus.BoutSheet;
@@ -19,8 +19,8 @@ import java.util.List;
 import java.util.Optional;
 
 /** Which guards does she play, and for how long? One visit, one count. */
-final class Guards {
-    private static boolean plays(Stand stand, Seat seat) {
+public final class Guards {
+    static boolean plays(Stand stand, Seat seat) {
         return stand.position().family().isGuard() && stand.roleOf(seat) == Role.BOTTOM;
     }
 
@@ -34,7 +34,7 @@ final class Guards {
                 .toList();
     }
 
-    private static List<Timed> stays(BoutSheet sheet, Seat seat) {
+    static List<Timed> stays(BoutSheet sheet, Seat seat) {
         return sheet.visits().stream()
                 .filter(visit -> plays(visit.stand(), seat))
                 .map(visit -> new Timed(
@@ -63,7 +63,7 @@ final class Guards {
                     "{name} was underneath in a guard {times}; most often in {option}, {count}{claims}"),
             List.of(LASTING));
 
-    static final Question QUESTION = new Question(
+    public static final Question QUESTION = new Question(
             "guard",
             Chapter.UNDERNEATH,
             "Which guards do they play, and for how long?",

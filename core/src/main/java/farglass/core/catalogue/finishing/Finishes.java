@@ -1,5 +1,6 @@
-package farglass.core.catalogue;
+package farglass.core.catalogue.finishing;
 
+import farglass.core.catalogue.tally.Tries;
 import farglass.core.corpus.Tally;
 import farglass.core.lexicon.Kind;
 import farglass.core.question.Ask;
@@ -13,7 +14,7 @@ import java.util.List;
 import java.util.Optional;
 
 /** What does she finish with? Tries at a submission, which they are, and how many of each end in a tap. */
-final class Finishes {
+public final class Finishes {
     private static final Tries TRIES = new Tries("finish", "tries at a submission", Kind.SUBMISSION);
 
     /** A technique and its variants are counted together; a submission without a method is one too. */
@@ -49,7 +50,7 @@ final class Finishes {
             Wording.ofTerms("{option}", "tries at a submission", "most often {option}, {count}{claims}"),
             List.of(TAPS, VARIANTS));
 
-    static final Question QUESTION = new Question(
+    public static final Question QUESTION = new Question(
             "finish",
             Chapter.FINISHING,
             "What do they finish with?",

@@ -1,0 +1,117 @@
+package farglass.core.catalogue.blows;
+
+import farglass.core.bout.Fact;
+import farglass.core.bout.Moment;
+import farglass.core.bout.Seat;
+import farglass.core.bout.Side;
+import farglass.core.catalogue.tally.Places;
+import farglass.core.catalogue.tally.Sights;
+import farglass.core.corpus.BoutSheet;
+import farglass.core.corpus.Tally;
+import farglass.core.lexicon.Kind;
+import farglass.core.question.Ask;
+import farglass.core.question.Chapter;
+import farglass.core.question.Options;
+import farglass.core.question.OwnSide;
+import farglass.core.question.Question;
+import farglass.core.question.Wording;
+import farglass.core.question.YesNo;
+import java.util.List;
+import java.util.Optional;
+
+/** Under rules with blows: which, with which hand, from where, how many land, and what did they open? */
+public final class Blows {
+    private static final String CLEAN = "clean";
+    private static final long OPENED_MICROS = 8_000_000;
+
+    private static boolean isBlow(BoutSheet sheet, Moment moment) {
+        return sheet.technique(moment)
+                .filter(technique -> technique.kind() == Kind.STRIKE)
+                .isPresent();
+    }
+
+    private static Optional<String> which(BoutSheet sheet, Seat seat, Moment moment) {
+        return Sights.by(moment, seat) && isBlow(sheet, moment)
+                ? sheet.technique(moment)
+                        .filter(technique -> !technique.generic())
+                        .map(technique -> sheet.lexicon().together(technique.key()))
+                : Optional.empty();
+    }
+
+    private static Optional<String> landed(BoutSheet sheet, Seat seat, Moment moment) {
+        return Sights.by(moment, seat)
+                ? moment.telling()
+                        .facts(Fact.Strike.class)
+                        .map(Fact.Strike::contact)
+                        .filter(contact -> contact != Fact.Contact.UNKNOWN)
+                        .map(Fact::label)
+                        .findFirst()
+                : Optional.empty();
+    }
+
+    private static Optional<String> hand(BoutSheet sheet, Seat seat, Moment moment) {
+        return Sights.by(moment, seat)
+                ? moment.telling()
+                        .facts(Fact.Strike.class)
+                        .flatMap(strike -> strike.by().side().stream())
+                        .map(Side::label)
+                        .findFirst()
+                : Optional.empty();
+    }
+
+    private static Optional<String> from(BoutSheet sheet, Seat seat, Moment moment) {
+        return Sights.by(moment, seat) && isBlow(sheet, moment)
+                ? Optional.of(Places.broad(sheet.timeline().before(moment), seat))
+                : Optional.empty();
+    }
+
+    private static Optional<String> opened(BoutSheet sheet, Seat seat, Moment moment) {
+        return Sights.by(moment, seat) && isBlow(sheet, moment)
+                ? sheet.nextOwn(moment, OPENED_MICROS)
+                        .flatMap(sheet::technique)
+                        .map(technique -> technique.kind() == Kind.STRIKE
+                                ? "another blow"
+                                : "a " + technique.kind().label())
+                        .or(() -> Optional.of("nothing within eight seconds")
+                                .filter(nothing -> moment.atMicros().isPresent()))
+                : Optional.empty();
+    }
+
+    private static Tally moments(String id, Sights.Of<Moment> option) {
+        return Sights.ofMoments(id, option);
+    }
+
+    public static final Question QUESTION = new Question(
+            "blow",
+            Chapter.BLOWS,
+            "Which blows, from where, and how many land?",
+            "",
+            "no blow of {name} has been watched",
+            List.of(
+                    new Ask(
+                            "blow",
+                            new Options(moments("blow", Blows::which)),
+                            Wording.ofTerms(
+                                            "{option}",
+                                            "blows that have a name",
+                                            "{name} struck {times}, most often {option}, {count}{claims}")
+                                    .under("Which")),
+                    new Ask(
+                            "blow landed",
+                            new YesNo(moments("blow landed", Blows::landed), CLEAN),
+                            Wording.plain("Landed clean", "blows of which it is told whether they landed", "")),
+                    new Ask(
+                            "blow hand",
+                            new OwnSide(moments("blow hand", Blows::hand)),
+                            Wording.plain("With the left", "blows whose side was told", "")),
+                    new Ask(
+                            "blow from",
+                            new Options(moments("blow from", Blows::from)),
+                            Wording.plain("{option}", "blows", "").under("From where")),
+                    new Ask(
+                            "blow opened",
+                            new Options(moments("blow opened", Blows::opened)),
+                            Wording.plain("{option}", "blows", "").under("Followed, of their own, by"))));
+
+    private Blows() {}
+}

@@ -1,0 +1,224 @@
+package farglass.core.catalogue.finishing;
+
+import farglass.core.bout.Fact;
+import farglass.core.bout.Method;
+import farglass.core.bout.Moment;
+import farglass.core.bout.Motive;
+import farglass.core.bout.Seat;
+import farglass.core.bout.Side;
+import farglass.core.bout.Stage;
+import farglass.core.catalogue.tally.Sights;
+import farglass.core.catalogue.tally.Tries;
+import farglass.core.corpus.BoutSheet;
+import farglass.core.corpus.Evidence;
+import farglass.core.corpus.Stays;
+import farglass.core.corpus.Tally;
+import farglass.core.corpus.Timed;
+import farglass.core.corpus.Tried;
+import farglass.core.lexicon.Kind;
+import farglass.core.lexicon.SideRule;
+import farglass.core.question.Ask;
+import farglass.core.question.Chapter;
+import farglass.core.question.Lasting;
+import farglass.core.question.Listed;
+import farglass.core.question.OfEach;
+import farglass.core.question.Options;
+import farglass.core.question.OwnSide;
+import farglass.core.question.Question;
+import farglass.core.question.Wording;
+import farglass.core.question.YesNo;
+import farglass.core.state.Conversation;
+import java.util.List;
+import java.util.Optional;
+
+/** Where do her finishes come from, at which limb and side, how far do they get, what stops them, what do they turn into? */
+public final class AroundFinishes {
+    private static final Tries TRIES = new Tries("finish", "tries at a submission", Kind.SUBMISSION);
+    private static final String TAPPED = "by submission";
+    private static final String BAIT = "bait or feint";
+    private static final long BEFORE_MICROS = 30_000_000;
+
+    private static Optional<String> won(BoutSheet sheet, Seat seat) {
+        return sheet.bout()
+                .header()
+                .result()
+                .filter(result -> result.winner().equals(Optional.of(seat)))
+                .map(result -> result.method() == Method.SUBMISSION ? TAPPED : "otherwise");
+    }
+
+    /** The stage a try that did not end in a tap got to. */
+    private static Optional<String> stage(BoutSheet sheet, Tried tried) {
+        return tried.worked()
+                ? Optional.empty()
+                : tried.attempt().steps().stream()
+                        .flatMap(step -> step.telling().stage().stream())
+                        .filter(stage -> stage.isOn(Stage.Ladder.SUBMISSION) && stage != Stage.ESCAPED)
+                        .max(Stage::compareTo)
+                        .map(Stage::label);
+    }
+
+    private static Optional<String> limb(BoutSheet sheet, Tried tried) {
+        SideRule rule = tried.technique().sideRule();
+        return Optional.of(
+                rule == SideRule.THEIR_ARM ? "arm" : rule == SideRule.THEIR_LEG ? "leg" : "neck, or a limb not told");
+    }
+
+    private static Optional<String> side(BoutSheet sheet, Tried tried) {
+        return tried.technique().sideRule().belongsToReceiver()
+                ? tried.attempt().side().map(side -> side.side()).map(Side::label)
+                : Optional.empty();
+    }
+
+    /** What she did or reached last before it. */
+    private static Optional<String> before(BoutSheet sheet, Tried tried) {
+        Moment first = tried.first();
+        return sheet.bout().moments().stream()
+                .takeWhile(moment -> !moment.id().equals(first.id()))
+                .filter(moment -> moment.actor().equals(first.actor()))
+                .filter(moment ->
+                        first.atMicros().isPresent() && moment.atMicros().isPresent())
+                .filter(moment -> Conversation.isWithin(BEFORE_MICROS, moment, first))
+                .flatMap(moment -> sheet.name(moment).stream())
+                .reduce((one, later) -> later);
+    }
+
+    private static Tally ends(String before) {
+        return TRIES.tally(
+                "before " + before,
+                (sheet, tried) -> before(sheet, tried).filter(before::equals).flatMap(same -> Tries.end(tried)));
+    }
+
+    /** What a try that did not work became: a later moment says that it grew out of it. */
+    private static List<Evidence> turned(BoutSheet sheet, Seat seat) {
+        return sheet.deeds().stream()
+                .filter(moment -> Sights.by(moment, seat))
+                .flatMap(moment -> moment.telling()
+                        .tied(Fact.Tie.OUT_OF)
+                        .flatMap(id -> sheet.bout().moment(id).stream())
+                        .filter(from -> isSubmission(sheet, from) && Sights.by(from, seat))
+                        .flatMap(from -> sheet.technique(moment).stream())
+                        .map(technique ->
+                                Sights.at(sheet, moment, sheet.lexicon().together(technique.key()))))
+                .toList();
+    }
+
+    private static boolean isSubmission(BoutSheet sheet, Moment moment) {
+        return sheet.technique(moment)
+                .filter(technique -> technique.kind() == Kind.SUBMISSION)
+                .isPresent();
+    }
+
+    /** Feints and baits are no tries; here they are what is asked about. */
+    private static Optional<String> meant(BoutSheet sheet, Seat seat, Moment moment) {
+        return Sights.by(moment, seat) && isSubmission(sheet, moment)
+                ? moment.telling()
+                        .motive()
+                        .map(motive -> motive == Motive.BAIT || motive == Motive.FEINT ? BAIT : "meant to finish")
+                : Optional.empty();
+    }
+
+    private static List<Evidence> conditions(BoutSheet sheet, Seat seat, Optional<String> only) {
+        return sheet.tried(seat, Kind.SUBMISSION).stream()
+                .flatMap(tried -> tried.attempt().steps().stream()
+                        .flatMap(step -> step.telling().facts(Fact.Condition.class))
+                        .filter(condition -> only.isEmpty() || only.get().equals(condition.words()))
+                        .map(condition -> tried.evidence(
+                                sheet,
+                                only.isEmpty()
+                                        ? condition.words()
+                                        : condition.met() == Fact.Met.MET ? "met" : "missing")))
+                .toList();
+    }
+
+    /** From the first moment of a try to its lock and to its tap. */
+    private static List<Timed> times(BoutSheet sheet, Seat seat) {
+        return sheet.tried(seat, Kind.SUBMISSION).stream()
+                .flatMap(tried -> tried.attempt().steps().stream()
+                        .skip(1)
+                        .filter(step -> step.telling()
+                                .stage()
+                                .filter(stage -> stage == Stage.LOCKED || stage == Stage.TAP)
+                                .isPresent())
+                        .flatMap(step -> Sights.between(
+                                sheet,
+                                tried.first(),
+                                step,
+                                step.telling().stage().orElseThrow() == Stage.TAP
+                                        ? "From the first threat to the tap"
+                                        : "From the first threat to the lock")))
+                .toList();
+    }
+
+    public static final Question QUESTION = new Question(
+            "around finish",
+            Chapter.FINISHING,
+            "Where do their submissions come from, how far do they get, and what stops them?",
+            "",
+            "{name} has not been seen trying a submission",
+            List.of(
+                    new Ask(
+                            "wins by submission",
+                            new YesNo(Sights.ofBouts("wins by submission", AroundFinishes::won), TAPPED),
+                            Wording.plain(
+                                    "Of the wins, by submission",
+                                    "watched wins",
+                                    "{name} won {raw} of the watched wins by submission{claims}")),
+                    new Ask(
+                                    "finish before",
+                                    new Options(TRIES.tally("before", AroundFinishes::before)),
+                                    Wording.ofTerms(
+                                                    "{option}",
+                                                    "submissions within half a minute of something of their own",
+                                                    "tries came most often out of {option}, {raw}{claims}")
+                                            .under("Out of"))
+                            .with(new Ask(
+                                    "finish before worked",
+                                    new OfEach(
+                                            TRIES.tally("before", AroundFinishes::before),
+                                            AroundFinishes::ends,
+                                            Tries.WORKED),
+                                    Wording.ofTerms("tapped in {brief}", "", ""))),
+                    TRIES.from(),
+                    new Ask(
+                            "finish limb",
+                            new Options(TRIES.tally("limb", AroundFinishes::limb)),
+                            Wording.plain("{option}", "tries at a submission", "")
+                                    .under("At")),
+                    new Ask(
+                            "finish side",
+                            new OwnSide(TRIES.tally("side", AroundFinishes::side)),
+                            Wording.plain("The other\u2019s left", "locks whose side was told", "")
+                                    .under("At")),
+                    new Ask(
+                            "finish stage",
+                            new Options(TRIES.tally("stage", AroundFinishes::stage)),
+                            Wording.plain("{option}", "tries without a tap whose stage was told", "")
+                                    .under("How far those got that did not tap")),
+                    TRIES.whenStopped(),
+                    new Ask(
+                            "finish turned into",
+                            new Listed(new Tally("finish turned into", AroundFinishes::turned)),
+                            Wording.ofTerms("{option}", "", "").under("Turned into")),
+                    new Ask(
+                            "finish condition",
+                            new OfEach(
+                                    new Tally(
+                                            "finish condition",
+                                            (sheet, seat) -> conditions(sheet, seat, Optional.empty())),
+                                    words -> new Tally(
+                                            "finish condition " + words,
+                                            (sheet, seat) -> conditions(sheet, seat, Optional.of(words))),
+                                    "met"),
+                            Wording.plain("{option}", "tries of which it was told", "")
+                                    .under("Conditions met")),
+                    new Ask(
+                            "finish times",
+                            new Lasting(new Stays(AroundFinishes::times)),
+                            Wording.plain("{option}", "tries told in steps", "").under("How long it takes")),
+                    new Ask(
+                            "finish bait",
+                            new YesNo(Sights.ofMoments("finish bait", AroundFinishes::meant), BAIT),
+                            Wording.plain("Only shown, as bait or feint", "submissions whose motive was told", ""))));
+
+    private AroundFinishes() {}
+}

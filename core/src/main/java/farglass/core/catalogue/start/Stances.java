@@ -1,0 +1,54 @@
+package farglass.core.catalogue.start;
+
+import farglass.core.bout.Contestant;
+import farglass.core.bout.Seat;
+import farglass.core.bout.Stance;
+import farglass.core.catalogue.tally.Sights;
+import farglass.core.corpus.BoutSheet;
+import farglass.core.question.Ask;
+import farglass.core.question.Chapter;
+import farglass.core.question.Options;
+import farglass.core.question.Question;
+import farglass.core.question.Wording;
+import farglass.core.question.YesNo;
+import java.util.List;
+import java.util.Optional;
+
+/** How does she stand, and how do the two stand to each other? As the headers tell it. */
+public final class Stances {
+    private static final String MIRRORED = "mirrored";
+
+    private static Optional<Stance> stance(BoutSheet sheet, Seat seat) {
+        return Optional.of(sheet.bout().header().contestant(seat)).flatMap(Contestant::stance);
+    }
+
+    private static Optional<String> own(BoutSheet sheet, Seat seat) {
+        return stance(sheet, seat).map(Stance::label);
+    }
+
+    private static Optional<String> pair(BoutSheet sheet, Seat seat) {
+        return stance(sheet, seat)
+                .flatMap(own -> stance(sheet, seat.other()).map(other -> own == other ? "the same" : MIRRORED));
+    }
+
+    public static final Question QUESTION = new Question(
+            "stance",
+            Chapter.THE_START,
+            "How do they stand?",
+            "",
+            "no stance of {name} is told in a watched bout",
+            List.of(
+                    new Ask(
+                            "stance",
+                            new Options(Sights.ofBouts("stance", Stances::own)),
+                            Wording.plain("{option}", "watched bouts whose stance is told", "{name} stood {each}")),
+                    new Ask(
+                            "stance mirrored",
+                            new YesNo(Sights.ofBouts("stance mirrored", Stances::pair), MIRRORED),
+                            Wording.plain(
+                                    "The other stood the other way round",
+                                    "watched bouts in which both stances are told",
+                                    ""))));
+
+    private Stances() {}
+}

@@ -1,0 +1,73 @@
+package farglass.core.catalogue.tally;
+
+import farglass.core.bout.Layer;
+import farglass.core.bout.Seat;
+import farglass.core.corpus.BoutSheet;
+import farglass.core.corpus.Tally;
+import farglass.core.corpus.Tried;
+import farglass.core.lexicon.Kind;
+import farglass.core.question.Ask;
+import farglass.core.question.OfEach;
+import farglass.core.question.Options;
+import farglass.core.question.Wording;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.BiPredicate;
+
+/**
+ * What she does about the other's tries of one kind: what a person linked as her answer, else what merely followed within eight seconds.
+ *
+ * @param id the same for ever
+ * @param by with what she is attacked: "a pass"
+ * @param where which of the tries are asked about
+ */
+public record Attacked(String id, String by, Kind kind, BiPredicate<BoutSheet, Tried> where) {
+    private static final String KEPT = "stopped it";
+
+    public Attacked(String by, Kind kind) {
+        this("attacked " + kind.label(), by, kind, (sheet, tried) -> true);
+    }
+
+    private List<Tried> tries(BoutSheet sheet, Seat seat) {
+        return sheet.tried(seat.other(), kind).stream()
+                .filter(tried -> where.test(sheet, tried))
+                .toList();
+    }
+
+    /** That nothing was done about it is known only where answers were looked for. */
+    private static Optional<String> answer(BoutSheet sheet, Tried tried) {
+        return sheet.reply(tried).flatMap(reply -> sheet.name(reply.later())).or(() -> Optional.of(Tries.NOTHING)
+                .filter(nothing -> sheet.reply(tried).isEmpty()
+                        && sheet.covers(Layer.ANSWERS, tried.attempt().last())));
+    }
+
+    private Tally answers() {
+        return new Tally(id, (sheet, seat) -> tries(sheet, seat).stream()
+                .flatMap(tried -> answer(sheet, tried).stream().map(answer -> tried.evidence(sheet, answer)))
+                .toList());
+    }
+
+    private Tally kept(String answer) {
+        return new Tally(id + " kept " + answer, (sheet, seat) -> tries(sheet, seat).stream()
+                .filter(tried -> answer(sheet, tried).filter(answer::equals).isPresent())
+                .flatMap(tried -> Tries.end(tried).stream()
+                        .map(end -> tried.evidence(sheet, end.equals(Tries.WORKED) ? "it worked" : KEPT)))
+                .toList());
+    }
+
+    /** {@return what she does about it, and beside each how often that stopped it} */
+    public Ask answered() {
+        return new Ask(
+                        id,
+                        new Options(answers()),
+                        Wording.ofTerms(
+                                        "{option}",
+                                        "answers to %s of the other\u2019s that are known".formatted(by),
+                                        "against %s most often {option}, {count}{claims}".formatted(by))
+                                .under("Against " + by))
+                .with(new Ask(
+                        id + " kept",
+                        new OfEach(answers(), this::kept, KEPT),
+                        Wording.ofTerms("stopped it in {brief}", "times it was answered so", "")));
+    }
+}

@@ -1,0 +1,34 @@
+package farglass.core.catalogue.tally;
+
+import farglass.core.corpus.Tally;
+import farglass.core.lexicon.SideRule;
+import farglass.core.question.Ask;
+import farglass.core.question.OfEach;
+import farglass.core.question.Wording;
+import java.util.Optional;
+
+/** To which of her own sides it works, apart for each: the side she likes need not be the side that works. */
+public final class SideThatWorks {
+    private SideThatWorks() {}
+
+    private static Optional<String> side(farglass.core.corpus.Tried tried) {
+        return Optional.of(tried.technique())
+                .filter(technique -> technique.sideRule() == SideRule.TRAVEL)
+                .flatMap(technique -> tried.attempt().side())
+                .map(side -> side.side().label());
+    }
+
+    public static Ask of(Tries tries) {
+        Tally which = tries.tally("side works", (sheet, tried) -> side(tried));
+        return new Ask(
+                tries.id() + " side works",
+                new OfEach(
+                        which,
+                        each -> tries.tally("side works " + each, (sheet, tried) -> side(tried)
+                                .filter(each::equals)
+                                .flatMap(same -> Tries.end(tried))),
+                        Tries.WORKED),
+                Wording.plain("worked, going {option}", tries.many() + " to that side", "")
+                        .under("Side"));
+    }
+}

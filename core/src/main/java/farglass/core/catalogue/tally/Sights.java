@@ -1,0 +1,59 @@
+package farglass.core.catalogue.tally;
+
+import farglass.core.bout.Moment;
+import farglass.core.bout.Seat;
+import farglass.core.corpus.BoutSheet;
+import farglass.core.corpus.Evidence;
+import farglass.core.corpus.Tally;
+import farglass.core.corpus.Timed;
+import farglass.core.estimate.Stay;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.BiFunction;
+import java.util.stream.Stream;
+
+/** Chances as evidence: of single moments, of whole bouts, of stretches between two moments. */
+public final class Sights {
+    private Sights() {}
+
+    /** {@return each watched moment of a bout, as far as it counts for an option} */
+    public static Tally ofMoments(String id, Of<Moment> option) {
+        return new Tally(id, (sheet, seat) -> sheet.bout().moments().stream()
+                .filter(sheet::saw)
+                .flatMap(moment -> option.of(sheet, seat, moment).stream().map(taken -> at(sheet, moment, taken)))
+                .toList());
+    }
+
+    /** {@return one chance for each bout, as far as it tells} */
+    public static Tally ofBouts(String id, BiFunction<BoutSheet, Seat, Optional<String>> option) {
+        return new Tally(id, (sheet, seat) -> option.apply(sheet, seat)
+                .map(taken -> List.of(new Evidence(sheet.bout().id(), Optional.empty(), taken)))
+                .orElse(List.of()));
+    }
+
+    /** What option something of one bout counts for, asked of one athlete; empty for none. */
+    public interface Of<T> {
+        Optional<String> of(BoutSheet sheet, Seat seat, T what);
+    }
+
+    public static Evidence at(BoutSheet sheet, Moment moment, String option) {
+        return new Evidence(sheet.bout().id(), Optional.of(moment.id()), option);
+    }
+
+    /** {@return how long it took from the one to the other, in seconds of the bout; empty where a time is missing} */
+    public static Stream<Timed> between(BoutSheet sheet, Moment from, Moment to, String option) {
+        if (from.atMicros().isEmpty() || to.atMicros().isEmpty()) {
+            return Stream.empty();
+        }
+        double seconds = (to.atMicros().getAsLong() - from.atMicros().getAsLong()) / 1e6;
+        return seconds < 0
+                ? Stream.empty()
+                : Stream.of(new Timed(
+                        at(sheet, from, option),
+                        new Stay(seconds, true, sheet.bout().id())));
+    }
+
+    public static boolean by(Moment moment, Seat seat) {
+        return moment.actor().equals(Optional.of(seat));
+    }
+}

@@ -1,0 +1,66 @@
+package farglass.core.catalogue.underneath;
+
+import farglass.core.bout.Line;
+import farglass.core.catalogue.tally.Attacked;
+import farglass.core.corpus.Tally;
+import farglass.core.corpus.Tried;
+import farglass.core.lexicon.Kind;
+import farglass.core.question.Ask;
+import farglass.core.question.Chapter;
+import farglass.core.question.OfEach;
+import farglass.core.question.Question;
+import farglass.core.question.Wording;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+
+/** What does she do when a line is lost? Of the passes that got so far, how many were kept out; and with what. */
+public final class LinesKept {
+    private static final String KEPT = "kept out";
+
+    private static Optional<Line> deepest(Tried tried) {
+        return tried.worked() ? Optional.of(Line.PAST) : tried.attempt().deepest();
+    }
+
+    private static String beaten(Line line) {
+        return "the %s line".formatted(line.label());
+    }
+
+    private static final Tally REACHED =
+            new Tally("line reached", (sheet, seat) -> sheet.tried(seat.other(), Kind.PASS).stream()
+                    .flatMap(tried -> deepest(tried).stream()
+                            .flatMap(deepest -> Arrays.stream(Line.values())
+                                    .filter(line -> line != Line.PAST && line.compareTo(deepest) <= 0))
+                            .map(line -> tried.evidence(sheet, beaten(line))))
+                    .toList());
+
+    private static Tally kept(String line) {
+        return new Tally("line kept " + line, (sheet, seat) -> sheet.tried(seat.other(), Kind.PASS).stream()
+                .filter(tried -> !tried.cutOff())
+                .filter(tried -> deepest(tried)
+                        .filter(deepest -> Arrays.stream(Line.values())
+                                .anyMatch(each -> beaten(each).equals(line) && each.compareTo(deepest) <= 0))
+                        .isPresent())
+                .map(tried -> tried.evidence(sheet, tried.worked() ? "passed" : KEPT))
+                .toList());
+    }
+
+    public static final Question QUESTION = new Question(
+            "line kept",
+            Chapter.UNDERNEATH,
+            "What recovers when a line is lost?",
+            "",
+            "nobody has been seen trying to pass {name}",
+            List.of(
+                    new Ask(
+                            "line kept",
+                            new OfEach(REACHED, LinesKept::kept, KEPT),
+                            Wording.plain(
+                                            "Kept out after {option} was beaten",
+                                            "passes that got so far",
+                                            "{name} kept the other out after {option} was beaten in {count}")
+                                    .under("Lines")),
+                    new Attacked("a pass", Kind.PASS).answered()));
+
+    private LinesKept() {}
+}

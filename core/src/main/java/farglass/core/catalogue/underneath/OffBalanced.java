@@ -1,0 +1,97 @@
+package farglass.core.catalogue.underneath;
+
+import farglass.core.bout.Became;
+import farglass.core.bout.Moment;
+import farglass.core.bout.Seat;
+import farglass.core.bout.Stage;
+import farglass.core.catalogue.tally.Sights;
+import farglass.core.catalogue.tally.Tries;
+import farglass.core.corpus.BoutSheet;
+import farglass.core.corpus.Evidence;
+import farglass.core.corpus.Tally;
+import farglass.core.corpus.Tried;
+import farglass.core.lexicon.Kind;
+import farglass.core.question.Ask;
+import farglass.core.question.Chapter;
+import farglass.core.question.OfEach;
+import farglass.core.question.Question;
+import farglass.core.question.Wording;
+import java.util.List;
+
+/** Is the other off balance before the sweep, and is a sweep repeated until it works? */
+public final class OffBalanced {
+    private static final long BEFORE_MICROS = 20_000_000;
+    private static final String OFF_BALANCED = "with the other off balance within twenty seconds before";
+    private static final String NOT = "without";
+
+    private static boolean isOffBalancing(Moment moment, Seat seat) {
+        return Sights.by(moment, seat)
+                && (moment.became(Became.OFF_BALANCED)
+                        || moment.telling()
+                                .stage()
+                                .filter(stage -> stage == Stage.OFF_BALANCED)
+                                .isPresent());
+    }
+
+    private static String before(BoutSheet sheet, Seat seat, Tried tried) {
+        if (tried.first().atMicros().isEmpty()) {
+            return NOT;
+        }
+        long at = tried.first().atMicros().getAsLong();
+        return sheet.deeds().stream()
+                        .filter(moment -> moment.atMicros().isPresent()
+                                && moment.atMicros().getAsLong() < at
+                                && at - moment.atMicros().getAsLong() <= BEFORE_MICROS)
+                        .anyMatch(moment -> isOffBalancing(moment, seat))
+                ? OFF_BALANCED
+                : NOT;
+    }
+
+    private static final Tally WHICH = new Tally("off balanced", (sheet, seat) -> sheet.tried(seat, Kind.SWEEP).stream()
+            .map(tried -> tried.evidence(sheet, before(sheet, seat, tried)))
+            .toList());
+
+    private static Tally worked(String which) {
+        return new Tally("off balanced worked " + which, (sheet, seat) -> sheet.tried(seat, Kind.SWEEP).stream()
+                .filter(tried -> before(sheet, seat, tried).equals(which))
+                .flatMap(tried -> Tries.end(tried).stream().map(end -> tried.evidence(sheet, end)))
+                .toList());
+    }
+
+    /** A sweep that had failed before in the same bout, and is tried again. */
+    private static List<Evidence> again(BoutSheet sheet, Seat seat) {
+        List<Tried> sweeps = sheet.tried(seat, Kind.SWEEP);
+        return sweeps.stream()
+                .filter(tried -> sweeps.stream()
+                        .anyMatch(earlier -> earlier.place() < tried.place()
+                                && !earlier.worked()
+                                && !earlier.technique().generic()
+                                && earlier.technique()
+                                        .key()
+                                        .equals(tried.technique().key())))
+                .flatMap(tried -> Tries.end(tried).stream().map(end -> tried.evidence(sheet, end)))
+                .toList();
+    }
+
+    public static final Question QUESTION = new Question(
+            "off balanced",
+            Chapter.UNDERNEATH,
+            "Is the other off balance first, and is a sweep repeated until it works?",
+            "",
+            "{name} has not been seen trying a sweep",
+            List.of(
+                    new Ask(
+                            "off balanced",
+                            new OfEach(WHICH, OffBalanced::worked, Tries.WORKED),
+                            Wording.plain("Worked {option}", "sweeps so", "")),
+                    new Ask(
+                            "sweep again",
+                            new farglass.core.question.YesNo(
+                                    new Tally("sweep again", OffBalanced::again), Tries.WORKED),
+                            Wording.plain(
+                                    "Worked when tried again in the same bout",
+                                    "sweeps that had failed before in that bout",
+                                    "tried again in the same bout, a sweep that had failed worked in {raw}"))));
+
+    private OffBalanced() {}
+}

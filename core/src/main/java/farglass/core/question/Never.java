@@ -1,0 +1,27 @@
+package farglass.core.question;
+
+import farglass.core.corpus.Tally;
+import java.util.List;
+
+/**
+ * What others usually take at such chances, and this athlete was never seen to. Of too few chances nothing is said: never seen in three is
+ * no habit.
+ */
+public record Never(Tally tally) implements Measure {
+    /** A share of the others' from which on something is usual. */
+    private static final double USUAL = 0.05;
+
+    private static final int FEWEST_CHANCES = 10;
+    private static final int MOST = 6;
+
+    @Override
+    public List<Drafted> drafted(Ask ask, Inquiry inquiry) {
+        return inquiry.never(tally, USUAL).entrySet().stream()
+                .filter(never -> never.getValue().chances() >= FEWEST_CHANCES
+                        && !never.getValue().isTooLittle())
+                .limit(MOST)
+                .map(never ->
+                        Drafted.of(new Figure.Proportion(ask, never.getKey(), never.getValue(), List.of(), List.of())))
+                .toList();
+    }
+}

@@ -1,0 +1,39 @@
+package farglass.core.question;
+
+import farglass.core.corpus.BoutSheet;
+import farglass.core.corpus.Evidence;
+import farglass.core.corpus.Stays;
+import farglass.core.corpus.Timed;
+import farglass.core.estimate.TimeShare;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/** Which share of the time watched was spent in each option, the longest first. */
+public record TimeIn(Stays stays) implements Measure {
+    @Override
+    public List<Drafted> drafted(Ask ask, Inquiry inquiry) {
+        List<BoutSheet> sheets = inquiry.sheets();
+        Map<String, double[]> seconds = new LinkedHashMap<>();
+        Map<String, List<Evidence>> evidence = new LinkedHashMap<>();
+        for (int i = 0; i < sheets.size(); i++) {
+            for (Timed timed : inquiry.stays(stays, i)) {
+                String option = timed.evidence().option();
+                seconds.computeIfAbsent(option, any -> new double[sheets.size()])[i] +=
+                        timed.stay().seconds();
+                evidence.computeIfAbsent(option, any -> new ArrayList<>()).add(timed.evidence());
+            }
+        }
+        return seconds.entrySet().stream()
+                .map(option -> new Figure.Part(
+                        ask,
+                        option.getKey(),
+                        TimeShare.of(inquiry.timeOf(option.getValue())),
+                        evidence.get(option.getKey())))
+                .sorted((one, other) ->
+                        Double.compare(other.time().share(), one.time().share()))
+                .map(Drafted::of)
+                .toList();
+    }
+}
