@@ -123,6 +123,23 @@ final class ProfileCommand implements Callable<Integer> {
         return text.toString();
     }
 
+    private static ObjectNode part(ObjectNode one, Figure.Part figure) {
+        one.put("seconds", figure.time().seconds())
+                .put("ofSeconds", figure.time().ofSeconds());
+        one.put("bouts", figure.time().bouts());
+        figure.time().error().ifPresent(error -> one.put("point", error.point())
+                .put("low80", error.low80())
+                .put("high80", error.high80())
+                .put("low95", error.low95())
+                .put("high95", error.high95()));
+        return one;
+    }
+
+    private static ObjectNode longest(ObjectNode one, Figure.Longest figure) {
+        return one.put("seconds", figure.stay().seconds())
+                .put("ended", figure.stay().ended());
+    }
+
     private static ObjectNode json(Page page) {
         ObjectNode node = JsonNodeFactory.instance.objectNode();
         node.put("athlete", page.athlete()).put("known", page.known()).put("watched", page.watched());
@@ -137,9 +154,18 @@ final class ProfileCommand implements Callable<Integer> {
             ArrayNode figures = told.putArray("figures");
             for (Row row : answer.rows()) {
                 ObjectNode one = figures.addObject();
-                one.put("label", row.label()).put("denominator", row.of()).put("note", row.remark());
+                one.put("label", row.label())
+                        .put("heading", row.heading())
+                        .put("denominator", row.of())
+                        .put("note", row.remark());
                 row.figure()
-                        .match(figure -> share(one, figure), figure -> rate(one, figure), figure -> one, figure -> one);
+                        .match(
+                                figure -> share(one, figure),
+                                figure -> rate(one, figure),
+                                figure -> one,
+                                figure -> one,
+                                figure -> part(one, figure),
+                                figure -> longest(one, figure));
                 ArrayNode evidence = one.putArray("evidence");
                 row.evidence().forEach(sight -> {
                     ObjectNode seen = evidence.addObject().put("bout", sight.bout());

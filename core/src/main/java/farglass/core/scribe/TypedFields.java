@@ -8,8 +8,10 @@ import farglass.core.notation.BoutFile;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 
 /**
  * A typed line parted into what somebody did and what stands behind it: fields of the bout file behind semicolons, and a note.
@@ -22,6 +24,9 @@ import java.util.regex.Pattern;
 record TypedFields(String front, Telling telling, Optional<Settled> settled, List<String> unread) {
     private static final Pattern NOTE =
             Pattern.compile("(?:^|\\s)note\\s+(.*)$", Pattern.DOTALL | Pattern.CASE_INSENSITIVE);
+
+    /** Fields that a bout file begins with their name. */
+    private static final Set<String> NAMED = Set.of("line", "stage", "motive", "side");
 
     static TypedFields of(String line, Lexicon lexicon) {
         String[] parts = line.split(";", -1);
@@ -53,6 +58,10 @@ record TypedFields(String front, Telling telling, Optional<Settled> settled, Lis
         if (fact.isPresent()) {
             return new TypedFields(front, telling.and(fact.get()), settled, unread);
         }
+        Optional<String> details = details(field);
+        if (details.isPresent()) {
+            return new TypedFields(front + " " + details.get(), telling, settled, unread);
+        }
         Matcher note = NOTE.matcher(field);
         if (note.find() && note.start() == 0) {
             return new TypedFields(front, noted(telling, note.group(1)), settled, unread);
@@ -67,5 +76,13 @@ record TypedFields(String front, Telling telling, Optional<Settled> settled, Lis
         return said.isBlank()
                 ? telling
                 : telling.withNote(telling.note().map(kept -> kept + " " + said).orElse(said));
+    }
+
+    /** What a bout file has behind a semicolon and a line without one: "; unsure", "; stage deep", "; held". */
+    private static Optional<String> details(String field) {
+        List<String> words = List.of(field.split("\\s+"));
+        List<String> told = NAMED.contains(words.get(0)) ? words.subList(1, words.size()) : words;
+        boolean all = !told.isEmpty() && IntStream.range(0, told.size()).allMatch(at -> Details.isDetail(told, at));
+        return all ? Optional.of(String.join(" ", told)) : Optional.empty();
     }
 }

@@ -75,6 +75,8 @@ class WholeDayTest {
                 "open-guard | A | bea raspagem de gancho defendida | B butterfly-sweep; failed",
                 "mount | A | ann americana no braço esquerdo | A americana; side B left",
                 "half-guard | A | ann quase passa | A pass; nearly",
+                "mount | A | ann ezequiel threat; unsure | A ezequiel-choke; stage threat; unsure",
+                "half-guard | A | ann knee cut; line hip; nearly; side left | A knee-cut; side A left; line hip; nearly",
                 "standing | | bea puxa para a guarda fechada | B guard-pull; -> closed-guard, A on top; held",
                 "standing-grips | | ann osoto gari hidari | A outer-reap; side A left",
             })
