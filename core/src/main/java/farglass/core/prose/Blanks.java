@@ -25,6 +25,7 @@ record Blanks(String athlete, Lexicon lexicon) {
             values.put("n", () -> String.valueOf(chances));
             values.put("times", () -> Amounts.times(chances));
             values.put("count", () -> Amounts.counted(known));
+            values.put("often", () -> Hedge.words(known));
             values.put("raw", () -> Amounts.raw(known));
             values.put("brief", () -> known.isTooLittle() ? Amounts.raw(known) : Amounts.counted(known));
             values.put("each", () -> each(figures));

@@ -6,6 +6,7 @@ import farglass.core.estimate.TimeShare;
 import farglass.core.lexicon.Words;
 import farglass.core.question.Figure;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -27,9 +28,20 @@ record RowWriter(Blanks blanks, List<Figure> figures, List<Figure> beside) {
                     + " rules, weigh less; and what happens again and again in one bout is worth less than the same in many.";
 
     List<Row> rows() {
-        return figures.stream()
+        return ordered().stream()
                 .map(figure -> figure.match(this::row, this::row, this::row, this::row, this::row, this::row))
                 .toList();
+    }
+
+    private List<Figure> ordered() {
+        Optional<Comparator<String>> order = figures.stream()
+                .findFirst()
+                .flatMap(first -> first.ask().wording().order());
+        return order.isEmpty()
+                ? figures
+                : figures.stream()
+                        .sorted(Comparator.comparing(Figure::option, order.get()))
+                        .toList();
     }
 
     private Row row(Figure.Proportion figure) {

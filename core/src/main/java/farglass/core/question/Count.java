@@ -44,6 +44,10 @@ record Count(
     /** {@return what could be claimed of an option, by id} */
     Map<String, Difference> family(Ask ask, String option) {
         Map<String, Difference> family = new LinkedHashMap<>();
+        if (shares.get(option).isTooLittle()) {
+            // Of what is too little film to say more, nothing more is said.
+            return family;
+        }
         Optional.ofNullable(compared.get(option)).ifPresent(held -> family.put(id(ask, option), held.comparison()));
         Optional.ofNullable(trends.get(option))
                 .ifPresent(changed -> family.put(id(ask, option) + CHANGE, changed.trend()));

@@ -90,15 +90,17 @@ public final class Results {
                     new Ask(
                             "lost how",
                             new Options(Sights.ofBouts("lost how", (sheet, seat) -> how(sheet, seat, LOST))),
-                            Wording.plain("Lost {option}", "lost bouts of which it is told how", "lost {each}")),
+                            Wording.plain("{option}", "lost bouts of which it is told how", "lost {each}")
+                                    .under("Lost")),
                     new Ask(
                             "won how",
                             new Options(Sights.ofBouts("won how", (sheet, seat) -> how(sheet, seat, WON))),
-                            Wording.plain("Won {option}", "won bouts of which it is told how", "")),
+                            Wording.plain("{option}", "won bouts of which it is told how", "")
+                                    .under("Won")),
                     new Ask(
                             "lost to",
                             new Listed(Sights.ofBouts("lost to", Results::lostTo)),
-                            Wording.plain("Lost to {option}", "", "").under("Lost to"))));
+                            Wording.plain("{option}", "", "").under("Lost to"))));
 
     private Results() {}
 }

@@ -55,10 +55,11 @@ public final class Survived {
                             "survived",
                             new Options(STAGES),
                             Wording.plain(
-                                            "As far as: {option}",
+                                            "{option}",
                                             "submissions on them whose stage was told",
                                             "of {n} {submission|submissions} on {name} whose stage was told: {each}")
-                                    .under("How far they got")),
+                                    .under("How far they got")
+                                    .inOrder(List.of("threat", "locked", "deep", "tap"))),
                     new Ask(
                             "survived far",
                             new Listed(FAR),

@@ -193,7 +193,8 @@ public final class AroundFinishes {
                             "finish stage",
                             new Options(TRIES.tally("stage", AroundFinishes::stage)),
                             Wording.plain("{option}", "tries without a tap whose stage was told", "")
-                                    .under("How far those got that did not tap")),
+                                    .under("How far those got that did not tap")
+                                    .inOrder(List.of("threat", "locked", "deep"))),
                     TRIES.whenStopped(),
                     new Ask(
                             "finish turned into",

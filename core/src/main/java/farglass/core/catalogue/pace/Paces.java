@@ -155,7 +155,8 @@ public final class Paces {
                                             (sheet, seat) -> tries(sheet, seat, tried -> minute(sheet, tried))),
                                     new Stretches((sheet, seat) -> minutes(sheet))),
                             Wording.plain("{option}", "minutes watched of it", "")
-                                    .under("Per ten minutes, by minute")),
+                                    .under("Per ten minutes, by minute")
+                                    .inOrder()),
                     new Ask(
                             "pace score",
                             new PerTime(
@@ -164,7 +165,8 @@ public final class Paces {
                                             ? new ScoreLine(sheet, seat).minutes()
                                             : Map.of())),
                             Wording.plain("{option}", "minutes watched of it", "")
-                                    .under("Per ten minutes, by the score")),
+                                    .under("Per ten minutes, by the score")
+                                    .inOrder(List.of(ScoreLine.AHEAD, ScoreLine.LEVEL, ScoreLine.BEHIND))),
                     new Ask(
                             "pace end",
                             new PerTime(
@@ -173,7 +175,8 @@ public final class Paces {
                                             (sheet, seat) -> tries(sheet, seat, tried -> atEnd(sheet, tried))),
                                     new Stretches((sheet, seat) -> ends(sheet))),
                             Wording.plain("{option}", "minutes watched of it", "")
-                                    .under("Per ten minutes, at the end")),
+                                    .under("Per ten minutes, at the end")
+                                    .inOrder(List.of(BEFORE, LAST))),
                     new Ask(
                             "double effort",
                             new YesNo(
@@ -185,7 +188,7 @@ public final class Paces {
                             Wording.plain(
                                     "Tries again within ten seconds of a try that failed",
                                     "tries that failed",
-                                    "after a try that failed {name} tried again within ten seconds in {count}{claims}")),
+                                    "after a try that failed {name} tried again within ten seconds {often}, in {raw}{claims}")),
                     new Ask(
                             "origin",
                             new Options(new Tally(

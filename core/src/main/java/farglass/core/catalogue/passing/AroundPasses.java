@@ -210,7 +210,7 @@ public final class AroundPasses {
                             Wording.plain(
                                     "Still past the legs three seconds later",
                                     "passes that worked",
-                                    "after a pass {name} still held it three seconds later in {count}{claims}")),
+                                    "after a pass {name} still held it three seconds later {often}, in {raw}{claims}")),
                     new Ask(
                             "pass lines after",
                             new Lasting(new Stays(AroundPasses::lines)),

@@ -26,7 +26,8 @@ public final class Passes {
             "pass depth",
             new Options(TRIES.tally("depth", (sheet, tried) -> line(tried).map(Line::label))),
             Wording.plain("{option}", "tries to pass whose deepest line was told", "")
-                    .under("Deepest line"));
+                    .under("Deepest line")
+                    .inOrder(List.of("foot", "knee", "hip", "past")));
 
     private static final Ask STOPPED_AT = new Ask(
             "pass stopped at",

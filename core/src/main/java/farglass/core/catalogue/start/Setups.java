@@ -93,7 +93,8 @@ public final class Setups {
                                     "setup repetition",
                                     new Options(REPETITION),
                                     Wording.plain("{option}", "takedowns tried", "")
-                                            .under("The same one in one bout"))
+                                            .under("The same one in one bout")
+                                            .inOrder())
                             .with(new Ask(
                                     "setup repetition worked",
                                     new OfEach(

@@ -56,7 +56,8 @@ public final class Rematches {
                                 .flatMap(same -> won(sheet, seat))),
                         WON),
                 Wording.plain("{option}", "watched bouts whose result is told", "")
-                        .under(heading));
+                        .under(heading)
+                        .inOrder());
     }
 
     public static final Question QUESTION = new Question(
