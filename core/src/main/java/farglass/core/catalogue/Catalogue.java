@@ -15,6 +15,7 @@ import farglass.core.catalogue.finishing.Finishes;
 import farglass.core.catalogue.never.Holes;
 import farglass.core.catalogue.never.NeverSeen;
 import farglass.core.catalogue.ontop.BackTakes;
+import farglass.core.catalogue.ontop.Danger;
 import farglass.core.catalogue.ontop.OnTop;
 import farglass.core.catalogue.pace.Paces;
 import farglass.core.catalogue.pace.Points;
@@ -71,6 +72,7 @@ public final class Catalogue {
             Passes.QUESTION,
             AroundPasses.QUESTION,
             OnTop.QUESTION,
+            Danger.QUESTION,
             BackTakes.QUESTION,
             Finishes.QUESTION,
             AroundFinishes.QUESTION,

@@ -12,4 +12,24 @@ public record Answer(String id, String chapter, String question, String sentence
     public Answer {
         rows = List.copyOf(rows);
     }
+
+    /** {@return whether a difference from the others may be claimed in it} */
+    public boolean claimsADifference() {
+        return rows.stream()
+                .flatMap(row -> Blanks.claims(row.figure()).stream())
+                .anyMatch(claim ->
+                        claim.match(others -> true, prefers -> prefers.side().isPresent(), before -> true));
+    }
+
+    /** {@return whether no figure of it has film enough to say more than a count} */
+    public boolean isThin() {
+        return rows.stream().allMatch(row -> row.figure()
+                .match(
+                        proportion -> proportion.share().isTooLittle(),
+                        pace -> pace.rate().times() == 0,
+                        length -> length.durations().median().isEmpty(),
+                        listing -> true,
+                        part -> part.time().error().isEmpty(),
+                        longest -> true));
+    }
 }

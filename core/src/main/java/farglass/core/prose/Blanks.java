@@ -1,5 +1,7 @@
 package farglass.core.prose;
 
+import farglass.core.bout.Layer;
+import farglass.core.corpus.Evidence;
 import farglass.core.estimate.Share;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.Words;
@@ -14,7 +16,11 @@ import java.util.function.Supplier;
 import java.util.stream.Collectors;
 
 /** What the blanks of a {@link farglass.core.question.Wording} stand for, of one athlete, in the words of one school. */
-record Blanks(String athlete, Lexicon lexicon) {
+record Blanks(String athlete, Lexicon lexicon, Map<Layer, Integer> unwatched) {
+    Blanks {
+        unwatched = Map.copyOf(unwatched);
+    }
+
     /** {@return the words, filled in from these figures of one ask} The first of them is the commonest. */
     String fill(String words, List<Figure> figures) {
         Map<String, Supplier<String>> values = new LinkedHashMap<>();
@@ -101,5 +107,25 @@ record Blanks(String athlete, Lexicon lexicon) {
                 listing -> Optional.of(Amounts.times(listing.evidence().size())),
                 part -> Optional.of(Amounts.part(part.time())),
                 longest -> Optional.of(Amounts.lasted(longest.stay())));
+    }
+
+    /** {@return "in 9 bouts; 6 more known bouts were not watched for this"} */
+    String basis(Figure figure) {
+        long bouts = figure.match(
+                        proportion -> Optional.of(proportion.share().bouts()),
+                        pace -> Optional.of(pace.rate().bouts()),
+                        length -> Optional.<Integer>empty(),
+                        listing -> Optional.<Integer>empty(),
+                        part -> Optional.of(part.time().bouts()),
+                        longest -> Optional.<Integer>empty())
+                .orElseGet(() -> (int) figure.evidence().stream()
+                        .map(Evidence::bout)
+                        .distinct()
+                        .count());
+        int more = unwatched.getOrDefault(figure.ask().layer(), 0);
+        String in = "in %d bout%s".formatted(bouts, bouts == 1 ? "" : "s");
+        return more == 0
+                ? in
+                : "%s; %d more known bout%s not watched for this".formatted(in, more, more == 1 ? " was" : "s were");
     }
 }

@@ -15,26 +15,36 @@ import java.util.NoSuchElementException;
  * @param athlete name
  * @param known bouts of the athlete in the library, seen or not
  * @param watched how many of them were watched, at least in part
+ * @param oneMinute what matters most, in a few sentences
  * @param asides what is told and counted in nothing, and what clips show, in sentences; empty for most
  */
-public record Page(String athlete, int known, int watched, List<Answer> answers, List<String> asides) {
+public record Page(
+        String athlete,
+        int known,
+        int watched,
+        List<OneMinute.Point> oneMinute,
+        List<Answer> answers,
+        List<String> asides) {
     private static final int MOST_SHOWN = 6;
 
     public Page {
+        oneMinute = List.copyOf(oneMinute);
         answers = List.copyOf(answers);
         asides = List.copyOf(asides);
     }
 
     /** {@return the dossier in the words of the school that the lexicon shows} */
     public static Page of(Dossier dossier, Lexicon lexicon) {
-        Blanks blanks = new Blanks(dossier.athlete(), lexicon);
+        Blanks blanks = new Blanks(dossier.athlete(), lexicon, dossier.unwatched());
+        List<Answer> answers = dossier.answers().stream()
+                .map(answered -> new AnswerWriter(answered, blanks).answer())
+                .toList();
         return new Page(
                 dossier.athlete(),
                 dossier.known(),
                 dossier.watched(),
-                dossier.answers().stream()
-                        .map(answered -> new AnswerWriter(answered, blanks).answer())
-                        .toList(),
+                new OneMinute(dossier, answers).points(),
+                answers,
                 asides(dossier.aside(), lexicon));
     }
 
@@ -74,5 +84,15 @@ public record Page(String athlete, int known, int watched, List<Answer> answers,
                     "Shown in clips, which somebody chose and no rate counts: %s.".formatted(String.join(", ", shown)));
         }
         return said;
+    }
+
+    /** {@return the chapters that have questions, in their order} */
+    public List<String> chapters() {
+        return answers.stream().map(Answer::chapter).distinct().toList();
+    }
+
+    /** {@return the answers of that chapter} */
+    public List<Answer> chapter(String label) {
+        return answers.stream().filter(answer -> answer.chapter().equals(label)).toList();
     }
 }

@@ -13,6 +13,7 @@ import java.util.Optional;
  * @param count "3 of 7"
  * @param likely "30-60 %"; empty where nothing can be said
  * @param of what the chances are: "visits underneath in a guard"
+ * @param basis on how many bouts it stands, and how many more were not watched for it
  * @param note what may be claimed, and what else belongs to it; may be empty
  * @param caution in a few words why it says little, or why the count lies outside of what is likely; may be empty
  * @param why the same in a sentence; empty where there is no caution
@@ -25,6 +26,7 @@ public record Row(
         String count,
         String likely,
         String of,
+        String basis,
         String note,
         String caution,
         String why,

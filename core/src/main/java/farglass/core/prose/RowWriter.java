@@ -137,6 +137,7 @@ record RowWriter(Blanks blanks, List<Figure> figures, List<Figure> beside) {
                 count,
                 likely,
                 figure.ask().wording().of(),
+                blanks.basis(figure),
                 note(figure),
                 caution,
                 why,

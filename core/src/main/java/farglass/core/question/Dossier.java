@@ -1,8 +1,11 @@
 package farglass.core.question;
 
+import farglass.core.bout.Layer;
+import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.Corpus;
 import farglass.core.corpus.Scope;
 import farglass.core.estimate.Difference;
+import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -14,10 +17,25 @@ import java.util.Map;
  * @param known bouts of the athlete in the library, seen or not, within the scope
  * @param watched how many of them count, at least in part
  * @param aside what is told of the athlete and counted in nothing
+ * @param unwatched by layer, in how many of the known bouts nothing was looked through for it
  */
-public record Dossier(String athlete, int known, int watched, List<Answered> answers, Aside aside) {
+public record Dossier(
+        String athlete, int known, int watched, List<Answered> answers, Aside aside, Map<Layer, Integer> unwatched) {
     public Dossier {
         answers = List.copyOf(answers);
+        unwatched = Map.copyOf(unwatched);
+    }
+
+    private static Map<Layer, Integer> unwatched(List<BoutSheet> sheets, int aside) {
+        Map<Layer, Integer> unwatched = new EnumMap<>(Layer.class);
+        for (Layer layer : Layer.values()) {
+            int without = (int) sheets.stream()
+                    .filter(sheet ->
+                            sheet.bout().header().covered().stream().noneMatch(stretch -> stretch.layer() == layer))
+                    .count();
+            unwatched.put(layer, without + aside);
+        }
+        return unwatched;
     }
 
     /** One question counted, and not yet told what may be claimed. */
@@ -62,6 +80,7 @@ public record Dossier(String athlete, int known, int watched, List<Answered> ans
                 inquiry.sheets().size() + aside.bouts(),
                 inquiry.sheets().size(),
                 answers,
-                aside);
+                aside,
+                unwatched(inquiry.sheets(), aside.bouts()));
     }
 }

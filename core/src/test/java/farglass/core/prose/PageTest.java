@@ -72,8 +72,8 @@ class PageTest {
     }
 
     private static Answer answer(String question, Figure... figures) {
-        Dossier dossier =
-                new Dossier("Juno Marsh", 3, 3, List.of(new Answered(question(question), List.of(figures))), NOTHING);
+        Dossier dossier = new Dossier(
+                "Juno Marsh", 3, 3, List.of(new Answered(question(question), List.of(figures))), NOTHING, Map.of());
         return Page.of(dossier, LEXICON).answers().get(0);
     }
 

@@ -1,5 +1,6 @@
 package farglass.desktop.dossier;
 
+import farglass.core.bout.Bout;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Times;
 import farglass.core.catalogue.Catalogue;
@@ -15,17 +16,22 @@ import farglass.desktop.desk.Desk;
 import farglass.desktop.desk.Place;
 import farglass.desktop.desk.Work;
 import farglass.library.Contents;
+import java.nio.file.Path;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalLong;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleObjectProperty;
+import javafx.beans.property.SimpleStringProperty;
+import javafx.beans.property.StringProperty;
 import javafx.collections.FXCollections;
 import javafx.collections.ObservableList;
 
@@ -34,6 +40,14 @@ public final class DossierModel {
     /** One moment of the evidence, in words. */
     public record Sight(Evidence evidence, String when, String words) {}
 
+    /**
+     * Where a moment can be seen.
+     *
+     * @param micros on the film's own time
+     */
+    record Reel(Path film, long micros) {}
+
+    static final String ONE_MINUTE = "In one minute";
     private static final int MOST_OFFERED = 10;
 
     private final Desk desk;
@@ -42,6 +56,8 @@ public final class DossierModel {
     private final ReadOnlyObjectWrapper<Optional<Page>> page = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final ObjectProperty<Optional<Row>> row = new SimpleObjectProperty<>(Optional.empty());
     private final ObservableList<Sight> sights = FXCollections.observableArrayList();
+    private final ObjectProperty<Lens> lens = new SimpleObjectProperty<>(Lens.USUAL);
+    private final StringProperty chapter = new SimpleStringProperty(ONE_MINUTE);
     private Optional<Work.Job> running = Optional.empty();
     private boolean stale = true;
 
@@ -57,6 +73,8 @@ public final class DossierModel {
         });
         desk.placeProperty().addListener(change -> refresh());
         athlete.addListener(change -> outdate());
+        lens.addListener(change -> outdate());
+        chapter.addListener(change -> chooseRow());
         row.addListener(change -> showSights());
         chooseAthletes();
     }
@@ -105,22 +123,39 @@ public final class DossierModel {
         }
         String name = athlete.get().get().name();
         Contents contents = desk.contents();
-        Weighing weighing = desk.studyProperty().get().map(Study::weighing).orElse(Weighing.ALIKE);
+        Scope scope =
+                lens.get().scope(desk.studyProperty().get().map(Study::weighing).orElse(Weighing.ALIKE));
         running = Optional.of(desk.work()
                 .start(
                         "Counting " + name,
-                        (progress, cancelled) -> Page.of(
-                                Catalogue.dossier(name, desk.corpus(contents), Scope.weighed(weighing)),
-                                desk.lexicon()),
+                        (progress, cancelled) ->
+                                Page.of(Catalogue.dossier(name, desk.corpus(contents), scope), desk.lexicon()),
                         this::show,
                         desk::fail));
     }
 
     private void show(Page computed) {
+        if (!chapter.get().equals(ONE_MINUTE) && !computed.chapters().contains(chapter.get())) {
+            chapter.set(ONE_MINUTE);
+        }
+        // Whoever hears of the new page marks the figure that is looked at.
+        row.set(firstOf(computed));
         page.set(Optional.of(computed));
-        row.set(computed.answers().stream()
-                .flatMap(answer -> answer.rows().stream())
-                .findFirst());
+    }
+
+    private void chooseRow() {
+        row.set(page.get().flatMap(this::firstOf));
+    }
+
+    /** The first figure of the chapter is looked at until another is chosen. */
+    private Optional<Row> firstOf(Page known) {
+        return chapter.get().equals(ONE_MINUTE)
+                ? known.oneMinute().stream()
+                        .flatMap(point -> point.row().stream())
+                        .findFirst()
+                : known.chapter(chapter.get()).stream()
+                        .flatMap(answer -> answer.rows().stream())
+                        .findFirst();
     }
 
     private void showSights() {
@@ -145,6 +180,59 @@ public final class DossierModel {
             String where = bout.header().date().map(Object::toString).orElse("no date") + ", against " + other;
             return new Sight(evidence, when, where + "\n" + words);
         });
+    }
+
+    /** {@return where the film of that evidence is, and at which instant of it; empty for a bout without film} */
+    Optional<Reel> reel(Sight sight) {
+        return desk.contents().bout(sight.evidence().bout()).flatMap(bout -> bout.header().films().stream()
+                .findFirst()
+                .map(link -> new Reel(
+                        desk.library()
+                                .path()
+                                .toAbsolutePath()
+                                .resolveSibling(link.path())
+                                .normalize(),
+                        link.toFilm(sight.evidence()
+                                .moment()
+                                .flatMap(bout::moment)
+                                .map(Moment::atMicros)
+                                .orElse(OptionalLong.empty())
+                                .orElse(0)))));
+    }
+
+    /** {@return the years in which the athlete's bouts were, the newest first} */
+    List<Integer> years() {
+        return athlete.get()
+                .map(known -> desk.contents().bouts().stream()
+                        .map(Bout::header)
+                        .filter(header -> header.seatOf(known.name()).isPresent())
+                        .flatMap(header -> header.date().stream())
+                        .map(LocalDate::getYear)
+                        .distinct()
+                        .sorted(Comparator.reverseOrder())
+                        .toList())
+                .orElse(List.of());
+    }
+
+    /** {@return how the study in force weighs the bouts, in words} */
+    String studysWeights() {
+        return desk.studyProperty()
+                .get()
+                .map(study -> study.camp().isPresent() ? "as the camp does" : "as the study does")
+                .orElse("as they are");
+    }
+
+    ObjectProperty<Lens> lensProperty() {
+        return lens;
+    }
+
+    /** {@return the chapter that is open, by its label} */
+    public StringProperty chapterProperty() {
+        return chapter;
+    }
+
+    Desk desk() {
+        return desk;
     }
 
     /** Opens the film at that moment. */

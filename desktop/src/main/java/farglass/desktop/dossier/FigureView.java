@@ -1,5 +1,6 @@
 package farglass.desktop.dossier;
 
+import farglass.core.prose.OneMinute;
 import farglass.core.prose.Row;
 import farglass.desktop.parts.Drawn;
 import farglass.drawing.EstimateLayout;
@@ -8,22 +9,65 @@ import farglass.drawing.Ink;
 import farglass.drawing.Palette;
 import javafx.beans.value.ObservableValue;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
+import javafx.scene.layout.VBox;
 
-/** One figure as one line: its label, the glyph, the count, the interval, and what else is to be said. */
+/** One figure as one line: its words, its count, the glyph, and what else is to be said. */
 final class FigureView extends ToggleButton {
     private final GridPane line;
 
-    FigureView(Row row, ObservableValue<Palette> palette) {
+    private FigureView(GridPane line, String told) {
+        this.line = line;
         getStyleClass().add("figure");
         setMaxWidth(Double.MAX_VALUE);
         setAlignment(Pos.CENTER_LEFT);
-        Label label = new Label(row.label());
+        line.setHgap(10);
+        setGraphic(line);
+        setAccessibleText(told);
+    }
+
+    /** {@return a figure within its chapter} */
+    static FigureView of(Row row, ObservableValue<Palette> palette) {
+        Label label = wrapped(row.label(), "figure-label");
+        // In large letters it wraps rather than being cut.
+        Label count = wrapped(row.count(), "figure-count");
+        String likely = row.likely().isEmpty() || row.remark().isEmpty() ? row.likely() : row.likely() + "; ";
+        GridPane line = new GridPane();
+        line.getColumnConstraints().addAll(percent(30), percent(13), percent(22), percent(35));
+        line.addRow(0, label, count, glyph(row, palette), wrapped(likely + row.remark(), "quiet"));
+        return new FigureView(line, "%s: %s of %s".formatted(row.label(), row.count(), row.of()));
+    }
+
+    /** {@return a sentence of the page of one minute, with its figure beside} */
+    static FigureView of(OneMinute.Point point, ObservableValue<Palette> palette) {
+        VBox told = new VBox(wrapped(point.about(), "quiet"), wrapped(point.words(), "point-words"));
+        VBox from = new VBox(
+                wrapped(point.row().map(Row::count).orElse(""), "figure-count"), wrapped(point.chapter(), "quiet"));
+        from.setAlignment(Pos.CENTER_LEFT);
+        GridPane line = new GridPane();
+        line.getColumnConstraints().addAll(percent(61), percent(22), percent(17));
+        line.addRow(
+                0,
+                told,
+                point.row().map(row -> (Node) glyph(row, palette)).orElseGet(() -> wrapped("not known", "quiet")),
+                from);
+        return new FigureView(line, point.about() + ": " + point.words());
+    }
+
+    private static Label wrapped(String words, String style) {
+        Label label = new Label(words);
+        label.setWrapText(true);
+        label.getStyleClass().add(style);
+        return label;
+    }
+
+    private static Drawn glyph(Row row, ObservableValue<Palette> palette) {
         Drawn glyph = new Drawn(palette);
-        glyph.setPrefSize(170, 20);
+        glyph.setPrefSize(150, 20);
         // Beside a note of two lines it stays as tall as in every other row, so that the rulers line up.
         glyph.setMaxHeight(20);
         row.bar()
@@ -35,22 +79,7 @@ final class FigureView extends ToggleButton {
                                 width,
                                 height),
                         Ink.SUBJECT)));
-        Label count = new Label(row.count());
-        // In large letters it wraps rather than being cut.
-        count.setWrapText(true);
-        Label interval = new Label(row.likely());
-        interval.getStyleClass().add("quiet");
-        Label note = new Label(row.remark());
-        note.getStyleClass().add("quiet");
-        note.setWrapText(true);
-        GridPane line = new GridPane();
-        line.setHgap(10);
-        line.getColumnConstraints().addAll(percent(25), percent(18), percent(13), percent(12), percent(32));
-        line.addRow(0, label, glyph, count, interval, note);
-        label.setWrapText(true);
-        setGraphic(line);
-        setAccessibleText("%s: %s of %s".formatted(row.label(), row.count(), row.of()));
-        this.line = line;
+        return glyph;
     }
 
     /** A button would ask its content how high one long line is; here words wrap to the width. */

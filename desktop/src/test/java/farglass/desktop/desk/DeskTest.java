@@ -108,6 +108,7 @@ class DeskTest {
         onScreen(() -> desk.studyProperty().set(desk.contents().study("study")));
         rest();
         assertThat(model.pageProperty().get().orElseThrow().athlete()).isEqualTo("Maren");
+        onScreen(() -> model.chapterProperty().set("Beaten or held"));
         assertThat(model.sights()).isNotEmpty();
         onScreen(() -> model.open(model.sights().get(0)));
         assertThat(desk.placeProperty().get()).isEqualTo(Place.TAG);

@@ -10,7 +10,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
 import javafx.scene.Node;
-import javafx.scene.control.ListView;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 
@@ -39,11 +38,12 @@ class PlacesTest extends OnStage {
         libraryWith(BOUT);
         assertThat(text("#summary")).contains("Runa Castellan: seen 1 of 1 known match, 1 of 1 loss");
         press(KeyCode.SHORTCUT, KeyCode.DIGIT3);
-        await(
-                "the dossier is counted",
-                () -> workbench.lookup("#sights") instanceof ListView<?> sights
-                        && sights.getItems().size() == 1);
-        assertThat(text("#basis")).startsWith("1 of 1 known bouts were watched");
+        await("the dossier is counted", () -> text("#basis").startsWith("1 of 1 known bouts were watched"));
+        assertThat(text(".chapter-title")).isEqualTo("In one minute");
+        for (int chapter = 0; chapter < 4; chapter++) {
+            press(KeyCode.DOWN);
+        }
+        await("a chapter is open", () -> text(".chapter-title").equals("Passing"));
         robot.clickOn("Passes");
         await("the evidence of the figure shows", () -> text(".section").startsWith("Passes: 1 of 2"));
         robot.clickOn("#sights .list-cell");

@@ -15,8 +15,8 @@ import java.time.Instant;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.MenuButton;
 import javafx.scene.control.TextField;
-import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 
@@ -213,9 +213,9 @@ class WindowTest extends OnStage {
         });
         await("the bout stands on the shelf", () -> !shows("#empty-shelf"));
         press(KeyCode.SHORTCUT, KeyCode.DIGIT3);
-        await("of those in the bout one is looked at", () -> workbench.lookupAll(".choice").stream()
-                .anyMatch(node -> node instanceof ToggleButton name
-                        && name.isSelected()
-                        && name.getText().equals("Runa Castellan")));
+        await(
+                "of those in the bout one is looked at",
+                () -> workbench.lookup("#lens-athlete") instanceof MenuButton name
+                        && name.getText().equals("Runa Castellan"));
     }
 }

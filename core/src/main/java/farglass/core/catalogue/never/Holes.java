@@ -50,7 +50,7 @@ public final class Holes {
                     Wording.ofTerms(
                             "From {option}",
                             "attacks of the other\u2019s from there",
-                            "most attacks on {name} come from {option}, of which {count} got through"))));
+                            "most attacks on {name} come from {option}; they get through {often}, {raw}"))));
 
     private Holes() {}
 }

@@ -54,7 +54,7 @@ public final class Points {
                 .reduce((one, later) -> later)
                 .map(technique -> technique.kind() == Kind.TRANSITION
                         ? "a place reached on top"
-                        : technique.kind().label())
+                        : "a " + technique.kind().label().replaceFirst("^pull$", "guard pull"))
                 .orElse("nothing that was told");
     }
 

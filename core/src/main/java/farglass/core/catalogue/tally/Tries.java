@@ -47,7 +47,7 @@ public record Tries(String id, String many, Kind kind) {
         return new Ask(
                 id + " done",
                 new YesNo(tally("done", (sheet, tried) -> end(tried)), WORKED),
-                Wording.plain(row, many + " tried", clause));
+                Wording.plain(row, many.startsWith("tries") ? many : many + " tried", clause));
     }
 
     /** A technique and its variants are counted together; a kind without a method is credited to none. */

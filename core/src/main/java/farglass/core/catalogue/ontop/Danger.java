@@ -1,0 +1,56 @@
+package farglass.core.catalogue.ontop;
+
+import farglass.core.catalogue.tally.Tries;
+import farglass.core.corpus.BoutSheet;
+import farglass.core.corpus.Tally;
+import farglass.core.corpus.Tried;
+import farglass.core.lexicon.Kind;
+import farglass.core.lexicon.Position;
+import farglass.core.question.Ask;
+import farglass.core.question.Chapter;
+import farglass.core.question.OfEach;
+import farglass.core.question.Question;
+import farglass.core.question.Wording;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+
+/** From which places does she get through? Of her tries from each place, how many worked: where most do, one stays out of. */
+public final class Danger {
+    private static final Set<Kind> ATTACKS =
+            EnumSet.of(Kind.TAKEDOWN, Kind.SWEEP, Kind.PASS, Kind.BACK_TAKE, Kind.SUBMISSION);
+    private static final String THROUGH = "got through";
+
+    private static Position place(BoutSheet sheet, Tried tried) {
+        return sheet.timeline().before(tried.first()).position();
+    }
+
+    private static final Tally PLACES = new Tally("danger", (sheet, seat) -> sheet.tried(seat, ATTACKS).stream()
+            .filter(tried -> place(sheet, tried).isSettled())
+            .map(tried -> tried.evidence(sheet, place(sheet, tried).key()))
+            .toList());
+
+    private static Tally through(String place) {
+        return new Tally("danger " + place, (sheet, seat) -> sheet.tried(seat, ATTACKS).stream()
+                .filter(tried -> place(sheet, tried).key().equals(place))
+                .flatMap(tried -> Tries.end(tried).stream()
+                        .map(end -> tried.evidence(sheet, end.equals(Tries.WORKED) ? THROUGH : "stopped")))
+                .toList());
+    }
+
+    public static final Question QUESTION = new Question(
+            "danger",
+            Chapter.ON_TOP_AND_BEHIND,
+            "From which places do they get through?",
+            "",
+            "{name} has not been seen attacking from a place that was told",
+            List.of(new Ask(
+                    "danger",
+                    new OfEach(PLACES, Danger::through, THROUGH),
+                    Wording.ofTerms(
+                            "From {option}",
+                            "attacks of theirs from there",
+                            "most attacks of {name} come from {option}; they get through {often}, {raw}"))));
+
+    private Danger() {}
+}
