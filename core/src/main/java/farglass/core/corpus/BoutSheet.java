@@ -49,6 +49,7 @@ public final class BoutSheet {
     private final List<Moment> deeds;
     private final Map<String, Integer> deedPlaces = new HashMap<>();
     private final Map<Asked, Counted> counted = new ConcurrentHashMap<>();
+    private final Map<Asked, Map<String, Double>> minutes = new ConcurrentHashMap<>();
 
     private BoutSheet(Bout bout, Lexicon lexicon) {
         this.bout = bout;
@@ -95,6 +96,13 @@ public final class BoutSheet {
     public Counted counted(Tally tally, Seat seat) {
         return counted.computeIfAbsent(
                 new Asked(tally.id(), seat), asked -> Counted.of(tally.count().apply(this, seat)));
+    }
+
+    /** {@return how many minutes of each stretch were watched, asked of that seat; worked out the first time} */
+    public Map<String, Double> minutes(Stretches stretches, Seat seat) {
+        return minutes.computeIfAbsent(
+                new Asked(stretches.id(), seat),
+                asked -> Map.copyOf(stretches.minutes().apply(this, seat)));
     }
 
     /**

@@ -169,7 +169,8 @@ public final class Corpus {
 
     /** {@return how many minutes of that stretch were watched of the athlete in that bout} */
     public static double minutes(BoutSheet sheet, String athlete, String option, Stretches stretches) {
-        return stretches.minutes(sheet, sheet.bout().header().seatOf(athlete).orElseThrow(), option);
+        return sheet.minutes(stretches, sheet.bout().header().seatOf(athlete).orElseThrow())
+                .getOrDefault(option, 0.0);
     }
 
     /** {@return the athlete's chances and what was taken, all bouts alike; added up the first time} */

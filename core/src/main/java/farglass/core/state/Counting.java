@@ -39,10 +39,12 @@ public final class Counting {
     }
 
     private final Bout bout;
+    private final List<Stretch> watched;
     private final Map<String, Boolean> untimed = new HashMap<>();
 
     private Counting(Bout bout) {
         this.bout = bout;
+        this.watched = watched(bout);
         untimed();
     }
 
@@ -155,8 +157,21 @@ public final class Counting {
 
     /** {@return the same, from one instant of the bout to another} */
     public long watchedMicros(MatchClock clock, long fromMicros, long toMicros) {
+        long micros = 0;
+        for (Stretch stretch : watched) {
+            long begins = Math.max(stretch.fromMicros(), fromMicros);
+            long ends = Math.min(stretch.toMicros(), toMicros);
+            micros += ends > begins ? clock.playedMicros(ends) - clock.playedMicros(begins) : 0;
+        }
+        return micros;
+    }
+
+    private record Stretch(long fromMicros, long toMicros) {}
+
+    /** The live stretches whose story was watched, in order and apart; none where nothing counts. */
+    private static List<Stretch> watched(Bout bout) {
         if (standing(bout) != Standing.COUNTS) {
-            return 0;
+            return List.of();
         }
         // By instant: how many covered stretches begin there less those that end, and how many that are not live.
         TreeMap<Long, int[]> turns = new TreeMap<>();
@@ -172,15 +187,13 @@ public final class Counting {
                 turns.computeIfAbsent(segment.toMicros(), any -> new int[2])[1]--;
             }
         }
-        long watched = 0;
+        List<Stretch> watched = new ArrayList<>();
         long from = 0;
         int covered = 0;
         int cut = 0;
         for (Map.Entry<Long, int[]> turn : turns.entrySet()) {
             if (covered > 0 && cut == 0) {
-                long begins = Math.max(from, fromMicros);
-                long ends = Math.min(turn.getKey(), toMicros);
-                watched += Math.max(0, clock.playedMicros(ends) - clock.playedMicros(begins));
+                watched.add(new Stretch(from, turn.getKey()));
             }
             from = turn.getKey();
             covered += turn.getValue()[0];

@@ -153,7 +153,7 @@ public final class Paces {
                                     new Tally(
                                             "pace minute",
                                             (sheet, seat) -> tries(sheet, seat, tried -> minute(sheet, tried))),
-                                    new Stretches((sheet, seat) -> minutes(sheet))),
+                                    new Stretches("pace minute", (sheet, seat) -> minutes(sheet))),
                             Wording.plain("{option}", "minutes watched of it", "")
                                     .under("Per ten minutes, by minute")
                                     .inOrder()),
@@ -161,9 +161,11 @@ public final class Paces {
                             "pace score",
                             new PerTime(
                                     new Tally("pace score", Paces::byScore),
-                                    new Stretches((sheet, seat) -> ScoreLine.isKnown(sheet)
-                                            ? new ScoreLine(sheet, seat).minutes()
-                                            : Map.of())),
+                                    new Stretches(
+                                            "pace score",
+                                            (sheet, seat) -> ScoreLine.isKnown(sheet)
+                                                    ? new ScoreLine(sheet, seat).minutes()
+                                                    : Map.of())),
                             Wording.plain("{option}", "minutes watched of it", "")
                                     .under("Per ten minutes, by the score")
                                     .inOrder(List.of(ScoreLine.AHEAD, ScoreLine.LEVEL, ScoreLine.BEHIND))),
@@ -173,7 +175,7 @@ public final class Paces {
                                     new Tally(
                                             "pace end",
                                             (sheet, seat) -> tries(sheet, seat, tried -> atEnd(sheet, tried))),
-                                    new Stretches((sheet, seat) -> ends(sheet))),
+                                    new Stretches("pace end", (sheet, seat) -> ends(sheet))),
                             Wording.plain("{option}", "minutes watched of it", "")
                                     .under("Per ten minutes, at the end")
                                     .inOrder(List.of(BEFORE, LAST))),
