@@ -46,9 +46,12 @@ public final class BoutSheet {
     private final List<Visit> visits;
     private final Conversation conversation;
     private final double watchedMinutes;
+    private final List<Moment> seen;
     private final List<Moment> deeds;
+    private final Map<String, Integer> seenPlaces = new HashMap<>();
     private final Map<String, Integer> deedPlaces = new HashMap<>();
     private final Map<Asked, Counted> counted = new ConcurrentHashMap<>();
+    private final Map<Asked, List<Timed>> stays = new ConcurrentHashMap<>();
     private final Map<Asked, Map<String, Double>> minutes = new ConcurrentHashMap<>();
 
     private BoutSheet(Bout bout, Lexicon lexicon) {
@@ -59,6 +62,10 @@ public final class BoutSheet {
         this.tried = List.of(new EnumMap<>(Kind.class), new EnumMap<>(Kind.class));
         this.shown = List.of(new EnumMap<>(Kind.class), new EnumMap<>(Kind.class));
         attempts();
+        this.seen = bout.moments().stream().filter(counting::counts).toList();
+        for (int i = 0; i < seen.size(); i++) {
+            seenPlaces.put(seen.get(i).id(), i);
+        }
         this.deeds = watchedDeeds();
         for (int i = 0; i < deeds.size(); i++) {
             deedPlaces.put(deeds.get(i).id(), i);
@@ -96,6 +103,12 @@ public final class BoutSheet {
     public Counted counted(Tally tally, Seat seat) {
         return counted.computeIfAbsent(
                 new Asked(tally.id(), seat), asked -> Counted.of(tally.count().apply(this, seat)));
+    }
+
+    /** {@return every stay asked about, of that seat; worked out the first time} */
+    public List<Timed> stays(Stays asked, Seat seat) {
+        return stays.computeIfAbsent(
+                new Asked(asked.id(), seat), any -> List.copyOf(asked.stays().apply(this, seat)));
     }
 
     /** {@return how many minutes of each stretch were watched, asked of that seat; worked out the first time} */
@@ -183,12 +196,21 @@ public final class BoutSheet {
     }
 
     private List<Moment> watchedDeeds() {
-        return bout.moments().stream()
+        return seen.stream()
                 .filter(moment ->
                         moment.actor().isPresent() && moment.technique().isPresent())
                 .filter(BoutSheet::isTried)
-                .filter(counting::counts)
                 .toList();
+    }
+
+    /** {@return which of {@link #seen()} that moment is, from 0; -1 for one that was not watched} */
+    public int place(Moment moment) {
+        return seenPlaces.getOrDefault(moment.id(), -1);
+    }
+
+    /** {@return everything that happened within the watched stretches, in order} */
+    public List<Moment> seen() {
+        return seen;
     }
 
     /** {@return what whoever acted there did next, within so many microseconds; empty if nothing, or the times are not known} */
@@ -227,11 +249,6 @@ public final class BoutSheet {
     /** {@return match time of the watched stretches between two instants of the bout, in minutes; 0 where nothing counts} */
     public double watchedMinutes(long fromMicros, long toMicros) {
         return counting.watchedMicros(timeline.clock(), fromMicros, toMicros) / 60e6;
-    }
-
-    /** {@return whether that moment of this bout lies within what was watched} */
-    public boolean saw(Moment moment) {
-        return counting.counts(moment);
     }
 
     /** {@return the visits whose beginning was watched} */

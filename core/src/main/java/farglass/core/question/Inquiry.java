@@ -238,14 +238,14 @@ public final class Inquiry {
     /** {@return the stays asked about, those of the newest bout first} */
     List<Timed> stays(Stays asked) {
         return sheets.stream()
-                .flatMap(sheet -> asked.stays().apply(sheet, seat(sheet)).stream())
+                .flatMap(sheet -> sheet.stays(asked, seat(sheet)).stream())
                 .toList();
     }
 
     /** {@return the stays asked about of the bout at that place} */
     List<Timed> stays(Stays asked, int place) {
         BoutSheet sheet = sheets.get(place);
-        return asked.stays().apply(sheet, seat(sheet));
+        return sheet.stays(asked, seat(sheet));
     }
 
     /** {@return by bout, so many seconds of the time that was watched of it} */

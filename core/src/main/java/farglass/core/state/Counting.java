@@ -40,11 +40,13 @@ public final class Counting {
 
     private final Bout bout;
     private final List<Stretch> watched;
+    private final boolean counted;
     private final Map<String, Boolean> untimed = new HashMap<>();
 
     private Counting(Bout bout) {
         this.bout = bout;
         this.watched = watched(bout);
+        this.counted = standing(bout) == Standing.COUNTS;
         untimed();
     }
 
@@ -204,7 +206,7 @@ public final class Counting {
 
     /** {@return whether the moment counts: watched, live, and not hidden from the viewer} Without a time it counts by its neighbours. */
     public boolean counts(Moment moment) {
-        return standing(bout) == Standing.COUNTS
+        return counted
                 && moment.telling().certainty() != Certainty.HIDDEN
                 && (moment.atMicros().isPresent()
                         ? seen(moment.atMicros().getAsLong())

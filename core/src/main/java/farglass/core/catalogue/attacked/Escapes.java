@@ -44,7 +44,7 @@ public final class Escapes {
 
     private static final Ask UNDER = new Ask(
             "escape under",
-            new Lasting(new Stays(Escapes::under)),
+            new Lasting(new Stays("escape under", Escapes::under)),
             Wording.ofTerms("{option}", "escapes that worked from there", "").under("How long under it"));
 
     private static Optional<String> to(BoutSheet sheet, Tried tried) {

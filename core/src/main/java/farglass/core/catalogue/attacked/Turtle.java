@@ -105,7 +105,7 @@ public final class Turtle {
                                     .under("What comes of it")),
                     new Ask(
                             "turtle lasting",
-                            new Lasting(new Stays(Turtle::stays)),
+                            new Lasting(new Stays("turtle", Turtle::stays)),
                             Wording.plain("{option}", "visits to turtle", "").under("What comes of it"))));
 
     private Turtle() {}

@@ -53,7 +53,7 @@ public final class Held {
                 .toList();
     }
 
-    private static final Stays STAYS = new Stays(Held::stays);
+    private static final Stays STAYS = new Stays("held", Held::stays);
 
     public static final Question QUESTION = new Question(
             "held",

@@ -25,8 +25,8 @@ public final class Mistakes {
 
     private static List<Evidence> mistakes(
             BoutSheet sheet, Seat seat, Function<Fact.Mistake, Optional<String>> option) {
-        return sheet.bout().moments().stream()
-                .filter(moment -> Sights.by(moment, seat) && sheet.saw(moment))
+        return sheet.seen().stream()
+                .filter(moment -> Sights.by(moment, seat))
                 .flatMap(moment -> moment.telling()
                         .facts(Fact.Mistake.class)
                         .flatMap(mistake ->
@@ -53,10 +53,8 @@ public final class Mistakes {
 
     private static final Tally EARLY = new Tally("mistake early", (sheet, seat) -> {
         long half = sheet.timeline().endMicros() / 2;
-        return sheet.bout().moments().stream()
-                .filter(moment -> Sights.by(moment, seat)
-                        && sheet.saw(moment)
-                        && moment.atMicros().isPresent())
+        return sheet.seen().stream()
+                .filter(moment -> Sights.by(moment, seat) && moment.atMicros().isPresent())
                 .flatMap(moment -> moment.telling()
                         .facts(Fact.Mistake.class)
                         .map(mistake ->

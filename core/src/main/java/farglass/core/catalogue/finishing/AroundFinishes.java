@@ -72,14 +72,20 @@ public final class AroundFinishes {
     /** What she did or reached last before it. */
     private static Optional<String> before(BoutSheet sheet, Tried tried) {
         Moment first = tried.first();
-        return sheet.bout().moments().stream()
-                .takeWhile(moment -> !moment.id().equals(first.id()))
-                .filter(moment -> moment.actor().equals(first.actor()))
-                .filter(moment ->
-                        first.atMicros().isPresent() && moment.atMicros().isPresent())
-                .filter(moment -> Conversation.isWithin(BEFORE_MICROS, moment, first))
-                .flatMap(moment -> sheet.name(moment).stream())
-                .reduce((one, later) -> later);
+        List<Moment> seen = sheet.seen();
+        for (int i = sheet.place(first) - 1; i >= 0; i--) {
+            Moment moment = seen.get(i);
+            if (first.atMicros().isEmpty() || !Conversation.isWithin(BEFORE_MICROS, moment, first)) {
+                return Optional.empty();
+            }
+            if (moment.actor().equals(first.actor()) && moment.atMicros().isPresent()) {
+                Optional<String> name = sheet.name(moment);
+                if (name.isPresent()) {
+                    return name;
+                }
+            }
+        }
+        return Optional.empty();
     }
 
     private static Tally ends(String before) {
@@ -214,7 +220,7 @@ public final class AroundFinishes {
                                     .under("Conditions met")),
                     new Ask(
                             "finish times",
-                            new Lasting(new Stays(AroundFinishes::times)),
+                            new Lasting(new Stays("finish times", AroundFinishes::times)),
                             Wording.plain("{option}", "tries told in steps", "").under("How long it takes")),
                     new Ask(
                             "finish bait",

@@ -110,12 +110,12 @@ public final class OnTop {
             List.of(
                     new Ask(
                             "on top time",
-                            new TimeIn(new Stays(OnTop::stays)),
+                            new TimeIn(new Stays("on top", OnTop::stays)),
                             Wording.ofTerms("{option}", "", "{name} spent {amount} in {option} on top")
                                     .under("Share of the time watched")),
                     new Ask(
                             "on top lasting",
-                            new Lasting(new Stays(OnTop::stays)),
+                            new Lasting(new Stays("on top", OnTop::stays)),
                             Wording.ofTerms("{option}", "stays there on top", "")
                                     .under("For how long")),
                     new Ask(

@@ -30,6 +30,7 @@ public final class Paces {
             EnumSet.of(Kind.PULL, Kind.TAKEDOWN, Kind.SWEEP, Kind.PASS, Kind.BACK_TAKE, Kind.SUBMISSION, Kind.ESCAPE);
 
     private static final long MINUTE_MICROS = 60_000_000;
+    private static final long STEP_MICROS = 1_000_000;
     private static final long SOON_MICROS = 10_000_000;
     private static final int LAST_SHOWN = 6;
     private static final String AGAIN = "tries again";
@@ -58,16 +59,17 @@ public final class Paces {
 
     /** By steps of a second of the bout: the clock stops and runs, and not all was watched. */
     private static Map<String, Double> minutes(BoutSheet sheet) {
-        Map<String, Double> minutes = new LinkedHashMap<>();
         if (sheet.bout().header().footage().opening().isPresent()) {
-            return minutes;
+            return Map.of();
         }
-        long step = 1_000_000;
-        for (long from = 0; from < sheet.timeline().endMicros(); from += step) {
-            minutes.merge(
-                    minute(sheet.timeline().clock().playedMicros(from)),
-                    sheet.watchedMinutes(from, from + step),
-                    Double::sum);
+        double[] watched = new double[LAST_SHOWN];
+        for (long from = 0; from < sheet.timeline().endMicros(); from += STEP_MICROS) {
+            long minute = sheet.timeline().clock().playedMicros(from) / MINUTE_MICROS;
+            watched[(int) Math.min(minute, LAST_SHOWN - 1)] += sheet.watchedMinutes(from, from + STEP_MICROS);
+        }
+        Map<String, Double> minutes = new LinkedHashMap<>();
+        for (int i = 0; i < LAST_SHOWN; i++) {
+            minutes.put(minute(i * MINUTE_MICROS), watched[i]);
         }
         return minutes;
     }
@@ -89,12 +91,17 @@ public final class Paces {
     }
 
     private static Map<String, Double> ends(BoutSheet sheet) {
-        Map<String, Double> minutes = new LinkedHashMap<>();
-        long step = 1_000_000;
-        for (long from = 0; from < sheet.timeline().endMicros(); from += step) {
-            minutes.merge(end(sheet, from), sheet.watchedMinutes(from, from + step), Double::sum);
+        double last = 0;
+        double before = 0;
+        for (long from = 0; from < sheet.timeline().endMicros(); from += STEP_MICROS) {
+            double watched = sheet.watchedMinutes(from, from + STEP_MICROS);
+            if (end(sheet, from).equals(LAST)) {
+                last += watched;
+            } else {
+                before += watched;
+            }
         }
-        return minutes;
+        return Map.of(LAST, last, BEFORE, before);
     }
 
     private static Optional<String> atEnd(BoutSheet sheet, Tried tried) {

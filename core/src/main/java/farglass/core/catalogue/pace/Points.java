@@ -59,8 +59,8 @@ public final class Points {
     }
 
     private static List<Evidence> points(BoutSheet sheet, Seat whose) {
-        return sheet.bout().moments().stream()
-                .filter(moment -> isPoints(moment) && Sights.by(moment, whose) && sheet.saw(moment))
+        return sheet.seen().stream()
+                .filter(moment -> isPoints(moment) && Sights.by(moment, whose))
                 .map(moment -> Sights.at(sheet, moment, what(sheet, moment)))
                 .toList();
     }

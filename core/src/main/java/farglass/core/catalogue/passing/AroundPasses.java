@@ -213,7 +213,7 @@ public final class AroundPasses {
                                     "after a pass {name} still held it three seconds later {often}, in {raw}{claims}")),
                     new Ask(
                             "pass lines after",
-                            new Lasting(new Stays(AroundPasses::lines)),
+                            new Lasting(new Stays("pass lines", AroundPasses::lines)),
                             Wording.plain("{option}", "stays on top of a guard in which it was beaten", "")
                                     .under("Seconds from coming on top")),
                     new Ask(

@@ -148,7 +148,7 @@ public final class Gripping {
                                     .under("On the feet")),
                     new Ask(
                             "contact",
-                            new Lasting(new Stays(Gripping::contact)),
+                            new Lasting(new Stays("contact", Gripping::contact)),
                             Wording.plain("{option}", "bouts whose start was watched", "")
                                     .under("On the feet"))));
 

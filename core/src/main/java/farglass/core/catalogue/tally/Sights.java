@@ -18,8 +18,7 @@ public final class Sights {
 
     /** {@return each watched moment of a bout, as far as it counts for an option} */
     public static Tally ofMoments(String id, Of<Moment> option) {
-        return new Tally(id, (sheet, seat) -> sheet.bout().moments().stream()
-                .filter(sheet::saw)
+        return new Tally(id, (sheet, seat) -> sheet.seen().stream()
                 .flatMap(moment -> option.of(sheet, seat, moment).stream().map(taken -> at(sheet, moment, taken)))
                 .toList());
     }

@@ -57,7 +57,7 @@ public final class Stopwatches {
             "no two moments of {name} are tied together",
             List.of(new Ask(
                     "times",
-                    new Lasting(new Stays(Stopwatches::times)),
+                    new Lasting(new Stays("times", Stopwatches::times)),
                     Wording.plain("{option}", "pairs of moments", ""))));
 
     private Stopwatches() {}

@@ -63,8 +63,8 @@ public final class GroundGrips {
     private record Lane(Moment moment, Fact.Grip grip) {}
 
     private static Stream<Lane> lanes(BoutSheet sheet, Seat seat) {
-        return sheet.bout().moments().stream()
-                .filter(moment -> sheet.saw(moment) && sheet.covers(Layer.GRIPS, moment))
+        return sheet.seen().stream()
+                .filter(moment -> sheet.covers(Layer.GRIPS, moment))
                 .filter(moment -> isUnder(sheet, seat, moment))
                 .flatMap(moment -> moment.telling()
                         .facts(Fact.Grip.class)
@@ -121,7 +121,7 @@ public final class GroundGrips {
                     nthGrip("ground grip next", 1, "The next one"),
                     new Ask(
                                     "ground grip lasting",
-                                    new Lasting(new Stays(GroundGrips::lasting)),
+                                    new Lasting(new Stays("ground grip lasting", GroundGrips::lasting)),
                                     Wording.plain("{option}", "grips whose end was told", "")
                                             .under("For how long"))
                             .needing(Layer.GRIPS),

@@ -136,7 +136,7 @@ public final class GuardEnds {
             List.of(
                     new Ask(
                             "guard time",
-                            new TimeIn(new Stays(Guards::stays)),
+                            new TimeIn(new Stays("guard", Guards::stays)),
                             Wording.ofTerms("{option}", "", "{name} spent {amount} in {option}")
                                     .under("Share of the time watched")),
                     new Ask(
@@ -159,7 +159,7 @@ public final class GuardEnds {
                                     .under("The first thing tried")),
                     new Ask(
                             "guard until",
-                            new Lasting(new Stays(GuardEnds::untilSomething)),
+                            new Lasting(new Stays("guard until", GuardEnds::untilSomething)),
                             Wording.plain("{option}", "visits underneath", "").under("The first thing tried")),
                     new Ask(
                             "guard ends",

@@ -51,7 +51,7 @@ public final class Guards {
 
     private static final Ask LASTING = new Ask(
             "guard lasting",
-            new Lasting(new Stays(Guards::stays)),
+            new Lasting(new Stays("guard", Guards::stays)),
             Wording.ofTerms("{length}", "stays underneath in it", "{length}"));
 
     private static final Ask WHICH = new Ask(

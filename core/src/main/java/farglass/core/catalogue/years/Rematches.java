@@ -70,7 +70,6 @@ public final class Rematches {
                     by("won by year", "Won, by year", Rematches::year),
                     by("won by uniform", "Won, by uniform", Rematches::uniform),
                     by("won by rules", "Won, by rules", Rematches::rules),
-                    by("won against", "Won, against", Rematches::opponent),
                     new Ask(
                             "met",
                             new Listed(Sights.ofBouts("met", Rematches::opponent)),
