@@ -19,6 +19,8 @@ import picocli.CommandLine.Command;
             ImportCommand.class,
             ExportCommand.class,
             ProfileCommand.class,
+            PositionCommand.class,
+            TechniqueCommand.class,
             ScoreCommand.class,
             ConvertCommand.class,
             LexiconCommand.class,

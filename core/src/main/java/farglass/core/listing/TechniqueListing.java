@@ -1,0 +1,84 @@
+package farglass.core.listing;
+
+import farglass.core.bout.Moment;
+import farglass.core.bout.Seat;
+import farglass.core.corpus.BoutSheet;
+import farglass.core.corpus.Corpus;
+import farglass.core.corpus.Scope;
+import farglass.core.corpus.Tried;
+import farglass.core.lexicon.Technique;
+import farglass.core.scribe.Phrase;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Every try of a technique, with its variants, that was watched; feints and baits left out. */
+public final class TechniqueListing {
+    private TechniqueListing() {}
+
+    /** {@return the tries of one athlete, or of everybody, the oldest bout first} */
+    public static Listing of(Technique technique, Optional<String> athlete, Corpus corpus, Scope scope) {
+        String together = corpus.lexicon().together(technique.key());
+        List<Entry> entries = new ArrayList<>();
+        int worked = 0;
+        for (BoutSheet sheet : Sheets.of(athlete, corpus, scope)) {
+            for (Seat seat : Seat.values()) {
+                boolean asked = athlete.isEmpty()
+                        || sheet.bout().header().contestant(seat).name().equals(athlete.get());
+                if (!asked) {
+                    continue;
+                }
+                for (Tried tried : sheet.tried(seat, technique.kind())) {
+                    if (corpus.lexicon().together(tried.technique().key()).equals(together)) {
+                        entries.add(entry(sheet, seat, tried));
+                        worked += tried.worked() ? 1 : 0;
+                    }
+                }
+            }
+        }
+        long bouts = entries.stream()
+                .map(entry -> entry.evidence().bout())
+                .distinct()
+                .count();
+        String summary = "%d tr%s in %d bout%s; %d worked."
+                .formatted(entries.size(), entries.size() == 1 ? "y" : "ies", bouts, bouts == 1 ? "" : "s", worked);
+        return new Listing(together, corpus.lexicon().label(together), false, summary, entries);
+    }
+
+    private static Entry entry(BoutSheet sheet, Seat seat, Tried tried) {
+        Moment first = tried.first();
+        Moment last = tried.attempt().last();
+        List<String> steps = tried.attempt().steps().stream()
+                .skip(1)
+                .map(step -> sentence(sheet, step))
+                .toList();
+        List<String> then = new ArrayList<>(steps);
+        sheet.reply(tried)
+                .ifPresent(reply ->
+                        then.add((reply.confirmed() ? "answered: " : "followed: ") + sentence(sheet, reply.later())));
+        var after = sheet.timeline().after(last);
+        return new Entry(
+                tried.evidence(sheet, tried.technique().key()),
+                sheet.bout().header().date(),
+                Phrase.firstName(sheet.bout(), seat),
+                Phrase.firstName(sheet.bout(), seat.other()),
+                first.atMicros(),
+                "from "
+                        + sheet.lexicon()
+                                .label(sheet.timeline().before(first).position().key()),
+                then,
+                Phrase.of(first, sheet.bout(), sheet.lexicon())
+                        + (tried.worked()
+                                ? " \u2192 "
+                                        + sheet.lexicon().label(after.position().key())
+                                : ""),
+                Gains.of(first));
+    }
+
+    /** {@return "Runa: knee cut, to own left, nearly"} */
+    static String sentence(BoutSheet sheet, Moment moment) {
+        return "%s: %s"
+                .formatted(
+                        Phrase.actor(moment.actor(), sheet.bout()), Phrase.of(moment, sheet.bout(), sheet.lexicon()));
+    }
+}
