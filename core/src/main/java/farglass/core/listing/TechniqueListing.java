@@ -7,6 +7,7 @@ import farglass.core.corpus.Corpus;
 import farglass.core.corpus.Scope;
 import farglass.core.corpus.Tried;
 import farglass.core.lexicon.Technique;
+import farglass.core.lexicon.Words;
 import farglass.core.scribe.Phrase;
 import java.util.ArrayList;
 import java.util.List;
@@ -63,15 +64,18 @@ public final class TechniqueListing {
                 Phrase.firstName(sheet.bout(), seat),
                 Phrase.firstName(sheet.bout(), seat.other()),
                 first.atMicros(),
-                "from "
-                        + sheet.lexicon()
-                                .label(sheet.timeline().before(first).position().key()),
+                "from %s: %s"
+                        .formatted(
+                                Words.inSentence(sheet.lexicon()
+                                        .label(sheet.timeline()
+                                                .before(first)
+                                                .position()
+                                                .key())),
+                                Phrase.of(first, sheet.bout(), sheet.lexicon())),
                 then,
-                Phrase.of(first, sheet.bout(), sheet.lexicon())
-                        + (tried.worked()
-                                ? " \u2192 "
-                                        + sheet.lexicon().label(after.position().key())
-                                : ""),
+                tried.worked()
+                        ? "\u2192 " + sheet.lexicon().label(after.position().key())
+                        : "",
                 Gains.of(first));
     }
 

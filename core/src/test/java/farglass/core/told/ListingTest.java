@@ -41,10 +41,10 @@ class ListingTest {
         assertThat(toreando.summary()).isEqualTo("3 tries in 2 bouts; 1 worked.");
         Entry first = toreando.entries().get(0);
         assertThat(first.day().orElseThrow()).hasToString("2025-11-30");
-        assertThat(first.entered()).isEqualTo("from Open guard");
+        assertThat(first.entered()).isEqualTo("from open guard: Toreando pass, to own left, foot line");
         assertThat(first.tried()).hasSize(9);
         assertThat(first.tried().get(8)).startsWith("answered: Maren: Knee inserted");
-        assertThat(first.came()).endsWith("\u2192 Side control");
+        assertThat(first.came()).isEqualTo("\u2192 Side control");
     }
 
     @Test

@@ -34,7 +34,11 @@ final class ChapterIndex extends ListView<String> {
     private void show() {
         List<String> chapters = model.pageProperty()
                 .get()
-                .map(page -> Stream.concat(Stream.of(DossierModel.ONE_MINUTE), page.chapters().stream())
+                .map(page -> Stream.of(
+                                Stream.of(DossierModel.ONE_MINUTE),
+                                page.chapters().stream(),
+                                Stream.of(DossierModel.TERMS))
+                        .flatMap(each -> each)
                         .toList())
                 .orElse(List.of());
         if (!chapters.equals(getItems())) {

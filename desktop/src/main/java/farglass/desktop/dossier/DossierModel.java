@@ -6,6 +6,12 @@ import farglass.core.bout.Times;
 import farglass.core.catalogue.Catalogue;
 import farglass.core.corpus.Evidence;
 import farglass.core.corpus.Scope;
+import farglass.core.lexicon.Lexicon;
+import farglass.core.listing.Entry;
+import farglass.core.listing.Listing;
+import farglass.core.listing.PositionListing;
+import farglass.core.listing.Seen;
+import farglass.core.listing.TechniqueListing;
 import farglass.core.prose.Page;
 import farglass.core.prose.Row;
 import farglass.core.scribe.Phrase;
@@ -19,6 +25,7 @@ import farglass.library.Contents;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -26,9 +33,11 @@ import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import javafx.beans.property.IntegerProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleIntegerProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.beans.property.SimpleStringProperty;
 import javafx.beans.property.StringProperty;
@@ -48,6 +57,7 @@ public final class DossierModel {
     record Reel(Path film, long micros) {}
 
     static final String ONE_MINUTE = "In one minute";
+    static final String TERMS = "Positions and techniques";
     private static final int MOST_OFFERED = 10;
 
     private final Desk desk;
@@ -58,6 +68,9 @@ public final class DossierModel {
     private final ObservableList<Sight> sights = FXCollections.observableArrayList();
     private final ObjectProperty<Lens> lens = new SimpleObjectProperty<>(Lens.USUAL);
     private final StringProperty chapter = new SimpleStringProperty(ONE_MINUTE);
+    private final ReadOnlyObjectWrapper<Optional<Listing>> listing = new ReadOnlyObjectWrapper<>(Optional.empty());
+    private final ReadOnlyObjectWrapper<List<Seen>> seen = new ReadOnlyObjectWrapper<>(List.of());
+    private final IntegerProperty looked = new SimpleIntegerProperty(-1);
     private Optional<Work.Job> running = Optional.empty();
     private boolean stale = true;
 
@@ -74,7 +87,10 @@ public final class DossierModel {
         desk.placeProperty().addListener(change -> refresh());
         athlete.addListener(change -> outdate());
         lens.addListener(change -> outdate());
-        chapter.addListener(change -> chooseRow());
+        chapter.addListener(change -> {
+            closePage();
+            chooseRow();
+        });
         row.addListener(change -> showSights());
         chooseAthletes();
     }
@@ -128,14 +144,21 @@ public final class DossierModel {
         running = Optional.of(desk.work()
                 .start(
                         "Counting " + name,
-                        (progress, cancelled) ->
+                        (progress, cancelled) -> new Computed(
                                 Page.of(Catalogue.dossier(name, desk.corpus(contents), scope), desk.lexicon()),
+                                Seen.of(Optional.of(name), desk.corpus(contents), scope)),
                         this::show,
                         desk::fail));
     }
 
-    private void show(Page computed) {
-        if (!chapter.get().equals(ONE_MINUTE) && !computed.chapters().contains(chapter.get())) {
+    private record Computed(Page page, List<Seen> seen) {}
+
+    private void show(Computed both) {
+        Page computed = both.page();
+        seen.set(both.seen());
+        closePage();
+        boolean ours = chapter.get().equals(ONE_MINUTE) || chapter.get().equals(TERMS);
+        if (!ours && !computed.chapters().contains(chapter.get())) {
             chapter.set(ONE_MINUTE);
         }
         // Whoever hears of the new page marks the figure that is looked at.
@@ -156,6 +179,66 @@ public final class DossierModel {
                 : known.chapter(chapter.get()).stream()
                         .flatMap(answer -> answer.rows().stream())
                         .findFirst();
+    }
+
+    /** Opens the page of a position or technique of the athlete. */
+    void openPage(String key) {
+        if (athlete.get().isEmpty()) {
+            return;
+        }
+        Optional<String> whose = athlete.get().map(Athlete::name);
+        Contents contents = desk.contents();
+        Lexicon lexicon = desk.lexicon();
+        Scope scope = lens.get().scope(Weighing.ALIKE);
+        desk.work()
+                .start(
+                        "Listing " + lexicon.label(key),
+                        (progress, cancelled) -> lexicon.position(key)
+                                .map(place -> PositionListing.of(place, whose, desk.corpus(contents), scope))
+                                .or(() -> lexicon.technique(key)
+                                        .map(technique ->
+                                                TechniqueListing.of(technique, whose, desk.corpus(contents), scope)))
+                                .orElseThrow(),
+                        this::showPage,
+                        desk::fail);
+    }
+
+    private void showPage(Listing page) {
+        row.set(Optional.empty());
+        looked.set(-1);
+        sights.setAll(newestFirst(page).stream()
+                .flatMap(entry -> sight(entry.evidence()).stream())
+                .toList());
+        listing.set(Optional.of(page));
+    }
+
+    /** Goes back from the page of a position or technique to the chapter. */
+    void closePage() {
+        if (listing.get().isPresent()) {
+            listing.set(Optional.empty());
+            chooseRow();
+        }
+    }
+
+    static List<Entry> newestFirst(Listing page) {
+        List<Entry> entries = new ArrayList<>(page.entries());
+        Collections.reverse(entries);
+        return entries;
+    }
+
+    /** {@return the page of a position or technique that is open instead of a chapter} */
+    ReadOnlyObjectProperty<Optional<Listing>> listingProperty() {
+        return listing.getReadOnlyProperty();
+    }
+
+    /** {@return what has a page of its own, the most frequent first} */
+    ReadOnlyObjectProperty<List<Seen>> seenProperty() {
+        return seen.getReadOnlyProperty();
+    }
+
+    /** {@return which of the sights is looked at from elsewhere; -1 for none} */
+    IntegerProperty lookedProperty() {
+        return looked;
     }
 
     private void showSights() {

@@ -1,11 +1,14 @@
 package farglass.desktop.dossier;
 
+import farglass.core.listing.Listing;
 import farglass.core.prose.Page;
 import farglass.drawing.Palette;
 import java.util.Optional;
 import javafx.beans.value.ObservableValue;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 
 /** The Dossier place: whom and through what above, the chapters left, the chapter in the middle, the film that proves it right. */
@@ -14,6 +17,9 @@ public final class DossierView extends BorderPane {
     private final ChapterIndex index;
     private final ChapterView chapter;
     private final ScrollPane scroll;
+    private final ListingView listing;
+    private final TermsView terms;
+    private final EvidenceView evidence;
     private final Label empty = new Label(
             "A dossier needs bouts. Add a film on the Shelf (Ctrl+1), say who the two are, and tag what happens.");
 
@@ -22,6 +28,8 @@ public final class DossierView extends BorderPane {
         this.index = new ChapterIndex(model);
         this.chapter = new ChapterView(model, palette);
         this.scroll = new ScrollPane(chapter);
+        this.listing = new ListingView(model);
+        this.terms = new TermsView(model);
         getStyleClass().add("dossier");
         empty.getStyleClass().add("empty-words");
         empty.setWrapText(true);
@@ -30,9 +38,20 @@ public final class DossierView extends BorderPane {
         scroll.setFocusTraversable(false);
         setTop(new LensBar(model));
         setLeft(index);
-        setRight(new EvidenceView(model));
+        this.evidence = new EvidenceView(model);
         model.pageProperty().addListener(change -> show());
         model.chapterProperty().addListener(change -> show());
+        model.listingProperty().addListener(change -> show());
+        model.seenProperty()
+                .addListener(change -> terms.show(model.seenProperty().get()));
+        addEventFilter(KeyEvent.KEY_PRESSED, event -> {
+            if (event.getCode() == KeyCode.ESCAPE
+                    && model.listingProperty().get().isPresent()) {
+                model.closePage();
+                index.requestFocus();
+                event.consume();
+            }
+        });
         show();
     }
 
@@ -42,12 +61,21 @@ public final class DossierView extends BorderPane {
     private void show() {
         Optional<Page> page = model.pageProperty().get();
         getLeft().setVisible(page.isPresent());
-        getRight().setVisible(page.isPresent());
-        if (page.isEmpty()) {
-            setCenter(empty);
+        Optional<Listing> listed = model.listingProperty().get();
+        boolean terms = listed.isEmpty() && model.chapterProperty().get().equals(DossierModel.TERMS);
+        // Tab goes in the order in which these are added: the evidence comes behind what it proves.
+        setRight(null);
+        setCenter(page.isEmpty() ? empty : listed.isPresent() ? listing : terms ? this.terms : scroll);
+        if (page.isPresent() && !terms) {
+            setRight(evidence);
+        }
+        if (page.isEmpty() || terms) {
             return;
         }
-        setCenter(scroll);
+        if (listed.isPresent()) {
+            listing.show(listed.get());
+            return;
+        }
         chapter.show(page.get(), model.chapterProperty().get());
         scroll.setVvalue(0);
         if (awaitsFocus) {

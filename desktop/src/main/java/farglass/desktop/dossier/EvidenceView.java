@@ -1,9 +1,11 @@
 package farglass.desktop.dossier;
 
+import farglass.core.lexicon.Words;
 import farglass.core.prose.Row;
 import farglass.desktop.parts.WrappingCell;
 import java.util.Optional;
 import javafx.collections.ListChangeListener;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.input.KeyCode;
@@ -20,6 +22,8 @@ final class EvidenceView extends VBox {
     private final Label title = wrapped("section");
     private final Label basis = wrapped("quiet");
     private final Label why = wrapped("remarks");
+    private final Label how = wrapped("quiet");
+    private final Button whole = new Button();
 
     EvidenceView(DossierModel model) {
         super(6);
@@ -30,7 +34,6 @@ final class EvidenceView extends VBox {
         why.setId("why");
         why.visibleProperty().bind(why.textProperty().isNotEmpty());
         why.managedProperty().bind(why.visibleProperty());
-        Label how = wrapped("quiet");
         how.setText("Space plays it; Enter or a double click opens it in Tag.");
         sights.setId("sights");
         sights.getStyleClass().add("ledger");
@@ -55,8 +58,22 @@ final class EvidenceView extends VBox {
         nothing.setText("No single moment stands behind this.");
         sights.setPlaceholder(nothing);
         VBox.setVgrow(sights, Priority.ALWAYS);
-        getChildren().addAll(film, title, basis, why, how, sights);
+        whole.setId("whole-page");
+        whole.getStyleClass().add("fold");
+        whole.setMnemonicParsing(false);
+        whole.managedProperty().bind(whole.visibleProperty());
+        whole.setOnAction(event -> model.rowProperty()
+                .get()
+                .ifPresent(row -> model.openPage(row.figure().option())));
+        getChildren().addAll(film, title, basis, why, whole, how, sights);
         model.rowProperty().addListener(change -> tell());
+        model.listingProperty().addListener(change -> tell());
+        model.lookedProperty().addListener((property, old, at) -> {
+            if (at.intValue() >= 0 && at.intValue() < model.sights().size()) {
+                sights.getSelectionModel().select(at.intValue());
+                sights.scrollTo(at.intValue());
+            }
+        });
         tell();
     }
 
@@ -71,6 +88,17 @@ final class EvidenceView extends VBox {
     private void tell() {
         Optional<Row> row = model.rowProperty().get();
         title.setText(row.map(known -> "%s: %s %s".formatted(known.label(), known.count(), known.of()))
+                .or(() -> model.listingProperty().get().map(page -> page.label() + ": " + page.summary()))
+                .orElse(""));
+        // A page lists its moments itself.
+        boolean listed = model.listingProperty().get().isPresent();
+        sights.setVisible(!listed);
+        how.setVisible(!listed);
+        Optional<Row> named = row.filter(known -> known.figure().ask().wording().inLexicon());
+        whole.setVisible(named.isPresent());
+        whole.setText(named.map(known -> "All of %s\u2026"
+                        .formatted(Words.inSentence(
+                                model.desk().lexicon().label(known.figure().option()))))
                 .orElse(""));
         basis.setText(row.map(Row::basis).orElse(""));
         why.setText(row.map(Row::why).orElse(""));
