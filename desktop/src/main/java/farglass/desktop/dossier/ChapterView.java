@@ -159,7 +159,8 @@ final class ChapterView extends VBox {
     }
 
     private FigureView figure(Row row) {
-        FigureView view = FigureView.of(row, palette);
+        FigureView view =
+                FigureView.of(row, model.besideProperty().get().map(Beside::words), model.beside(row), palette);
         view.setToggleGroup(group);
         view.setSelected(model.rowProperty().get().filter(row::equals).isPresent());
         view.setOnAction(event -> {

@@ -67,6 +67,8 @@ public final class DossierModel {
     private final ObjectProperty<Optional<Row>> row = new SimpleObjectProperty<>(Optional.empty());
     private final ObservableList<Sight> sights = FXCollections.observableArrayList();
     private final ObjectProperty<Lens> lens = new SimpleObjectProperty<>(Lens.USUAL);
+    private final ObjectProperty<Optional<Beside>> beside = new SimpleObjectProperty<>(Optional.empty());
+    private Map<String, Row> rowsBeside = Map.of();
     private final StringProperty chapter = new SimpleStringProperty(ONE_MINUTE);
     private final ReadOnlyObjectWrapper<Optional<Listing>> listing = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final ReadOnlyObjectWrapper<List<Seen>> seen = new ReadOnlyObjectWrapper<>(List.of());
@@ -85,8 +87,12 @@ public final class DossierModel {
             outdate();
         });
         desk.placeProperty().addListener(change -> refresh());
-        athlete.addListener(change -> outdate());
+        athlete.addListener(change -> {
+            beside.set(Optional.empty());
+            outdate();
+        });
         lens.addListener(change -> outdate());
+        beside.addListener(change -> outdate());
         chapter.addListener(change -> {
             closePage();
             chooseRow();
@@ -141,21 +147,66 @@ public final class DossierModel {
         Contents contents = desk.contents();
         Scope scope =
                 lens.get().scope(desk.studyProperty().get().map(Study::weighing).orElse(Weighing.ALIKE));
+        Optional<Beside> other = beside.get();
         running = Optional.of(desk.work()
                 .start(
                         "Counting " + name,
                         (progress, cancelled) -> new Computed(
                                 Page.of(Catalogue.dossier(name, desk.corpus(contents), scope), desk.lexicon()),
-                                Seen.of(Optional.of(name), desk.corpus(contents), scope)),
+                                Seen.of(Optional.of(name), desk.corpus(contents), scope),
+                                other.map(held -> rows(Page.of(
+                                                Catalogue.dossier(
+                                                        held.athlete(), desk.corpus(contents), held.scope(scope)),
+                                                desk.lexicon())))
+                                        .orElse(Map.of())),
                         this::show,
                         desk::fail));
     }
 
-    private record Computed(Page page, List<Seen> seen) {}
+    private record Computed(Page page, List<Seen> seen, Map<String, Row> beside) {}
+
+    private static String key(Row row) {
+        return row.figure().ask().id() + "/" + row.figure().option();
+    }
+
+    private static Map<String, Row> rows(Page page) {
+        return page.answers().stream()
+                .flatMap(answer -> answer.rows().stream())
+                .collect(Collectors.toMap(DossierModel::key, row -> row, (one, same) -> one));
+    }
+
+    /** {@return the same figure of whom or what is held beside; empty where nothing is, or it was never seen there} */
+    Optional<Row> beside(Row row) {
+        return Optional.ofNullable(rowsBeside.get(key(row)));
+    }
+
+    ObjectProperty<Optional<Beside>> besideProperty() {
+        return beside;
+    }
+
+    /** {@return everybody who can be held beside the athlete, and the years before which the athlete can be} */
+    List<Beside> canStandBeside() {
+        if (athlete.get().isEmpty()) {
+            return List.of();
+        }
+        String name = athlete.get().get().name();
+        List<Integer> years = years();
+        return Stream.concat(
+                        Stream.concat(athletes.stream(), mostSeen().stream())
+                                .map(Athlete::name)
+                                .distinct()
+                                .filter(other -> !other.equals(name))
+                                .map(other -> new Beside(other, Optional.empty())),
+                        years.stream()
+                                .limit(Math.max(0, years.size() - 1))
+                                .map(year -> new Beside(name, Optional.of(year))))
+                .toList();
+    }
 
     private void show(Computed both) {
         Page computed = both.page();
         seen.set(both.seen());
+        rowsBeside = both.beside();
         closePage();
         boolean ours = chapter.get().equals(ONE_MINUTE) || chapter.get().equals(TERMS);
         if (!ours && !computed.chapters().contains(chapter.get())) {

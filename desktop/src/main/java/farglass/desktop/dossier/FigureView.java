@@ -7,6 +7,7 @@ import farglass.drawing.EstimateLayout;
 import farglass.drawing.EstimatePainter;
 import farglass.drawing.Ink;
 import farglass.drawing.Palette;
+import java.util.Optional;
 import javafx.beans.value.ObservableValue;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -32,13 +33,29 @@ final class FigureView extends ToggleButton {
 
     /** {@return a figure within its chapter} */
     static FigureView of(Row row, ObservableValue<Palette> palette) {
+        return of(row, Optional.empty(), Optional.empty(), palette);
+    }
+
+    /**
+     * {@return a figure within its chapter, with the same of somebody else, or of another time, below it}
+     *
+     * @param who stands below; empty for nobody
+     * @param beside the same figure there; empty where it was never seen
+     */
+    static FigureView of(Row row, Optional<String> who, Optional<Row> beside, ObservableValue<Palette> palette) {
         Label label = wrapped(row.label(), "figure-label");
         // In large letters it wraps rather than being cut.
         Label count = wrapped(row.count(), "figure-count");
         String likely = row.likely().isEmpty() || row.remark().isEmpty() ? row.likely() : row.likely() + "; ";
         GridPane line = new GridPane();
         line.getColumnConstraints().addAll(percent(30), percent(13), percent(22), percent(35));
-        line.addRow(0, label, count, glyph(row, palette), wrapped(likely + row.remark(), "quiet"));
+        line.addRow(0, label, count, glyph(row, Ink.SUBJECT, palette), wrapped(likely + row.remark(), "quiet"));
+        who.ifPresent(name -> line.addRow(
+                1,
+                wrapped("    " + name, "beside"),
+                wrapped(beside.map(Row::count).orElse("not seen"), "beside"),
+                beside.map(other -> (Node) glyph(other, Ink.OTHER, palette)).orElseGet(() -> wrapped("", "quiet")),
+                wrapped(beside.map(Row::likely).orElse(""), "quiet")));
         return new FigureView(line, "%s: %s of %s".formatted(row.label(), row.count(), row.of()));
     }
 
@@ -53,7 +70,9 @@ final class FigureView extends ToggleButton {
         line.addRow(
                 0,
                 told,
-                point.row().map(row -> (Node) glyph(row, palette)).orElseGet(() -> wrapped("not known", "quiet")),
+                point.row()
+                        .map(row -> (Node) glyph(row, Ink.SUBJECT, palette))
+                        .orElseGet(() -> wrapped("not known", "quiet")),
                 from);
         return new FigureView(line, point.about() + ": " + point.words());
     }
@@ -65,7 +84,7 @@ final class FigureView extends ToggleButton {
         return label;
     }
 
-    private static Drawn glyph(Row row, ObservableValue<Palette> palette) {
+    private static Drawn glyph(Row row, Ink ink, ObservableValue<Palette> palette) {
         Drawn glyph = new Drawn(palette);
         glyph.setPrefSize(150, 20);
         // Beside a note of two lines it stays as tall as in every other row, so that the rulers line up.
@@ -78,7 +97,7 @@ final class FigureView extends ToggleButton {
                                 bar.others(),
                                 width,
                                 height),
-                        Ink.SUBJECT)));
+                        ink)));
         return glyph;
     }
 

@@ -26,6 +26,7 @@ final class LensBar extends HBox {
     private final MenuButton uniform = word("uniform");
     private final MenuButton since = word("since");
     private final MenuButton kind = word("kind");
+    private final MenuButton beside = word("beside");
     private final Label basis = new Label();
 
     LensBar(DossierModel model) {
@@ -44,7 +45,9 @@ final class LensBar extends HBox {
                 quiet("\u00b7"),
                 since,
                 quiet("\u00b7"),
-                kind);
+                kind,
+                quiet("\u00b7 beside"),
+                beside);
         sentence.setAlignment(Pos.CENTER_LEFT);
         HBox.setHgrow(sentence, Priority.ALWAYS);
         basis.setId("basis");
@@ -55,6 +58,7 @@ final class LensBar extends HBox {
         model.athleteProperty().addListener(change -> show());
         model.lensProperty().addListener(change -> show());
         model.pageProperty().addListener(change -> show());
+        model.besideProperty().addListener(change -> show());
         show();
     }
 
@@ -116,6 +120,13 @@ final class LensBar extends HBox {
                 .setAll(kinds.stream()
                         .map(each -> item(kinds(each), () -> change(lens.of(each))))
                         .toList());
+        beside.setText(besides(model.besideProperty().get()));
+        List<MenuItem> besides = new ArrayList<>();
+        besides.add(item(besides(Optional.empty()), () -> model.besideProperty().set(Optional.empty())));
+        model.canStandBeside()
+                .forEach(each -> besides.add(item(
+                        besides(Optional.of(each)), () -> model.besideProperty().set(Optional.of(each)))));
+        beside.getItems().setAll(besides);
         basis.setText(model.pageProperty()
                 .get()
                 .map(page -> "%d of %d known bouts were watched".formatted(page.watched(), page.known()))
@@ -137,5 +148,12 @@ final class LensBar extends HBox {
 
     private static String kinds(Optional<BoutKind> kind) {
         return kind.map(each -> each.name().toLowerCase(Locale.ROOT) + " only").orElse("every kind of bout");
+    }
+
+    private static String besides(Optional<Beside> beside) {
+        return beside.map(held -> held.beforeYear()
+                        .map(year -> "their own bouts before " + year)
+                        .orElse(held.athlete()))
+                .orElse("the others alone");
     }
 }

@@ -2,6 +2,7 @@ package farglass.desktop.dossier;
 
 import farglass.core.lexicon.Words;
 import farglass.core.listing.Seen;
+import java.util.Comparator;
 import java.util.List;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
@@ -74,6 +75,8 @@ final class TermsView extends VBox {
         terms.getItems()
                 .setAll(all.stream()
                         .filter(seen -> Words.plain(seen.label()).contains(wanted))
+                        .sorted(Comparator.comparing(
+                                seen -> !Words.plain(seen.label()).startsWith(wanted)))
                         .toList());
     }
 
