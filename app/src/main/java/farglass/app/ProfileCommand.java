@@ -20,11 +20,15 @@ import farglass.library.Contents;
 import farglass.library.Library;
 import farglass.library.LibraryException;
 import farglass.library.exchange.BoutExport;
+import farglass.library.report.DossierReport;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
@@ -52,6 +56,21 @@ final class ProfileCommand implements Callable<Integer> {
     @Option(names = "--json", description = "as JSON")
     private boolean json;
 
+    @Option(names = "--csv", description = "every figure as one line of a table")
+    private boolean csv;
+
+    @Option(
+            names = "--html",
+            paramLabel = "FILE",
+            description = "writes two pages for a coach; everything, with --whole")
+    private Path html;
+
+    @Option(names = "--pdf", paramLabel = "FILE", description = "the same as PDF")
+    private Path pdf;
+
+    @Option(names = "--whole", description = "every figure on paper, not only what matters most")
+    private boolean whole;
+
     @Override
     public Integer call() {
         try (Library open = Library.open(library, Home.clock(), Home.person())) {
@@ -66,6 +85,14 @@ final class ProfileCommand implements Callable<Integer> {
             Lexicon lexicon = Lexicon.shipped().with(contents.words().texts()).lexicon();
             Page page = Page.of(
                     Catalogue.dossier(athlete, Corpus.of(bouts, lexicon), scope.scope(weighing(contents))), lexicon);
+            if (csv) {
+                System.out.print(FigureTable.csv(page));
+                return 0;
+            }
+            if (html != null || pdf != null) {
+                print(page);
+                return 0;
+            }
             String copy = full ? "a full copy" : "for sharing, without private moments";
             System.out.println(
                     json
@@ -75,6 +102,13 @@ final class ProfileCommand implements Callable<Integer> {
                             : text(page, evidence) + "\n(" + copy + ")");
             return 0;
         }
+    }
+
+    private void print(Page page) {
+        DossierReport report = new DossierReport(page, study == null ? "" : "weighed as " + study, whole);
+        Optional.ofNullable(html).ifPresent(report::writeHtml);
+        Optional.ofNullable(pdf).ifPresent(report::writePdf);
+        Stream.of(html, pdf).filter(Objects::nonNull).forEach(file -> System.out.println("Wrote " + file + "."));
     }
 
     static String names(Contents contents) {

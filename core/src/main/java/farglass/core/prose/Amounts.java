@@ -49,7 +49,7 @@ final class Amounts {
         return String.format(Locale.ROOT, "%.0f", 100 * share);
     }
 
-    /** {@return "half of these stays last over 30 s (likely 20 s to 40 s)"; of too few only how many ended} */
+    /** {@return "half of these last over 30 s (likely 20 s to 40 s)"; of too few only how many ended} */
     static String length(Durations durations) {
         if (durations.median().isEmpty()) {
             return "%d of %d seen to end, too few to say how long they last"
@@ -61,7 +61,7 @@ final class Amounts {
                                 seconds(durations.low80().getAsDouble()),
                                 seconds(durations.high80().getAsDouble()))
                 : "";
-        return "half of these stays last over " + seconds(durations.median().getAsDouble()) + likely;
+        return "half of these last over " + seconds(durations.median().getAsDouble()) + likely;
     }
 
     /** {@return "3:20 of 14:10 min"} */

@@ -31,7 +31,7 @@ record Blanks(String athlete, Lexicon lexicon, Map<Layer, Integer> unwatched) {
             values.put("n", () -> String.valueOf(chances));
             values.put("times", () -> Amounts.times(chances));
             values.put("count", () -> Amounts.counted(known));
-            values.put("often", () -> Hedge.words(known));
+            values.put("often", () -> often(known));
             values.put("raw", () -> Amounts.raw(known));
             values.put("brief", () -> known.isTooLittle() ? Amounts.raw(known) : Amounts.counted(known));
             values.put("each", () -> each(figures));
@@ -127,5 +127,10 @@ record Blanks(String athlete, Lexicon lexicon, Map<Layer, Integer> unwatched) {
         return more == 0
                 ? in
                 : "%s; %d more known bout%s not watched for this".formatted(in, more, more == 1 ? " was" : "s were");
+    }
+
+    private static String often(Share share) {
+        String words = Hedge.words(share);
+        return words.equals(Hedge.TOO_LITTLE) ? "(%s)".formatted(words) : words;
     }
 }

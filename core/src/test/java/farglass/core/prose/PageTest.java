@@ -175,7 +175,7 @@ class PageTest {
                 new Figure.Length(lasting, "half-guard", few, List.of()),
                 new Figure.Length(lasting, "closed-guard", long1, List.of()));
         assertThat(answer.sentence())
-                .endsWith("; half of these stays last over 31 s (likely 9.3 s to open).")
+                .endsWith("; half of these last over 31 s (likely 9.3 s to open).")
                 .doesNotContain("seen to end");
         assertThat(answer.rows().get(1).note()).isEqualTo("1 of 2 seen to end, too few to say how long they last");
     }

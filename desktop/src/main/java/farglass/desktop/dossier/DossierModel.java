@@ -22,12 +22,14 @@ import farglass.desktop.desk.Desk;
 import farglass.desktop.desk.Place;
 import farglass.desktop.desk.Work;
 import farglass.library.Contents;
+import farglass.library.report.DossierReport;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
@@ -367,6 +369,38 @@ public final class DossierModel {
 
     Desk desk() {
         return desk;
+    }
+
+    /** {@return the dossier shown, for paper} @param whole whether every figure is told */
+    Optional<DossierReport> report(boolean whole) {
+        Lens now = lens.get();
+        String through = Stream.of(
+                        now.weighed() ? studysWeights() : "all bouts alike",
+                        now.uniform().map(worn -> "only " + worn.label()).orElse(""),
+                        now.sinceYear().map(year -> "since " + year).orElse(""),
+                        now.kind()
+                                .map(kind -> "only " + kind.name().toLowerCase(Locale.ROOT))
+                                .orElse(""))
+                .filter(words -> !words.isEmpty())
+                .collect(Collectors.joining(", "));
+        return page.get().map(known -> new DossierReport(known, "weighed " + through, whole));
+    }
+
+    /** Writes the report; what it is follows from the file's ending. */
+    void print(DossierReport report, Path file) {
+        desk.work()
+                .start(
+                        "Writing " + file.getFileName(),
+                        (progress, cancelled) -> {
+                            if (file.toString().endsWith(".pdf")) {
+                                report.writePdf(file);
+                            } else {
+                                report.writeHtml(file);
+                            }
+                            return file;
+                        },
+                        written -> desk.say("Wrote %s.".formatted(written)),
+                        desk::fail);
     }
 
     /** Opens the film at that moment. */

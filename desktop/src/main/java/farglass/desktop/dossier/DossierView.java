@@ -2,6 +2,7 @@ package farglass.desktop.dossier;
 
 import farglass.core.listing.Listing;
 import farglass.core.prose.Page;
+import farglass.desktop.desk.Choosers;
 import farglass.drawing.Palette;
 import java.util.Optional;
 import javafx.beans.value.ObservableValue;
@@ -23,7 +24,7 @@ public final class DossierView extends BorderPane {
     private final Label empty = new Label(
             "A dossier needs bouts. Add a film on the Shelf (Ctrl+1), say who the two are, and tag what happens.");
 
-    public DossierView(DossierModel model, ObservableValue<Palette> palette) {
+    public DossierView(DossierModel model, Choosers choosers, ObservableValue<Palette> palette) {
         this.model = model;
         this.index = new ChapterIndex(model);
         this.chapter = new ChapterView(model, palette);
@@ -36,7 +37,7 @@ public final class DossierView extends BorderPane {
         scroll.setFitToWidth(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         scroll.setFocusTraversable(false);
-        setTop(new LensBar(model));
+        setTop(new LensBar(model, choosers));
         setLeft(index);
         this.evidence = new EvidenceView(model);
         model.pageProperty().addListener(change -> show());

@@ -2,7 +2,9 @@ package farglass.desktop.dossier;
 
 import farglass.core.bout.BoutKind;
 import farglass.core.bout.Uniform;
+import farglass.core.lexicon.Words;
 import farglass.core.study.Athlete;
+import farglass.desktop.desk.Choosers;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -29,7 +31,7 @@ final class LensBar extends HBox {
     private final MenuButton beside = word("beside");
     private final Label basis = new Label();
 
-    LensBar(DossierModel model) {
+    LensBar(DossierModel model, Choosers choosers) {
         this.model = model;
         getStyleClass().add("lens");
         setAlignment(Pos.CENTER_LEFT);
@@ -53,7 +55,16 @@ final class LensBar extends HBox {
         basis.setId("basis");
         basis.getStyleClass().add("quiet");
         basis.setMinWidth(Region.USE_PREF_SIZE);
-        getChildren().addAll(sentence, basis);
+        MenuButton print = word("print");
+        print.setText("Print");
+        print.getItems()
+                .setAll(
+                        item("Two pages for a coach, as PDF\u2026", () -> print(choosers, "pdf", false)),
+                        item("Two pages for a coach, as a web page\u2026", () -> print(choosers, "html", false)),
+                        item("Everything, as PDF\u2026", () -> print(choosers, "pdf", true)),
+                        item("Everything, as a web page\u2026", () -> print(choosers, "html", true)));
+        setSpacing(14);
+        getChildren().addAll(sentence, basis, print);
         model.athletes().addListener((ListChangeListener<Athlete>) change -> show());
         model.athleteProperty().addListener(change -> show());
         model.lensProperty().addListener(change -> show());
@@ -155,5 +166,15 @@ final class LensBar extends HBox {
                         .map(year -> "their own bouts before " + year)
                         .orElse(held.athlete()))
                 .orElse("the others alone");
+    }
+
+    private void print(Choosers choosers, String ending, boolean whole) {
+        model.report(whole).ifPresent(report -> choosers.save(
+                        "Print the dossier",
+                        ending.equals("pdf") ? "PDF" : "Web pages",
+                        ending,
+                        "dossier-%s.%s"
+                                .formatted(Words.plain(report.page().athlete()).replace(' ', '-'), ending))
+                .ifPresent(file -> model.print(report, file)));
     }
 }

@@ -1,6 +1,5 @@
 package farglass.library.report;
 
-import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.Term;
 import farglass.core.lexicon.Words;
@@ -10,14 +9,7 @@ import farglass.core.plan.PlanStep;
 import farglass.core.plan.StayOut;
 import farglass.core.study.Camp;
 import farglass.core.study.Study;
-import farglass.library.LibraryException;
-import java.io.ByteArrayOutputStream;
-import java.io.IOException;
-import java.io.InputStream;
-import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
 import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -45,12 +37,12 @@ public final class CornerCard {
     public String html() {
         StringBuilder body = new StringBuilder();
         body.append("<h1>")
-                .append(escaped(ours))
+                .append(Paper.escaped(ours))
                 .append(" against ")
-                .append(escaped(opponent))
+                .append(Paper.escaped(opponent))
                 .append("</h1>");
         study.camp().ifPresent(camp -> body.append("<p class=\"when\">")
-                .append(escaped(when(camp)))
+                .append(Paper.escaped(when(camp)))
                 .append("</p>"));
         body.append("<h2>What we do</h2>");
         if (plan.steps().isEmpty()) {
@@ -62,16 +54,18 @@ public final class CornerCard {
         if (!plan.stayOuts().isEmpty()) {
             body.append("<h2>Stay out of</h2><ul>");
             for (StayOut stayOut : plan.stayOuts()) {
-                body.append("<li><b>").append(escaped(words(stayOut.where()))).append("</b>");
+                body.append("<li><b>")
+                        .append(Paper.escaped(words(stayOut.where())))
+                        .append("</b>");
                 if (!stayOut.why().isBlank()) {
-                    body.append(" \u2013 ").append(escaped(stayOut.why()));
+                    body.append(" \u2013 ").append(Paper.escaped(stayOut.why()));
                 }
                 body.append("</li>");
             }
             body.append("</ul>");
         }
         cautions(plan, lexicon).forEach(caution -> body.append("<p class=\"caution\">")
-                .append(escaped(caution))
+                .append(Paper.escaped(caution))
                 .append("</p>"));
         body.append(
                 "<p class=\"caution\">The event\u2019s own rules decide what is allowed for age, belt and uniform.</p>");
@@ -88,7 +82,7 @@ public final class CornerCard {
                 .caution { font-size: 8pt; color: #5d5a52; margin: 2mm 0 0 }
                 </style></head><body>%s</body></html>
                 """
-                .formatted(escaped(ours + " against " + opponent), body);
+                .formatted(Paper.escaped(ours + " against " + opponent), body);
     }
 
     private static String when(Camp camp) {
@@ -101,15 +95,15 @@ public final class CornerCard {
     }
 
     private void append(PlanStep step, StringBuilder body) {
-        body.append("<li>").append(escaped(words(step.situation()))).append(": <b>");
-        body.append(escaped(words(step.choice()))).append("</b>");
+        body.append("<li>").append(Paper.escaped(words(step.situation()))).append(": <b>");
+        body.append(Paper.escaped(words(step.choice()))).append("</b>");
         if (!step.fallbacks().isEmpty()) {
             body.append("<table>");
             for (Fallback fallback : step.fallbacks()) {
                 body.append("<tr><td>if ")
-                        .append(escaped(words(fallback.answer())))
+                        .append(Paper.escaped(words(fallback.answer())))
                         .append("</td><td><b>")
-                        .append(escaped(words(fallback.then())))
+                        .append(Paper.escaped(words(fallback.then())))
                         .append("</b></td></tr>");
             }
             body.append("</table>");
@@ -141,55 +135,11 @@ public final class CornerCard {
                 .toList();
     }
 
-    private static String escaped(String words) {
-        return words.replace("&", "&amp;")
-                .replace("<", "&lt;")
-                .replace(">", "&gt;")
-                .replace("\"", "&quot;")
-                // Control characters are no part of XML, and would stop the PDF.
-                .replaceAll("[\\p{Cc}&&[^\\n\\t]]", "");
-    }
-
     public void writeHtml(Path target) {
-        write(target, html().getBytes(StandardCharsets.UTF_8));
+        new Paper(html(), "corner card").writeHtml(target);
     }
 
     public void writePdf(Path target) {
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        try {
-            PdfRendererBuilder builder = new PdfRendererBuilder();
-            font(builder, "SourceSans3_400Regular.ttf", "Source Sans 3", 400);
-            font(builder, "SourceSans3_600SemiBold.ttf", "Source Sans 3", 700);
-            font(builder, "SourceSerif4_600SemiBold.ttf", "Source Serif 4", 600);
-            builder.withHtmlContent(html().replace("<!DOCTYPE html>", ""), null);
-            builder.toStream(out);
-            builder.run();
-        } catch (IOException e) {
-            throw new LibraryException("The corner card could not be made: " + e.getMessage(), e);
-        }
-        write(target, out.toByteArray());
-    }
-
-    private static void font(PdfRendererBuilder builder, String file, String family, int weight) {
-        builder.useFont(
-                () -> resource(file),
-                family,
-                weight,
-                com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle.NORMAL,
-                true);
-    }
-
-    private static InputStream resource(String file) {
-        return CornerCard.class.getResourceAsStream("/farglass/library/report/fonts/" + file);
-    }
-
-    private static void write(Path target, byte[] bytes) {
-        try {
-            Path part = target.resolveSibling(target.getFileName() + ".part");
-            Files.write(part, bytes);
-            Files.move(part, target, StandardCopyOption.REPLACE_EXISTING);
-        } catch (IOException e) {
-            throw new LibraryException("%s cannot be written. Choose another folder.".formatted(target), e);
-        }
+        new Paper(html(), "corner card").writePdf(target);
     }
 }

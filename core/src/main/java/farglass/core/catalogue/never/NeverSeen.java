@@ -34,7 +34,8 @@ public final class NeverSeen {
                 new Never(new Tally(id, (sheet, seat) -> sheet.tried(seat, kind).stream()
                         .flatMap(tried -> name(sheet, tried).stream().map(key -> tried.evidence(sheet, key)))
                         .toList())),
-                Wording.ofTerms("{option}", many + " that have a name", "").under("Never seen of them: " + many));
+                Wording.ofTerms("{option}", many + " that have a name", "{option} was never seen in {n} " + many)
+                        .under("Never seen of them: " + many));
     }
 
     private static Ask onThem(Kind kind, String many) {

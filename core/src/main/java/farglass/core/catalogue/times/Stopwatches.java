@@ -58,7 +58,7 @@ public final class Stopwatches {
             List.of(new Ask(
                     "times",
                     new Lasting(new Stays("times", Stopwatches::times)),
-                    Wording.plain("{option}", "pairs of moments", ""))));
+                    Wording.plain("{option}", "pairs of moments", "{option}, {length}"))));
 
     private Stopwatches() {}
 }
