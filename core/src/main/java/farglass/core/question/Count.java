@@ -26,6 +26,8 @@ record Count(
         Map<String, Compared> compared,
         Map<String, Changed> trends) {
     private static final String CHANGE = " over the years";
+    private static final int FEWEST_BOUTS_WITH = 4;
+    private static final int FEWEST_BOUTS_WITHOUT = 6;
 
     List<Evidence> evidence(String option) {
         return of(counted, option);
@@ -41,10 +43,22 @@ record Count(
         return ask.id() + "/" + option;
     }
 
+    /**
+     * Whether enough bouts speak for a difference: what was seen often in one or two bouts may be what those two came to, however many
+     * moments it has. Measured with whole bouts dealt out by lot: docs/estimates.md.
+     */
+    private boolean isBorne(String option) {
+        long with = counted.stream().filter(bout -> !bout.of(option).isEmpty()).count();
+        Share share = shares.get(option);
+        boolean less = share.population().isPresent()
+                && share.point() < share.population().getAsDouble();
+        return with >= FEWEST_BOUTS_WITH || less && share.bouts() >= FEWEST_BOUTS_WITHOUT;
+    }
+
     /** {@return what could be claimed of an option, by id} */
     Map<String, Difference> family(Ask ask, String option) {
         Map<String, Difference> family = new LinkedHashMap<>();
-        if (shares.get(option).isTooLittle()) {
+        if (shares.get(option).isTooLittle() || !isBorne(option)) {
             // Of what is too little film to say more, nothing more is said.
             return family;
         }
