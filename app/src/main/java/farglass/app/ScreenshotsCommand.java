@@ -24,6 +24,8 @@ import java.util.concurrent.CompletableFuture;
 import javafx.animation.AnimationTimer;
 import javafx.application.Platform;
 import javafx.embed.swing.SwingFXUtils;
+import javafx.scene.control.Button;
+import javafx.scene.control.ListView;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.stage.PopupWindow;
@@ -143,6 +145,11 @@ final class ScreenshotsCommand implements Callable<Integer> {
             putAway(workbench);
             workbench.shell().orElseThrow().desk().placeProperty().set(Place.DOSSIER);
         });
+        album.page("dossier-chapter", () -> chapter(workbench, "Passing"));
+        album.page("dossier-page", () -> {
+            chapter(workbench, "Underneath");
+            ((Button) workbench.lookup("#whole-page")).fire();
+        });
         album.page("plan", () -> {
             Desk desk = workbench.shell().orElseThrow().desk();
             // The pass has led elsewhere; the picture of the score comes later.
@@ -166,6 +173,11 @@ final class ScreenshotsCommand implements Callable<Integer> {
             shell.intake().take(java.util.List.of(table));
         });
         album.end(() -> workbench.closeLibrary());
+    }
+
+    @SuppressWarnings("unchecked")
+    private static void chapter(Workbench workbench, String label) {
+        ((ListView<String>) workbench.lookup("#chapters")).getSelectionModel().select(label);
     }
 
     private static String firstOnTop(TagModel tag) {
@@ -261,8 +273,12 @@ final class ScreenshotsCommand implements Callable<Integer> {
 
                 @Override
                 public void handle(long nanos) {
-                    // Long work that the page began, such as reading a film, ends well within a second.
-                    pulses += workbench.isOpening() ? 0 : 1;
+                    // What the page began, such as counting or reading a film, has to end first.
+                    boolean works = workbench
+                            .shell()
+                            .filter(shell -> !shell.desk().work().jobs().isEmpty())
+                            .isPresent();
+                    pulses += workbench.isOpening() || works ? 0 : 1;
                     if (pulses == 70) {
                         stop();
                         save(page.name());

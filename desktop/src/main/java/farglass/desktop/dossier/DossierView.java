@@ -21,8 +21,10 @@ public final class DossierView extends BorderPane {
     private final ListingView listing;
     private final TermsView terms;
     private final EvidenceView evidence;
-    private final Label empty = new Label(
-            "A dossier needs bouts. Add a film on the Shelf (Ctrl+1), say who the two are, and tag what happens.");
+    private static final String NOTHING =
+            "A dossier needs bouts. Add a film on the Shelf (Ctrl+1), say who the two are, and tag what happens.";
+
+    private final Label empty = new Label();
 
     public DossierView(DossierModel model, Choosers choosers, ObservableValue<Palette> palette) {
         this.model = model;
@@ -41,6 +43,7 @@ public final class DossierView extends BorderPane {
         setLeft(index);
         this.evidence = new EvidenceView(model);
         model.pageProperty().addListener(change -> show());
+        model.athleteProperty().addListener(change -> show());
         model.chapterProperty().addListener(change -> show());
         model.listingProperty().addListener(change -> show());
         model.seenProperty()
@@ -65,6 +68,10 @@ public final class DossierView extends BorderPane {
         Optional<Listing> listed = model.listingProperty().get();
         boolean terms = listed.isEmpty() && model.chapterProperty().get().equals(DossierModel.TERMS);
         // Tab goes in the order in which these are added: the evidence comes behind what it proves.
+        empty.setText(model.athleteProperty()
+                .get()
+                .map(athlete -> "Counting what is known of %s\u2026".formatted(athlete.name()))
+                .orElse(NOTHING));
         setRight(null);
         setCenter(page.isEmpty() ? empty : listed.isPresent() ? listing : terms ? this.terms : scroll);
         if (page.isPresent() && !terms) {
