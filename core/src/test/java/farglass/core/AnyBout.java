@@ -205,7 +205,7 @@ public final class AnyBout {
     }
 
     private Fact fact(List<Moment> before) {
-        return switch (random.nextInt(26)) {
+        return switch (random.nextInt(27)) {
             case 0 ->
                 new Fact.Effect(random.nextBoolean(), any(Fact.Gain.values()), random.nextBoolean() ? "" : filled());
             case 1 -> new Fact.Passed(maybe(this::side), any(Line.values()), maybe(() -> any(Line.values())));
@@ -262,6 +262,7 @@ public final class AnyBout {
             case 21 -> new Fact.Unknown(any(Fact.Field.values()));
             case 22 -> new Fact.Rival(any(Fact.Field.values()), filled(), filled());
             case 23 -> new Fact.From(settled());
+            case 25 -> new Fact.Struck(filled(), filled());
             case 24 -> new Fact.Link(Fact.Tie.COMPARES, "m9", Optional.of("x" + words()), maybe(this::words));
             default ->
                 before.isEmpty()

@@ -331,6 +331,18 @@ public sealed interface Fact {
         }
     }
 
+    /**
+     * This moment does not count for a figure of the dossier, as a person judged it; it stays where it is.
+     *
+     * @param figure what is counted for it: the id of its tally
+     */
+    record Struck(String figure, String why) implements Fact {
+        public Struck {
+            filled("What is struck from a figure", figure);
+            filled("The reason why it is struck", why);
+        }
+    }
+
     /** The step of a game plan that this was. */
     record PlanStep(String words) implements Fact {
         public PlanStep {

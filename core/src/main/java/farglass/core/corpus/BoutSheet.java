@@ -3,6 +3,7 @@ package farglass.core.corpus;
 import farglass.core.bout.Bout;
 import farglass.core.bout.BoutKind;
 import farglass.core.bout.Deed;
+import farglass.core.bout.Fact;
 import farglass.core.bout.Layer;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Motive;
@@ -22,6 +23,7 @@ import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -48,6 +50,7 @@ public final class BoutSheet {
     private final double watchedMinutes;
     private final List<Moment> seen;
     private final List<Moment> deeds;
+    private final Map<String, Set<String>> struck = new HashMap<>();
     private final Map<String, Integer> seenPlaces = new HashMap<>();
     private final Map<String, Integer> deedPlaces = new HashMap<>();
     private final Map<Asked, Counted> counted = new ConcurrentHashMap<>();
@@ -62,6 +65,10 @@ public final class BoutSheet {
         this.tried = List.of(new EnumMap<>(Kind.class), new EnumMap<>(Kind.class));
         this.shown = List.of(new EnumMap<>(Kind.class), new EnumMap<>(Kind.class));
         attempts();
+        bout.moments()
+                .forEach(moment -> moment.telling().facts(Fact.Struck.class).forEach(fact -> struck.computeIfAbsent(
+                                moment.id(), any -> new HashSet<>())
+                        .add(fact.figure())));
         this.seen = bout.moments().stream().filter(counting::counts).toList();
         for (int i = 0; i < seen.size(); i++) {
             seenPlaces.put(seen.get(i).id(), i);
@@ -102,13 +109,24 @@ public final class BoutSheet {
     /** {@return every chance that the athlete in that seat had for what is asked, and what was taken; counted the first time} */
     public Counted counted(Tally tally, Seat seat) {
         return counted.computeIfAbsent(
-                new Asked(tally.id(), seat), asked -> Counted.of(tally.count().apply(this, seat)));
+                new Asked(tally.id(), seat),
+                asked -> Counted.of(tally.count().apply(this, seat).stream()
+                        .filter(evidence -> !isStruck(evidence, tally.id()))
+                        .toList()));
     }
 
     /** {@return every stay asked about, of that seat; worked out the first time} */
     public List<Timed> stays(Stays asked, Seat seat) {
-        return stays.computeIfAbsent(
-                new Asked(asked.id(), seat), any -> List.copyOf(asked.stays().apply(this, seat)));
+        return stays.computeIfAbsent(new Asked(asked.id(), seat), any -> asked.stays().apply(this, seat).stream()
+                .filter(timed -> !isStruck(timed.evidence(), asked.id()))
+                .toList());
+    }
+
+    /** Whether somebody said that the moment does not count there. */
+    private boolean isStruck(Evidence evidence, String tally) {
+        return evidence.moment()
+                .filter(id -> struck.getOrDefault(id, Set.of()).contains(tally))
+                .isPresent();
     }
 
     /** {@return how many minutes of each stretch were watched, asked of that seat; worked out the first time} */
@@ -206,6 +224,13 @@ public final class BoutSheet {
     /** {@return which of {@link #seen()} that moment is, from 0; -1 for one that was not watched} */
     public int place(Moment moment) {
         return seenPlaces.getOrDefault(moment.id(), -1);
+    }
+
+    /** {@return what the referee gave, watched or not: the score is what it was} */
+    public List<Moment> awards() {
+        return bout.moments().stream()
+                .filter(moment -> moment.deed() instanceof Deed.Awarded)
+                .toList();
     }
 
     /** {@return everything that happened within the watched stretches, in order} */

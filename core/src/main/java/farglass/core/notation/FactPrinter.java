@@ -66,6 +66,8 @@ final class FactPrinter {
             return "well " + quoted(well.words());
         } else if (fact instanceof Fact.Principle principle) {
             return (principle.obeyed() ? "obeys " : "breaks ") + quoted(principle.words());
+        } else if (fact instanceof Fact.Struck struck) {
+            return "struck " + quoted(struck.figure()) + " because " + quoted(struck.why());
         } else if (fact instanceof Fact.PlanStep step) {
             return "plan " + quoted(step.words());
         } else if (fact instanceof Fact.Remark remark) {

@@ -61,6 +61,7 @@ final class FactReader {
         all.put("well", reader -> new Fact.Well(reader.said()));
         all.put("obeys", reader -> new Fact.Principle(true, reader.said()));
         all.put("breaks", reader -> new Fact.Principle(false, reader.said()));
+        all.put("struck", FactReader::struck);
         all.put("plan", reader -> new Fact.PlanStep(reader.said()));
         all.put("tempo", reader -> new Fact.Remark(Fact.Remark.About.TEMPO, reader.said()));
         all.put("fatigue", reader -> new Fact.Remark(Fact.Remark.About.FATIGUE, reader.said()));
@@ -71,6 +72,14 @@ final class FactReader {
         all.put("unknown", reader -> new Fact.Unknown(reader.aspect()));
         all.put("or", FactReader::rival);
         return Collections.unmodifiableMap(all);
+    }
+
+    private Fact struck() throws Cursor.Wrong {
+        String figure = said();
+        if (!cursor.takeWord("because")) {
+            throw cursor.wrong("expected why it does not count, as in struck \"pass side\" because \"a feint\"");
+        }
+        return new Fact.Struck(figure, said());
     }
 
     private Fact condition() throws Cursor.Wrong {

@@ -28,4 +28,9 @@ public record Lasting(Stays stays) implements Measure {
     private static List<Evidence> evidence(List<Timed> stays) {
         return stays.stream().map(Timed::evidence).toList();
     }
+
+    @Override
+    public List<String> tallies(String option) {
+        return List.of(stays.id());
+    }
 }

@@ -11,4 +11,9 @@ public record Listed(Tally tally) implements Measure {
                 .map(option -> Drafted.of(new Figure.Listing(ask, option.getKey(), option.getKey(), option.getValue())))
                 .toList();
     }
+
+    @Override
+    public List<String> tallies(String option) {
+        return List.of(tally.id());
+    }
 }

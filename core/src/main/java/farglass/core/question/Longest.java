@@ -16,4 +16,9 @@ public record Longest(Stays stays) implements Measure {
                 .stream()
                 .toList();
     }
+
+    @Override
+    public List<String> tallies(String option) {
+        return List.of(stays.id());
+    }
 }

@@ -24,4 +24,9 @@ public record Never(Tally tally) implements Measure {
                         Drafted.of(new Figure.Proportion(ask, never.getKey(), never.getValue(), List.of(), List.of())))
                 .toList();
     }
+
+    @Override
+    public List<String> tallies(String option) {
+        return List.of(tally.id());
+    }
 }

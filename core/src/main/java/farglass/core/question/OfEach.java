@@ -25,4 +25,9 @@ public record OfEach(Tally which, Function<String, Tally> of, String yes) implem
                 })
                 .toList();
     }
+
+    @Override
+    public List<String> tallies(String option) {
+        return List.of(which.id(), of.apply(option).id());
+    }
 }

@@ -12,4 +12,9 @@ public record Options(Tally tally) implements Measure {
                 .map(option -> count.drafted(ask, option))
                 .toList();
     }
+
+    @Override
+    public List<String> tallies(String option) {
+        return List.of(tally.id());
+    }
 }

@@ -31,4 +31,9 @@ public record OwnSide(Tally tally) implements Measure {
             return count.proportion(ask, LEFT, claims, List.of(preference));
         }));
     }
+
+    @Override
+    public List<String> tallies(String option) {
+        return List.of(tally.id());
+    }
 }

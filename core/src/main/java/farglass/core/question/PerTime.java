@@ -34,4 +34,9 @@ public record PerTime(Tally tally, Optional<Stretches> stretches) implements Mea
         return inquiry.perMinute(tally, option, stretches.orElseGet(() -> Stretches.whole(option)))
                 .map(rate -> Drafted.of(new Figure.Pace(ask, option, rate, evidence)));
     }
+
+    @Override
+    public List<String> tallies(String option) {
+        return List.of(tally.id());
+    }
 }

@@ -36,4 +36,9 @@ public record TimeIn(Stays stays) implements Measure {
                 .map(Drafted::of)
                 .toList();
     }
+
+    @Override
+    public List<String> tallies(String option) {
+        return List.of(stays.id());
+    }
 }

@@ -16,4 +16,9 @@ public record Variants(Tally tally) implements Measure {
                         ask, variant.getKey(), inquiry.together(variant.getKey()), variant.getValue())))
                 .toList();
     }
+
+    @Override
+    public List<String> tallies(String option) {
+        return List.of(tally.id());
+    }
 }

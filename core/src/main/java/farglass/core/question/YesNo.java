@@ -14,4 +14,9 @@ public record YesNo(Tally tally, String yes) implements Measure {
         Count count = inquiry.yesOrNo(tally, yes);
         return count.chances() == 0 ? List.of() : List.of(count.drafted(ask, yes));
     }
+
+    @Override
+    public List<String> tallies(String option) {
+        return List.of(tally.id());
+    }
 }

@@ -9,10 +9,14 @@ import farglass.core.bout.Bout;
 import farglass.core.corpus.Corpus;
 import farglass.core.corpus.Scope;
 import farglass.core.estimate.Share;
+import farglass.core.notation.BoutFile;
 import farglass.core.prose.Answer;
 import farglass.core.prose.Page;
 import farglass.core.prose.Row;
+import farglass.core.question.Ask;
+import farglass.core.question.Dossier;
 import farglass.core.question.Figure;
+import farglass.core.question.Question;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -258,5 +262,46 @@ class CatalogueTest {
         Row left = row(passing, "To their own left");
         assertThat(share(left).population().orElseThrow()).isCloseTo(0, within(0.05));
         assertThat(left.note()).contains("preference for their own left").contains("more often than each of the other");
+    }
+
+    /** A moment that somebody struck from a figure counts in all others. */
+    @Test
+    void whatIsStruckFromAFigureStillCountsElsewhere() {
+        String moments = "0:10 B guard-pull; held\n0:20 A toreando; side A left; line knee; %s\n"
+                + "0:40 A toreando; side A left; held; -> side-control, A on top\n";
+        Question passes = Catalogue.ALL.stream()
+                .filter(question -> question.id().equals("pass"))
+                .findFirst()
+                .orElseThrow();
+        Ask done = passes.asks().get(0);
+        String figure = done.measure().tallies("worked").get(0);
+        Bout whole = bout(moments.formatted("threatened"));
+        Bout struck = bout(moments.formatted("threatened; struck \"%s\" because \"a feint\"".formatted(figure)));
+        for (Bout told : List.of(whole, struck)) {
+            Dossier dossier = Catalogue.dossier("Runa Castellan", Corpus.of(List.of(told), LEXICON), Scope.ALL);
+            List<Figure> figures = dossier.answers().stream()
+                    .flatMap(answered -> answered.figures().stream())
+                    .toList();
+            assertThat(share(figures, done.id()).chances()).isEqualTo(told == whole ? 2 : 1);
+            assertThat(share(figures, "pass depth").chances()).isEqualTo(2);
+        }
+    }
+
+    private static Share share(List<Figure> figures, String ask) {
+        return figures.stream()
+                .filter(figure -> figure.ask().id().equals(ask))
+                .filter(Figure.Proportion.class::isInstance)
+                .map(figure -> ((Figure.Proportion) figure).share())
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static Bout bout(String moments) {
+        return BoutFile.parse(
+                        "far-glass bout 1\nid: struck\nA: Runa Castellan\nB: Ann Birch\ncovered: story 0:00 to 5:00\n"
+                                + moments,
+                        LEXICON)
+                .bout()
+                .orElseThrow();
     }
 }

@@ -1,12 +1,15 @@
 package farglass.desktop.dossier;
 
 import farglass.core.bout.Bout;
+import farglass.core.bout.Fact;
 import farglass.core.bout.Moment;
+import farglass.core.bout.Telling;
 import farglass.core.bout.Times;
 import farglass.core.catalogue.Catalogue;
 import farglass.core.corpus.Evidence;
 import farglass.core.corpus.Scope;
 import farglass.core.lexicon.Lexicon;
+import farglass.core.lexicon.Words;
 import farglass.core.listing.Entry;
 import farglass.core.listing.Listing;
 import farglass.core.listing.PositionListing;
@@ -205,8 +208,28 @@ public final class DossierModel {
                 .toList();
     }
 
+    /** Strikes a moment out of the figure looked at: it stays where it is, and does not count there any more. Undone as any edit. */
+    void strike(Sight sight, String why) {
+        Optional<Bout> bout = desk.contents().bout(sight.evidence().bout());
+        Optional<Moment> moment = sight.evidence().moment().flatMap(id -> bout.flatMap(known -> known.moment(id)));
+        if (moment.isEmpty() || row.get().isEmpty() || why.isBlank()) {
+            return;
+        }
+        Row from = row.get().get();
+        Telling told = moment.get().telling();
+        for (String figure : from.figure().ask().measure().tallies(from.figure().option())) {
+            told = told.and(new Fact.Struck(figure, why.strip()));
+        }
+        desk.change(
+                "Strike a moment from %s".formatted(Words.inSentence(from.label())),
+                bout.get(),
+                bout.get().with(moment.get().with(told)));
+    }
+
     private void show(Computed both) {
         Page computed = both.page();
+        Optional<String> looking = row.get().map(DossierModel::key);
+        boolean sameAthlete = page.get().map(Page::athlete).equals(Optional.of(computed.athlete()));
         seen.set(both.seen());
         rowsBeside = both.beside();
         closePage();
@@ -215,8 +238,17 @@ public final class DossierModel {
             chapter.set(ONE_MINUTE);
         }
         // Whoever hears of the new page marks the figure that is looked at.
-        row.set(firstOf(computed));
+        row.set(looking.filter(same -> sameAthlete)
+                .flatMap(key -> rowOf(computed, key))
+                .or(() -> firstOf(computed)));
         page.set(Optional.of(computed));
+    }
+
+    private Optional<Row> rowOf(Page known, String key) {
+        return known.answers().stream()
+                .flatMap(answer -> answer.rows().stream())
+                .filter(each -> key(each).equals(key))
+                .findFirst();
     }
 
     private void chooseRow() {

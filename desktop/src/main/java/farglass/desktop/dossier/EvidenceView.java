@@ -8,6 +8,7 @@ import javafx.collections.ListChangeListener;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
+import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -23,6 +24,7 @@ final class EvidenceView extends VBox {
     private final Label basis = wrapped("quiet");
     private final Label why = wrapped("remarks");
     private final Label how = wrapped("quiet");
+    private final TextField reason = new TextField();
     private final Button whole = new Button();
 
     EvidenceView(DossierModel model) {
@@ -34,7 +36,7 @@ final class EvidenceView extends VBox {
         why.setId("why");
         why.visibleProperty().bind(why.textProperty().isNotEmpty());
         why.managedProperty().bind(why.visibleProperty());
-        how.setText("Space plays it; Enter or a double click opens it in Tag.");
+        how.setText("Space plays it, Enter opens it in Tag, Delete strikes it out.");
         sights.setId("sights");
         sights.getStyleClass().add("ledger");
         sights.setCellFactory(list -> new SightCell());
@@ -46,6 +48,9 @@ final class EvidenceView extends VBox {
         sights.setOnKeyPressed(event -> {
             if (event.getCode() == KeyCode.ENTER) {
                 open();
+                event.consume();
+            } else if (event.getCode() == KeyCode.DELETE) {
+                askWhy();
                 event.consume();
             } else if (event.getCode() == KeyCode.SPACE) {
                 film.play();
@@ -65,7 +70,23 @@ final class EvidenceView extends VBox {
         whole.setOnAction(event -> model.rowProperty()
                 .get()
                 .ifPresent(row -> model.openPage(row.figure().option())));
-        getChildren().addAll(film, title, basis, why, whole, how, sights);
+        reason.setId("strike-reason");
+        reason.setPromptText("Why it does not count here; Enter strikes it out");
+        reason.managedProperty().bind(reason.visibleProperty());
+        reason.setVisible(false);
+        reason.setOnKeyPressed(event -> {
+            if (event.getCode() == KeyCode.ENTER && !reason.getText().isBlank()) {
+                DossierModel.Sight sight = sights.getSelectionModel().getSelectedItem();
+                String words = reason.getText();
+                closeReason();
+                model.strike(sight, words);
+                event.consume();
+            } else if (event.getCode() == KeyCode.ESCAPE) {
+                closeReason();
+                event.consume();
+            }
+        });
+        getChildren().addAll(film, title, basis, why, whole, how, reason, sights);
         model.rowProperty().addListener(change -> tell());
         model.listingProperty().addListener(change -> tell());
         model.lookedProperty().addListener((property, old, at) -> {
@@ -111,6 +132,26 @@ final class EvidenceView extends VBox {
         Optional<DossierModel.Sight> looked =
                 Optional.ofNullable(chosen).or(() -> model.sights().stream().findFirst());
         film.show(looked.flatMap(model::reel));
+    }
+
+    /** Only a single moment can be struck, and only with a reason. */
+    private void askWhy() {
+        DossierModel.Sight sight = sights.getSelectionModel().getSelectedItem();
+        if (sight == null || model.rowProperty().get().isEmpty()) {
+            return;
+        }
+        if (sight.evidence().moment().isEmpty()) {
+            model.desk().say("Here the whole bout counts, and no moment of it can be struck out.");
+            return;
+        }
+        reason.clear();
+        reason.setVisible(true);
+        reason.requestFocus();
+    }
+
+    private void closeReason() {
+        reason.setVisible(false);
+        sights.requestFocus();
     }
 
     private void open() {

@@ -130,7 +130,7 @@ public final class Paces {
         if (sheet.conversation().before(first).filter(turn -> turn.confirmed()).isPresent()) {
             return Optional.of("in answer to the other");
         }
-        boolean restarted = sheet.bout().moments().stream()
+        boolean restarted = sheet.seen().stream()
                 .filter(moment -> moment.deed() instanceof Deed.Restarted
                         && moment.atMicros().isPresent())
                 .anyMatch(moment -> at(tried) >= moment.atMicros().getAsLong()

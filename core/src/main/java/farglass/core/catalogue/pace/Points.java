@@ -70,7 +70,7 @@ public final class Points {
     }
 
     private static List<Evidence> first(BoutSheet sheet, Seat seat) {
-        return sheet.bout().moments().stream()
+        return sheet.awards().stream()
                 .filter(Points::isPoints)
                 .findFirst()
                 .filter(moment -> ScoreLine.isKnown(sheet))

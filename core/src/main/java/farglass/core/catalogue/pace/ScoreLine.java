@@ -26,7 +26,7 @@ final class ScoreLine {
         this.sheet = sheet;
         int lead = 0;
         knots.add(new Knot(0, 0));
-        for (Moment moment : sheet.bout().moments()) {
+        for (Moment moment : sheet.awards()) {
             if (moment.atMicros().isPresent()
                     && moment.actor().isPresent()
                     && moment.deed() instanceof Deed.Awarded awarded

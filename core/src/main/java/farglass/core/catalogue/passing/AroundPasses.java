@@ -53,7 +53,7 @@ public final class AroundPasses {
                 || last.atMicros().isEmpty()) {
             return Optional.empty();
         }
-        boolean given = sheet.bout().moments().stream()
+        boolean given = sheet.seen().stream()
                 .filter(moment -> moment.actor().equals(tried.attempt().actor()))
                 .filter(moment -> moment.deed() instanceof Deed.Awarded awarded
                         && awarded.award().kind() == Award.Kind.ADVANTAGE)
@@ -65,7 +65,7 @@ public final class AroundPasses {
 
     private static String feint(BoutSheet sheet, Tried tried) {
         Moment first = tried.first();
-        boolean feinted = sheet.bout().moments().stream()
+        boolean feinted = sheet.seen().stream()
                 .filter(moment -> moment.actor().equals(first.actor()))
                 .filter(moment -> moment.telling().motive().equals(Optional.of(Motive.FEINT)))
                 .anyMatch(moment -> moment.atMicros().isPresent()
@@ -98,7 +98,7 @@ public final class AroundPasses {
     private static List<Evidence> grips(BoutSheet sheet, Seat seat) {
         return sheet.tried(seat, Kind.PASS).stream()
                 .filter(tried -> sheet.covers(Layer.GRIPS, tried.first()))
-                .flatMap(tried -> sheet.bout().moments().stream()
+                .flatMap(tried -> sheet.seen().stream()
                         .filter(moment -> moment.atMicros().isPresent()
                                 && moment.atMicros().getAsLong()
                                         <= tried.first().atMicros().getAsLong())
