@@ -4,6 +4,7 @@ import farglass.core.prose.Answer;
 import farglass.core.prose.OneMinute;
 import farglass.core.prose.Page;
 import farglass.core.prose.Row;
+import farglass.core.prose.SinceLast;
 import farglass.drawing.Palette;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -89,7 +90,26 @@ final class ChapterView extends VBox {
         if (page.oneMinute().isEmpty()) {
             getChildren().add(words("There is too little film to say anything yet: tag another bout.", "sentence"));
         }
+        model.sinceLast().ifPresent(this::sinceLast);
         page.asides().forEach(aside -> getChildren().add(words(aside, "remarks")));
+    }
+
+    private void sinceLast(SinceLast since) {
+        getChildren().add(words("Since the last bout (%s)".formatted(since.told()), "group"));
+        told("Confirmed", since.confirmed());
+        told("May be claimed since", since.newly());
+        told("No longer to be claimed", since.contradicted());
+        told("Surprised", since.surprised());
+        Button open = new Button("Open that bout");
+        open.getStyleClass().add("fold");
+        open.setOnAction(event -> model.openBout(since.bout()));
+        getChildren().add(open);
+    }
+
+    private void told(String what, List<String> all) {
+        if (!all.isEmpty()) {
+            getChildren().add(words("%s: %s.".formatted(what, String.join("; ", all)), "since"));
+        }
     }
 
     private Node point(OneMinute.Point point) {

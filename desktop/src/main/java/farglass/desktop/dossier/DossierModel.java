@@ -6,6 +6,8 @@ import farglass.core.bout.Moment;
 import farglass.core.bout.Telling;
 import farglass.core.bout.Times;
 import farglass.core.catalogue.Catalogue;
+import farglass.core.corpus.BoutSheet;
+import farglass.core.corpus.Corpus;
 import farglass.core.corpus.Evidence;
 import farglass.core.corpus.Scope;
 import farglass.core.lexicon.Lexicon;
@@ -17,6 +19,7 @@ import farglass.core.listing.Seen;
 import farglass.core.listing.TechniqueListing;
 import farglass.core.prose.Page;
 import farglass.core.prose.Row;
+import farglass.core.prose.SinceLast;
 import farglass.core.scribe.Phrase;
 import farglass.core.study.Athlete;
 import farglass.core.study.Study;
@@ -74,6 +77,7 @@ public final class DossierModel {
     private final ObjectProperty<Lens> lens = new SimpleObjectProperty<>(Lens.USUAL);
     private final ObjectProperty<Optional<Beside>> beside = new SimpleObjectProperty<>(Optional.empty());
     private Map<String, Row> rowsBeside = Map.of();
+    private Optional<SinceLast> sinceLast = Optional.empty();
     private final StringProperty chapter = new SimpleStringProperty(ONE_MINUTE);
     private final ReadOnlyObjectWrapper<Optional<Listing>> listing = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final ReadOnlyObjectWrapper<List<Seen>> seen = new ReadOnlyObjectWrapper<>(List.of());
@@ -156,19 +160,47 @@ public final class DossierModel {
         running = Optional.of(desk.work()
                 .start(
                         "Counting " + name,
-                        (progress, cancelled) -> new Computed(
-                                Page.of(Catalogue.dossier(name, desk.corpus(contents), scope), desk.lexicon()),
-                                Seen.of(Optional.of(name), desk.corpus(contents), scope),
-                                other.map(held -> rows(Page.of(
-                                                Catalogue.dossier(
-                                                        held.athlete(), desk.corpus(contents), held.scope(scope)),
-                                                desk.lexicon())))
-                                        .orElse(Map.of())),
+                        (progress, cancelled) -> computed(name, desk.corpus(contents), scope, other),
                         this::show,
                         desk::fail));
     }
 
-    private record Computed(Page page, List<Seen> seen, Map<String, Row> beside) {}
+    private record Computed(Page page, Optional<SinceLast> since, List<Seen> seen, Map<String, Row> beside) {}
+
+    private Computed computed(String name, Corpus corpus, Scope scope, Optional<Beside> other) {
+        Page shown = page(name, corpus, scope);
+        return new Computed(
+                shown,
+                since(name, corpus, scope, shown),
+                Seen.of(Optional.of(name), corpus, scope),
+                other.map(held -> rows(page(held.athlete(), corpus, held.scope(scope))))
+                        .orElse(Map.of()));
+    }
+
+    private Page page(String name, Corpus corpus, Scope scope) {
+        return Page.of(Catalogue.dossier(name, corpus, scope), desk.lexicon());
+    }
+
+    /** What the last bout looked at changed; with a single bout there is nothing it could change. */
+    private Optional<SinceLast> since(String name, Corpus corpus, Scope scope, Page shown) {
+        List<Bout> looked = corpus.of(name).stream()
+                .map(BoutSheet::bout)
+                .filter(bout -> scope.holds(bout.header()))
+                .toList();
+        if (looked.size() < 2) {
+            return Optional.empty();
+        }
+        Bout last = looked.get(0);
+        List<Bout> others = corpus.bouts().stream().filter(bout -> bout != last).toList();
+        Page before = page(name, corpus.renewed(others, corpus.lexicon()), scope);
+        return Optional.of(SinceLast.of(before, shown, last.id(), last.header()))
+                .filter(SinceLast::saysSomething);
+    }
+
+    /** {@return what the athlete's last bout changed; empty if nothing} */
+    Optional<SinceLast> sinceLast() {
+        return sinceLast;
+    }
 
     private static String key(Row row) {
         return row.figure().ask().id() + "/" + row.figure().option();
@@ -232,6 +264,7 @@ public final class DossierModel {
         boolean sameAthlete = page.get().map(Page::athlete).equals(Optional.of(computed.athlete()));
         seen.set(both.seen());
         rowsBeside = both.beside();
+        sinceLast = both.since();
         closePage();
         boolean ours = chapter.get().equals(ONE_MINUTE) || chapter.get().equals(TERMS);
         if (!ours && !computed.chapters().contains(chapter.get())) {
@@ -438,6 +471,11 @@ public final class DossierModel {
     /** Opens the film at that moment. */
     public void open(Sight sight) {
         desk.show(new Desk.Spot(sight.evidence().bout(), sight.evidence().moment()));
+    }
+
+    /** Opens that bout in Tag. */
+    void openBout(String bout) {
+        desk.show(new Desk.Spot(bout, Optional.empty()));
     }
 
     public ObservableList<Athlete> athletes() {

@@ -1,0 +1,168 @@
+package farglass.core.prose;
+
+import farglass.core.bout.Header;
+import farglass.core.estimate.Share;
+import farglass.core.lexicon.Words;
+import farglass.core.question.Figure;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * What an athlete's last bout changed: which differences it bears out, which may be claimed only with it and which no longer, and what in
+ * it was least to be expected from the bouts before. Both pages are made by the same rules, the one without that bout.
+ *
+ * @param bout its id
+ * @param told day and opponent
+ * @param confirmed what could be claimed before, and was seen in it too
+ * @param newly what may be claimed since it
+ * @param contradicted what could be claimed before it, and no longer
+ * @param surprised what happened in it and hardly ever, or never, before
+ */
+public record SinceLast(
+        String bout,
+        String told,
+        List<String> confirmed,
+        List<String> newly,
+        List<String> contradicted,
+        List<String> surprised) {
+    private static final int MOST = 4;
+    /** Of fewer chances before, nothing in it can surprise. */
+    private static final int FEWEST_CHANCES = 10;
+
+    private static final double UNEXPECTED = 0.1;
+
+    public SinceLast {
+        confirmed = List.copyOf(confirmed);
+        newly = List.copyOf(newly);
+        contradicted = List.copyOf(contradicted);
+        surprised = List.copyOf(surprised);
+    }
+
+    /**
+     * {@return what changed}
+     *
+     * @param before the page of the bouts before it
+     * @param after the page with it
+     */
+    public static SinceLast of(Page before, Page after, String bout, Header header) {
+        Map<String, Row> rowsBefore = rows(before);
+        Map<String, Row> rowsAfter = rows(after);
+        List<String> confirmed = new ArrayList<>();
+        List<String> newly = new ArrayList<>();
+        List<String> contradicted = new ArrayList<>();
+        rowsAfter.forEach((key, row) -> {
+            boolean was = Optional.ofNullable(rowsBefore.get(key))
+                    .filter(SinceLast::isClaimed)
+                    .isPresent();
+            if (isClaimed(row) && was && isIn(row, bout)) {
+                confirmed.add(label(row));
+            } else if (isClaimed(row) && !was) {
+                newly.add(label(row));
+            }
+        });
+        rowsBefore.forEach((key, row) -> {
+            boolean is = Optional.ofNullable(rowsAfter.get(key))
+                    .filter(SinceLast::isClaimed)
+                    .isPresent();
+            if (isClaimed(row) && !is) {
+                contradicted.add(label(row));
+            }
+        });
+        return new SinceLast(
+                bout,
+                told(header, after.athlete()),
+                first(confirmed),
+                first(newly),
+                first(contradicted),
+                first(surprised(rowsBefore, rowsAfter, bout)));
+    }
+
+    private static String told(Header header, String athlete) {
+        String other = header.seatOf(athlete)
+                .map(seat -> header.contestant(seat.other()).name())
+                .orElse("");
+        return header.date().map(Object::toString).orElse("no date") + ", against " + other;
+    }
+
+    private static List<String> first(List<String> all) {
+        return all.stream().distinct().limit(MOST).toList();
+    }
+
+    private static Map<String, Row> rows(Page page) {
+        Map<String, Row> rows = new LinkedHashMap<>();
+        page.answers().forEach(answer -> answer.rows()
+                .forEach(row -> rows.putIfAbsent(
+                        row.figure().ask().id() + "/" + row.figure().option(), row)));
+        return rows;
+    }
+
+    private static boolean isClaimed(Row row) {
+        return Blanks.claims(row.figure()).stream()
+                .anyMatch(claim ->
+                        claim.match(others -> true, prefers -> prefers.side().isPresent(), then -> true));
+    }
+
+    private static boolean isIn(Row row, String bout) {
+        return row.evidence().stream().anyMatch(seen -> seen.bout().equals(bout));
+    }
+
+    private static String label(Row row) {
+        String label = Words.inSentence(row.label());
+        return row.heading().isEmpty()
+                        || row.heading().equals("By name")
+                        || row.heading().equals("Side")
+                ? label
+                : "%s (%s)".formatted(label, Words.inSentence(row.heading()));
+    }
+
+    private static Optional<Share> share(Figure figure) {
+        return figure.match(
+                proportion -> Optional.of(proportion.share()),
+                pace -> Optional.empty(),
+                length -> Optional.empty(),
+                listing -> Optional.empty(),
+                part -> Optional.empty(),
+                longest -> Optional.empty());
+    }
+
+    /** Only options with names of the lexicon: what it was is then a thing that somebody did. */
+    private static List<String> surprised(Map<String, Row> before, Map<String, Row> after, String bout) {
+        record Surprise(String words, double expected) {}
+        List<Surprise> all = new ArrayList<>();
+        after.forEach((key, row) -> {
+            if (!row.figure().ask().wording().inLexicon() || !isIn(row, bout)) {
+                return;
+            }
+            Optional<Share> now = share(row.figure());
+            Optional<Share> then = Optional.ofNullable(before.get(key)).flatMap(was -> share(was.figure()));
+            int chances = before.values().stream()
+                    .filter(was ->
+                            was.figure().ask().id().equals(row.figure().ask().id()))
+                    .flatMap(was -> share(was.figure()).stream())
+                    .mapToInt(Share::chances)
+                    .max()
+                    .orElse(0);
+            double expected = then.map(Share::point).orElse(0.0);
+            if (now.isPresent() && chances >= FEWEST_CHANCES && expected < UNEXPECTED) {
+                all.add(new Surprise(
+                        then.isEmpty()
+                                ? "%s, never seen in %d %s before".formatted(label(row), chances, row.of())
+                                : "%s, %s %s before".formatted(label(row), Amounts.raw(then.get()), row.of()),
+                        expected));
+            }
+        });
+        return all.stream()
+                .sorted(Comparator.comparingDouble(Surprise::expected))
+                .map(Surprise::words)
+                .toList();
+    }
+
+    /** {@return whether there is anything to tell} */
+    public boolean saysSomething() {
+        return !(confirmed.isEmpty() && newly.isEmpty() && contradicted.isEmpty() && surprised.isEmpty());
+    }
+}
