@@ -16,7 +16,7 @@ public record Answer(String id, String chapter, String question, String sentence
     /** {@return whether a difference from the others may be claimed in it} */
     public boolean claimsADifference() {
         return rows.stream()
-                .flatMap(row -> Blanks.claims(row.figure()).stream())
+                .flatMap(row -> row.figure().claimed().stream())
                 .anyMatch(claim ->
                         claim.match(others -> true, prefers -> prefers.side().isPresent(), before -> true));
     }

@@ -5,7 +5,6 @@ import farglass.core.corpus.Evidence;
 import farglass.core.estimate.Share;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.Words;
-import farglass.core.question.Claim;
 import farglass.core.question.Figure;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -25,7 +24,7 @@ record Blanks(String athlete, Lexicon lexicon, Map<Layer, Integer> unwatched) {
     String fill(String words, List<Figure> figures) {
         Map<String, Supplier<String>> values = new LinkedHashMap<>();
         values.put("name", () -> athlete.strip().split("\\s+")[0]);
-        Optional<Share> share = figures.stream().findFirst().flatMap(Blanks::share);
+        Optional<Share> share = figures.stream().findFirst().flatMap(Figure::chances);
         int chances = share.map(Share::chances).orElse(0);
         share.ifPresent(known -> {
             values.put("n", () -> String.valueOf(chances));
@@ -38,7 +37,7 @@ record Blanks(String athlete, Lexicon lexicon, Map<Layer, Integer> unwatched) {
         });
         figures.stream().findFirst().ifPresent(first -> {
             values.put("option", () -> Words.inSentence(option(first)));
-            values.put("claims", () -> claims(first).stream()
+            values.put("claims", () -> first.claimed().stream()
                     .filter(ClaimWords::saysSomething)
                     .map(claim -> ", " + ClaimWords.of(claim))
                     .collect(Collectors.joining()));
@@ -63,29 +62,9 @@ record Blanks(String athlete, Lexicon lexicon, Map<Layer, Integer> unwatched) {
 
     private String each(List<Figure> figures) {
         return Amounts.joined(figures.stream()
-                .flatMap(figure -> share(figure).stream()
+                .flatMap(figure -> figure.chances().stream()
                         .map(share -> "%s in %d".formatted(Words.inSentence(option(figure)), share.successes())))
                 .toList());
-    }
-
-    static List<Claim> claims(Figure figure) {
-        return figure.match(
-                Figure.Proportion::claims,
-                pace -> List.of(),
-                length -> List.of(),
-                listing -> List.of(),
-                part -> List.of(),
-                longest -> List.of());
-    }
-
-    private static Optional<Share> share(Figure figure) {
-        return figure.match(
-                proportion -> Optional.of(proportion.share()),
-                pace -> Optional.empty(),
-                length -> Optional.empty(),
-                listing -> Optional.empty(),
-                part -> Optional.empty(),
-                longest -> Optional.empty());
     }
 
     private static Optional<Figure.Length> length(Figure figure) {

@@ -63,22 +63,12 @@ public record OneMinute(Dossier dossier, List<Answer> answers) {
 
     private Stream<Told> told() {
         return answers.stream().flatMap(answer -> answer.rows().stream()
-                .flatMap(row -> share(row.figure()).stream().map(share -> new Told(answer, row, share))));
-    }
-
-    private static Optional<Share> share(Figure figure) {
-        return figure.match(
-                proportion -> Optional.of(proportion.share()),
-                pace -> Optional.empty(),
-                length -> Optional.empty(),
-                listing -> Optional.empty(),
-                part -> Optional.empty(),
-                longest -> Optional.empty());
+                .flatMap(row -> row.figure().chances().stream().map(share -> new Told(answer, row, share))));
     }
 
     private List<Point> differences() {
         Set<String> questions = new HashSet<>();
-        return told().filter(told -> Blanks.claims(told.row().figure()).stream().anyMatch(OneMinute::isDifference))
+        return told().filter(told -> told.row().figure().claimed().stream().anyMatch(OneMinute::isDifference))
                 .sorted(Comparator.comparingDouble(OneMinute::distance).reversed())
                 .filter(told -> questions.add(told.answer().id()))
                 .limit(DIFFERENCES)
@@ -98,7 +88,7 @@ public record OneMinute(Dossier dossier, List<Answer> answers) {
     }
 
     private static List<String> claims(Figure figure) {
-        return Blanks.claims(figure).stream()
+        return figure.claimed().stream()
                 .filter(ClaimWords::saysSomething)
                 .map(ClaimWords::of)
                 .toList();
@@ -156,7 +146,8 @@ public record OneMinute(Dossier dossier, List<Answer> answers) {
                         .filter(answer -> asks(answer, ask))
                         .filter(answer -> answer.rows().stream()
                                 .filter(row -> row.figure().ask().id().equals(ask))
-                                .allMatch(row -> share(row.figure())
+                                .allMatch(row -> row.figure()
+                                        .chances()
                                         .filter(share -> !share.isTooLittle())
                                         .isEmpty())))
                 .findFirst()

@@ -146,7 +146,7 @@ record RowWriter(Blanks blanks, List<Figure> figures, List<Figure> beside) {
 
     private String note(Figure figure) {
         List<String> said = new ArrayList<>();
-        Blanks.claims(figure).forEach(claim -> said.add(ClaimWords.of(claim)));
+        figure.claimed().forEach(claim -> said.add(ClaimWords.of(claim)));
         List<String> parts = new ArrayList<>();
         for (Figure other : beside(beside, figure)) {
             other.match(

@@ -3,7 +3,6 @@ package farglass.core.prose;
 import farglass.core.bout.Header;
 import farglass.core.estimate.Share;
 import farglass.core.lexicon.Words;
-import farglass.core.question.Figure;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -101,7 +100,7 @@ public record SinceLast(
     }
 
     private static boolean isClaimed(Row row) {
-        return Blanks.claims(row.figure()).stream()
+        return row.figure().claimed().stream()
                 .anyMatch(claim ->
                         claim.match(others -> true, prefers -> prefers.side().isPresent(), then -> true));
     }
@@ -119,16 +118,6 @@ public record SinceLast(
                 : "%s (%s)".formatted(label, Words.inSentence(row.heading()));
     }
 
-    private static Optional<Share> share(Figure figure) {
-        return figure.match(
-                proportion -> Optional.of(proportion.share()),
-                pace -> Optional.empty(),
-                length -> Optional.empty(),
-                listing -> Optional.empty(),
-                part -> Optional.empty(),
-                longest -> Optional.empty());
-    }
-
     /** Only options with names of the lexicon: what it was is then a thing that somebody did. */
     private static List<String> surprised(Map<String, Row> before, Map<String, Row> after, String bout) {
         record Surprise(String words, double expected) {}
@@ -137,12 +126,13 @@ public record SinceLast(
             if (!row.figure().ask().wording().inLexicon() || !isIn(row, bout)) {
                 return;
             }
-            Optional<Share> now = share(row.figure());
-            Optional<Share> then = Optional.ofNullable(before.get(key)).flatMap(was -> share(was.figure()));
+            Optional<Share> now = row.figure().chances();
+            Optional<Share> then = Optional.ofNullable(before.get(key))
+                    .flatMap(was -> was.figure().chances());
             int chances = before.values().stream()
                     .filter(was ->
                             was.figure().ask().id().equals(row.figure().ask().id()))
-                    .flatMap(was -> share(was.figure()).stream())
+                    .flatMap(was -> was.figure().chances().stream())
                     .mapToInt(Share::chances)
                     .max()
                     .orElse(0);

@@ -7,6 +7,7 @@ import farglass.core.estimate.Share;
 import farglass.core.estimate.Stay;
 import farglass.core.estimate.TimeShare;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Function;
 
 /** One number of the dossier, with the moments it comes from, the newest bout first. */
@@ -18,6 +19,16 @@ public sealed interface Figure {
 
     /** {@return the moments that count for it} */
     List<Evidence> evidence();
+
+    /** {@return so many of so many chances; empty for what has no chances} */
+    default Optional<Share> chances() {
+        return Optional.empty();
+    }
+
+    /** {@return what is claimed of it} */
+    default List<Claim> claimed() {
+        return List.of();
+    }
 
     /** {@return what is made of it, by its case} */
     <T> T match(
@@ -34,6 +45,16 @@ public sealed interface Figure {
         public Proportion {
             claims = List.copyOf(claims);
             evidence = List.copyOf(evidence);
+        }
+
+        @Override
+        public Optional<Share> chances() {
+            return Optional.of(share);
+        }
+
+        @Override
+        public List<Claim> claimed() {
+            return claims;
         }
 
         @Override

@@ -9,9 +9,7 @@ import farglass.core.corpus.Corpus;
 import farglass.core.corpus.Scope;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.question.Answered;
-import farglass.core.question.Claim;
 import farglass.core.question.Dossier;
-import farglass.core.question.Figure;
 import farglass.core.simulate.Acted;
 import farglass.core.simulate.Cast;
 import java.util.ArrayList;
@@ -65,18 +63,8 @@ final class ShuffledRun {
 
     private static boolean claims(Answered answered) {
         return answered.figures().stream()
-                .flatMap(figure -> claims(figure).stream())
+                .flatMap(figure -> figure.claimed().stream())
                 .anyMatch(claim -> claim.match(others -> true, prefers -> false, before -> true));
-    }
-
-    private static List<Claim> claims(Figure figure) {
-        return figure.match(
-                Figure.Proportion::claims,
-                pace -> List.of(),
-                length -> List.of(),
-                listing -> List.of(),
-                part -> List.of(),
-                longest -> List.of());
     }
 
     public static void main(String[] args) {
@@ -104,7 +92,7 @@ final class ShuffledRun {
                         .forEach(chapter -> byChapter.merge(chapter, 1, Integer::sum));
                 claiming.stream()
                         .flatMap(answered -> answered.figures().stream())
-                        .filter(figure -> claims(figure).stream()
+                        .filter(figure -> figure.claimed().stream()
                                 .anyMatch(claim -> claim.match(others -> true, prefers -> false, before -> true)))
                         .forEach(figure -> byFigure.merge(figure.ask().id(), 1, Integer::sum));
             }

@@ -5,11 +5,8 @@ import farglass.core.bout.Seat;
 import farglass.core.catalogue.tally.Places;
 import farglass.core.catalogue.tally.Sights;
 import farglass.core.corpus.BoutSheet;
-import farglass.core.corpus.Evidence;
 import farglass.core.corpus.Stays;
 import farglass.core.corpus.Tally;
-import farglass.core.corpus.Timed;
-import farglass.core.estimate.Stay;
 import farglass.core.lexicon.Family;
 import farglass.core.lexicon.Role;
 import farglass.core.question.Ask;
@@ -32,10 +29,7 @@ public final class Turtle {
     }
 
     private static Tally ofVisits(String id, Sights.Of<Visit> option) {
-        return new Tally(id, (sheet, seat) -> visits(sheet, seat)
-                .flatMap(visit -> option.of(sheet, seat, visit).stream()
-                        .map(taken -> new Evidence(sheet.bout().id(), visit.openedBy(), taken)))
-                .toList());
+        return Sights.ofVisits(id, Turtle::visits, option);
     }
 
     private static Optional<String> whose(BoutSheet sheet, Seat seat, Visit visit) {
@@ -65,16 +59,9 @@ public final class Turtle {
                 : Optional.empty();
     }
 
-    private static List<Timed> stays(BoutSheet sheet, Seat seat) {
-        return visits(sheet, seat)
-                .map(visit -> new Timed(
-                        new Evidence(sheet.bout().id(), visit.openedBy(), "Stays in turtle"),
-                        new Stay(
-                                visit.playedSeconds(),
-                                sheet.sawEnd(visit),
-                                sheet.bout().id())))
-                .toList();
-    }
+    private static final Stays STAYS = new Stays("turtle", (sheet, seat) -> visits(sheet, seat)
+            .map(visit -> Sights.stay(sheet, visit, "Stays in turtle"))
+            .toList());
 
     public static final Question QUESTION = new Question(
             "turtle",
@@ -105,7 +92,7 @@ public final class Turtle {
                                     .under("What comes of it")),
                     new Ask(
                             "turtle lasting",
-                            new Lasting(new Stays("turtle", Turtle::stays)),
+                            new Lasting(STAYS),
                             Wording.plain("{option}", "visits to turtle", "").under("What comes of it"))));
 
     private Turtle() {}

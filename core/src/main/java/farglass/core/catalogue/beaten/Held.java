@@ -6,8 +6,6 @@ import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.Evidence;
 import farglass.core.corpus.Stays;
 import farglass.core.corpus.Tally;
-import farglass.core.corpus.Timed;
-import farglass.core.estimate.Stay;
 import farglass.core.lexicon.Family;
 import farglass.core.lexicon.Role;
 import farglass.core.question.Ask;
@@ -38,22 +36,8 @@ public final class Held {
                 .toList();
     }
 
-    private static List<Timed> stays(BoutSheet sheet, Seat seat) {
-        return sheet.visits().stream()
-                .filter(visit -> isHeld(visit.stand(), seat))
-                .map(visit -> new Timed(
-                        new Evidence(
-                                sheet.bout().id(),
-                                visit.openedBy(),
-                                visit.stand().position().key()),
-                        new Stay(
-                                visit.playedSeconds(),
-                                sheet.sawEnd(visit),
-                                sheet.bout().id())))
-                .toList();
-    }
-
-    private static final Stays STAYS = new Stays("held", Held::stays);
+    private static final Stays STAYS = Sights.staysIn(
+            "held", (sheet, seat) -> sheet.visits().stream().filter(visit -> isHeld(visit.stand(), seat)));
 
     public static final Question QUESTION = new Question(
             "held",

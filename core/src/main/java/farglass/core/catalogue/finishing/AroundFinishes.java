@@ -7,6 +7,7 @@ import farglass.core.bout.Motive;
 import farglass.core.bout.Seat;
 import farglass.core.bout.Side;
 import farglass.core.bout.Stage;
+import farglass.core.catalogue.tally.Conditions;
 import farglass.core.catalogue.tally.Sights;
 import farglass.core.catalogue.tally.Tries;
 import farglass.core.corpus.BoutSheet;
@@ -123,19 +124,6 @@ public final class AroundFinishes {
                 : Optional.empty();
     }
 
-    private static List<Evidence> conditions(BoutSheet sheet, Seat seat, Optional<String> only) {
-        return sheet.tried(seat, Kind.SUBMISSION).stream()
-                .flatMap(tried -> tried.attempt().steps().stream()
-                        .flatMap(step -> step.telling().facts(Fact.Condition.class))
-                        .filter(condition -> only.isEmpty() || only.get().equals(condition.words()))
-                        .map(condition -> tried.evidence(
-                                sheet,
-                                only.isEmpty()
-                                        ? condition.words()
-                                        : condition.met() == Fact.Met.MET ? "met" : "missing")))
-                .toList();
-    }
-
     /** From the first moment of a try to its lock and to its tap. */
     private static List<Timed> times(BoutSheet sheet, Seat seat) {
         return sheet.tried(seat, Kind.SUBMISSION).stream()
@@ -206,18 +194,7 @@ public final class AroundFinishes {
                             "finish turned into",
                             new Listed(new Tally("finish turned into", AroundFinishes::turned)),
                             Wording.ofTerms("{option}", "", "").under("Turned into")),
-                    new Ask(
-                            "finish condition",
-                            new OfEach(
-                                    new Tally(
-                                            "finish condition",
-                                            (sheet, seat) -> conditions(sheet, seat, Optional.empty())),
-                                    words -> new Tally(
-                                            "finish condition " + words,
-                                            (sheet, seat) -> conditions(sheet, seat, Optional.of(words))),
-                                    "met"),
-                            Wording.plain("{option}", "tries of which it was told", "")
-                                    .under("Conditions met")),
+                    new Conditions("finish condition", Kind.SUBMISSION).met(),
                     new Ask(
                             "finish times",
                             new Lasting(new Stays("finish times", AroundFinishes::times)),

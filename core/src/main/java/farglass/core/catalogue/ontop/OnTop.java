@@ -6,11 +6,8 @@ import farglass.core.bout.Seat;
 import farglass.core.catalogue.tally.Places;
 import farglass.core.catalogue.tally.Sights;
 import farglass.core.corpus.BoutSheet;
-import farglass.core.corpus.Evidence;
 import farglass.core.corpus.Stays;
 import farglass.core.corpus.Tally;
-import farglass.core.corpus.Timed;
-import farglass.core.estimate.Stay;
 import farglass.core.lexicon.Family;
 import farglass.core.lexicon.Kind;
 import farglass.core.lexicon.Role;
@@ -43,25 +40,10 @@ public final class OnTop {
                         && visit.stand().roleOf(seat) == Role.TOP);
     }
 
-    private static Evidence evidence(BoutSheet sheet, Visit visit, String option) {
-        return new Evidence(sheet.bout().id(), visit.openedBy(), option);
-    }
-
-    private static List<Timed> stays(BoutSheet sheet, Seat seat) {
-        return visits(sheet, seat)
-                .map(visit -> new Timed(
-                        evidence(sheet, visit, visit.stand().position().key()),
-                        new Stay(
-                                visit.playedSeconds(),
-                                sheet.sawEnd(visit),
-                                sheet.bout().id())))
-                .toList();
-    }
+    private static final Stays STAYS = Sights.staysIn("on top", OnTop::visits);
 
     private static Tally ofVisits(String id, Sights.Of<Visit> option) {
-        return new Tally(id, (sheet, seat) -> visits(sheet, seat)
-                .flatMap(visit -> option.of(sheet, seat, visit).stream().map(taken -> evidence(sheet, visit, taken)))
-                .toList());
+        return Sights.ofVisits(id, OnTop::visits, option);
     }
 
     private static boolean isWithin(Visit visit, Moment moment) {
@@ -110,12 +92,12 @@ public final class OnTop {
             List.of(
                     new Ask(
                             "on top time",
-                            new TimeIn(new Stays("on top", OnTop::stays)),
+                            new TimeIn(STAYS),
                             Wording.ofTerms("{option}", "", "{name} spent {amount} in {option} on top")
                                     .under("Share of the time watched")),
                     new Ask(
                             "on top lasting",
-                            new Lasting(new Stays("on top", OnTop::stays)),
+                            new Lasting(STAYS),
                             Wording.ofTerms("{option}", "stays there on top", "")
                                     .under("For how long")),
                     new Ask(

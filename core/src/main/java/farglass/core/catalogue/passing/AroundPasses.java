@@ -9,6 +9,7 @@ import farglass.core.bout.Moment;
 import farglass.core.bout.Motive;
 import farglass.core.bout.Part;
 import farglass.core.bout.Seat;
+import farglass.core.catalogue.tally.Conditions;
 import farglass.core.catalogue.tally.Sights;
 import farglass.core.catalogue.tally.Tries;
 import farglass.core.corpus.BoutSheet;
@@ -176,20 +177,6 @@ public final class AroundPasses {
         return Optional.of(past ? KEPT : "lost again");
     }
 
-    /** Conditions somebody told of a pass, met or not. */
-    private static List<Evidence> conditions(BoutSheet sheet, Seat seat, Optional<String> only) {
-        return sheet.tried(seat, Kind.PASS).stream()
-                .flatMap(tried -> tried.attempt().steps().stream()
-                        .flatMap(step -> step.telling().facts(Fact.Condition.class))
-                        .filter(condition -> only.isEmpty() || only.get().equals(condition.words()))
-                        .map(condition -> tried.evidence(
-                                sheet,
-                                only.isEmpty()
-                                        ? condition.words()
-                                        : condition.met() == Fact.Met.MET ? "met" : "missing")))
-                .toList();
-    }
-
     public static final Question QUESTION = new Question(
             "around pass",
             Chapter.PASSING,
@@ -223,18 +210,7 @@ public final class AroundPasses {
                                             .under("Grips held before"))
                             .needing(Layer.GRIPS),
                     feints(),
-                    new Ask(
-                            "pass condition",
-                            new OfEach(
-                                    new Tally(
-                                            "pass condition",
-                                            (sheet, seat) -> conditions(sheet, seat, Optional.empty())),
-                                    words -> new Tally(
-                                            "pass condition " + words,
-                                            (sheet, seat) -> conditions(sheet, seat, Optional.of(words))),
-                                    "met"),
-                            Wording.plain("{option}", "passes of which it was told", "")
-                                    .under("Conditions met"))));
+                    new Conditions("pass condition", Kind.PASS).met()));
 
     private AroundPasses() {}
 }

@@ -4,9 +4,11 @@ import farglass.core.bout.Moment;
 import farglass.core.bout.Seat;
 import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.Evidence;
+import farglass.core.corpus.Stays;
 import farglass.core.corpus.Tally;
 import farglass.core.corpus.Timed;
 import farglass.core.estimate.Stay;
+import farglass.core.state.Visit;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BiFunction;
@@ -33,6 +35,29 @@ public final class Sights {
     /** What option something of one bout counts for, asked of one athlete; empty for none. */
     public interface Of<T> {
         Optional<String> of(BoutSheet sheet, Seat seat, T what);
+    }
+
+    /** {@return each visit of a sort, as far as it counts for an option; its evidence is the moment that began it} */
+    public static Tally ofVisits(String id, BiFunction<BoutSheet, Seat, Stream<Visit>> which, Of<Visit> option) {
+        return new Tally(id, (sheet, seat) -> which.apply(sheet, seat)
+                .flatMap(visit -> option.of(sheet, seat, visit).stream()
+                        .map(taken -> new Evidence(sheet.bout().id(), visit.openedBy(), taken)))
+                .toList());
+    }
+
+    /** {@return how long visits of a sort last, by the place they are in} */
+    public static Stays staysIn(String id, BiFunction<BoutSheet, Seat, Stream<Visit>> which) {
+        return new Stays(id, (sheet, seat) -> which.apply(sheet, seat)
+                .map(visit -> stay(sheet, visit, visit.stand().position().key()))
+                .toList());
+    }
+
+    /** {@return a visit as a stay that counts for that option} */
+    public static Timed stay(BoutSheet sheet, Visit visit, String option) {
+        return new Timed(
+                new Evidence(sheet.bout().id(), visit.openedBy(), option),
+                new Stay(
+                        visit.playedSeconds(), sheet.sawEnd(visit), sheet.bout().id()));
     }
 
     public static Evidence at(BoutSheet sheet, Moment moment, String option) {

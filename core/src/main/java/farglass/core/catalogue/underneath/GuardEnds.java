@@ -24,7 +24,6 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Stream;
 
 /** How does she come to be underneath, what is tried first there, how soon, and how does it end? One visit, one count. */
 public final class GuardEnds {
@@ -37,19 +36,12 @@ public final class GuardEnds {
 
     private static final String PASS = "a pass of the other\u2019s";
 
-    private static Stream<Visit> visits(BoutSheet sheet, Seat seat) {
-        return sheet.visits().stream().filter(visit -> Guards.plays(visit.stand(), seat));
-    }
-
     private static Optional<Moment> moment(BoutSheet sheet, Optional<String> id) {
         return id.flatMap(sheet.bout()::moment);
     }
 
     private static Tally ofVisits(String id, Sights.Of<Visit> option) {
-        return new Tally(id, (sheet, seat) -> visits(sheet, seat)
-                .flatMap(visit -> option.of(sheet, seat, visit).stream()
-                        .map(taken -> new Evidence(sheet.bout().id(), visit.openedBy(), taken)))
-                .toList());
+        return Sights.ofVisits(id, Guards::played, option);
     }
 
     private static Optional<String> entered(BoutSheet sheet, Seat seat, Visit visit) {
@@ -105,7 +97,7 @@ public final class GuardEnds {
     }
 
     private static List<Timed> untilSomething(BoutSheet sheet, Seat seat) {
-        return visits(sheet, seat)
+        return Guards.played(sheet, seat)
                 .map(visit -> {
                     Evidence evidence =
                             new Evidence(sheet.bout().id(), visit.openedBy(), "Until one of the two tries something");
@@ -136,7 +128,7 @@ public final class GuardEnds {
             List.of(
                     new Ask(
                             "guard time",
-                            new TimeIn(new Stays("guard", Guards::stays)),
+                            new TimeIn(Guards.STAYS),
                             Wording.ofTerms("{option}", "", "{name} spent {amount} in {option}")
                                     .under("Share of the time watched")),
                     new Ask(

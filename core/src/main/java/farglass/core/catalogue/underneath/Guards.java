@@ -1,12 +1,11 @@
 package farglass.core.catalogue.underneath;
 
 import farglass.core.bout.Seat;
+import farglass.core.catalogue.tally.Sights;
 import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.Evidence;
 import farglass.core.corpus.Stays;
 import farglass.core.corpus.Tally;
-import farglass.core.corpus.Timed;
-import farglass.core.estimate.Stay;
 import farglass.core.lexicon.Role;
 import farglass.core.question.Ask;
 import farglass.core.question.Chapter;
@@ -15,8 +14,10 @@ import farglass.core.question.Options;
 import farglass.core.question.Question;
 import farglass.core.question.Wording;
 import farglass.core.state.Stand;
+import farglass.core.state.Visit;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** Which guards does she play, and for how long? One visit, one count. */
 public final class Guards {
@@ -34,25 +35,14 @@ public final class Guards {
                 .toList();
     }
 
-    static List<Timed> stays(BoutSheet sheet, Seat seat) {
-        return sheet.visits().stream()
-                .filter(visit -> plays(visit.stand(), seat))
-                .map(visit -> new Timed(
-                        new Evidence(
-                                sheet.bout().id(),
-                                visit.openedBy(),
-                                visit.stand().position().key()),
-                        new Stay(
-                                visit.playedSeconds(),
-                                sheet.sawEnd(visit),
-                                sheet.bout().id())))
-                .toList();
+    static Stream<Visit> played(BoutSheet sheet, Seat seat) {
+        return sheet.visits().stream().filter(visit -> plays(visit.stand(), seat));
     }
 
+    static final Stays STAYS = Sights.staysIn("guard", Guards::played);
+
     private static final Ask LASTING = new Ask(
-            "guard lasting",
-            new Lasting(new Stays("guard", Guards::stays)),
-            Wording.ofTerms("{length}", "stays underneath in it", "{length}"));
+            "guard lasting", new Lasting(STAYS), Wording.ofTerms("{length}", "stays underneath in it", "{length}"));
 
     private static final Ask WHICH = new Ask(
             "guard",
