@@ -360,9 +360,13 @@ public final class DossierModel {
     }
 
     private void showSights() {
-        sights.setAll(row.get().map(Row::evidence).orElse(List.of()).stream()
+        List<Sight> now = row.get().map(Row::evidence).orElse(List.of()).stream()
                 .flatMap(evidence -> sight(evidence).stream())
-                .toList());
+                .toList();
+        // Whoever has chosen one of them goes on with it, though all was counted anew.
+        if (!now.equals(sights)) {
+            sights.setAll(now);
+        }
     }
 
     private Optional<Sight> sight(Evidence evidence) {

@@ -76,10 +76,9 @@ final class EvidenceView extends VBox {
         reason.setVisible(false);
         reason.setOnKeyPressed(event -> {
             if (event.getCode() == KeyCode.ENTER && !reason.getText().isBlank()) {
-                DossierModel.Sight sight = sights.getSelectionModel().getSelectedItem();
                 String words = reason.getText();
                 closeReason();
-                model.strike(sight, words);
+                looked().ifPresent(sight -> model.strike(sight, words));
                 event.consume();
             } else if (event.getCode() == KeyCode.ESCAPE) {
                 closeReason();
@@ -127,20 +126,22 @@ final class EvidenceView extends VBox {
     }
 
     /** The first moment is looked at until another is chosen. */
+    private Optional<DossierModel.Sight> looked() {
+        return Optional.ofNullable(sights.getSelectionModel().getSelectedItem())
+                .or(() -> model.sights().stream().findFirst());
+    }
+
     private void look() {
-        DossierModel.Sight chosen = sights.getSelectionModel().getSelectedItem();
-        Optional<DossierModel.Sight> looked =
-                Optional.ofNullable(chosen).or(() -> model.sights().stream().findFirst());
-        film.show(looked.flatMap(model::reel));
+        film.show(looked().flatMap(model::reel));
     }
 
     /** Only a single moment can be struck, and only with a reason. */
     private void askWhy() {
-        DossierModel.Sight sight = sights.getSelectionModel().getSelectedItem();
-        if (sight == null || model.rowProperty().get().isEmpty()) {
+        Optional<DossierModel.Sight> sight = looked();
+        if (sight.isEmpty() || model.rowProperty().get().isEmpty()) {
             return;
         }
-        if (sight.evidence().moment().isEmpty()) {
+        if (sight.get().evidence().moment().isEmpty()) {
             model.desk().say("Here the whole bout counts, and no moment of it can be struck out.");
             return;
         }
@@ -155,10 +156,7 @@ final class EvidenceView extends VBox {
     }
 
     private void open() {
-        DossierModel.Sight sight = sights.getSelectionModel().getSelectedItem();
-        if (sight != null) {
-            model.open(sight);
-        }
+        looked().ifPresent(model::open);
     }
 
     private static final class SightCell extends WrappingCell<DossierModel.Sight> {

@@ -85,6 +85,13 @@ final class HelpPage extends VBox {
         {"continues", "it continues the chosen moment, or the own last one: one try"},
         {"answers", "it answers the chosen moment, or the last one"},
         {"@1:05 \u2026", "a time of the bout, in place of the film\u2019s"},
+        {"Dossier", ""},
+        {"Up, Down", "another chapter; among figures another figure"},
+        {"Tab", "from the chapters to their figures, and on to the evidence"},
+        {"Enter, on a sentence", "its chapter"},
+        {"Space, Enter, on evidence", "play its film; open it in Tag"},
+        {"Delete, on evidence", "strike it out of that figure, with a reason"},
+        {"Escape", "back from the page of a position or technique"},
     };
 
     HelpPage() {
