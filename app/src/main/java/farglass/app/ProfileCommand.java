@@ -141,7 +141,12 @@ final class ProfileCommand implements Callable<Integer> {
                 text.append("%n%s%n".formatted(chapter.toUpperCase(Locale.ROOT)));
             }
             text.append("%n%s%n%s%n".formatted(answer.question(), answer.sentence()));
+            String heading = "";
             for (Row row : answer.rows()) {
+                if (!row.heading().equals(heading)) {
+                    heading = row.heading();
+                    text.append("  %s%n".formatted(heading));
+                }
                 text.append("  %-38s %12s  %9s  %s%n".formatted(row.label(), row.count(), row.likely(), row.remark()));
                 if (evidence) {
                     row.evidence()

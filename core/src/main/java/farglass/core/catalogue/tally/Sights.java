@@ -64,13 +64,14 @@ public final class Sights {
         return new Evidence(sheet.bout().id(), Optional.of(moment.id()), option);
     }
 
-    /** {@return how long it took from the one to the other, in seconds of the bout; empty where a time is missing} */
+    /** {@return how long it took from the one to the other, in seconds of the bout; empty where a time is missing, or both are the same} */
     public static Stream<Timed> between(BoutSheet sheet, Moment from, Moment to, String option) {
         if (from.atMicros().isEmpty() || to.atMicros().isEmpty()) {
             return Stream.empty();
         }
         double seconds = (to.atMicros().getAsLong() - from.atMicros().getAsLong()) / 1e6;
-        return seconds < 0
+        // Two moments told at one instant were told in one breath, and not timed apart.
+        return seconds <= 0
                 ? Stream.empty()
                 : Stream.of(new Timed(
                         at(sheet, from, option),
