@@ -128,7 +128,7 @@ public record Tries(String id, String many, Kind kind) {
                                                         Layer.ANSWERS,
                                                         tried.attempt().last()))))),
                 Wording.ofTerms("{option}", many + " stopped, of which it is known what followed", "")
-                        .under("Stopped, by or then"));
+                        .under("Stopped: what the other did"));
     }
 
     /** Later than this it is another attack. */
