@@ -39,7 +39,7 @@ record Around(
 
     private static final List<String> FROM = List.of(" from the ", " from ", " in the ", " in ");
     /** Said behind a phrase, and telling nothing that the order of moments does not. */
-    private static final List<String> AGAIN = List.of(" again", " once more", " now");
+    private static final List<String> AGAIN = List.of(" again", " once more", " now", " de novo");
 
     private static final List<String> FEINTS = List.of("fakes", "faked", "feints", "feinted", "fake", "feint");
     private static final List<String> FEINT = List.of("fake", "feint");

@@ -22,11 +22,22 @@ public final class OtherWords {
     /** In this order: a longer phrase stands before the words it is made of. */
     private static final List<Rule> RULES = List.of(
             Rule.of("([1-9]) (?:points?|pts?|pontos?)", "award $1 points"),
+            Rule.of("^(\\S+ )([1-4])$", "$1award $2 points"),
+            Rule.of("(stalling|passivity) (warning|penalty)(.*)", "$2$3 note $1"),
+            Rule.of("counters? with (.*)", "$1 answers"),
+            Rule.of("quase finaliza(?: com)?(?: n?[oa])? (.*)", "$1 nearly"),
+            Rule.of("n[ao] (meia|guarda)", "to $1"),
+            Rule.of("finalizou?(?: com)?(?: n?[oa])? (.*)", "$1 tap"),
             Rule.of("(?:1 |uma )?(?:advantages?|advs?|vantagem)", "award advantage"),
             Rule.of("(?:1 |uma )?(?:penalt(?:y|ies)|punicao)", "award penalty"),
             Rule.of("^(.* )?(?:near (?=(?:pass|sweep|takedown|back take|submission)s?$)|quase )(.*)$", "$1$2 nearly"),
             Rule.of("(?:done|completed?|completes|funciona|funcionou)", "works"),
-            Rule.of("(?:defendid[ao]|falha|falhou)", "failed"),
+            Rule.of("(?:defendid[ao]|falha|falhou|blocked|stuffed)", "failed"),
+            Rule.of("encaixad[ao]|encaixou", "locked"),
+            Rule.of("com a mao esquerda", "left hand"),
+            Rule.of("com a mao direita", "right hand"),
+            Rule.of("n[ao]s dois bracos", ""),
+            Rule.of("dentro d[ao]", "in her"),
             Rule.of("back to", ""),
             Rule.of("(?:para|pra) [ao] esquerd[ao]", "left"),
             Rule.of("(?:para|pra) [ao] direit[ao]", "right"),
@@ -37,7 +48,7 @@ public final class OtherWords {
             Rule.of("esquerd[ao]|hidari", "left"),
             Rule.of("direit[ao]|migi", "right"),
             Rule.of("(?:para|pra)(?: [ao]s?)?", "to"),
-            Rule.of("desiste|desistiu|taps out|tapped out", "taps"));
+            Rule.of("desiste|desistiu", "taps"));
 
     private static final Pattern POINTS = Pattern.compile("award ([1-9]) points");
 

@@ -2,6 +2,7 @@ package farglass.core.notation;
 
 import farglass.core.bout.Award;
 import farglass.core.bout.Deed;
+import farglass.core.lexicon.Words;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -20,7 +21,7 @@ public final class ShortWords {
                 switch (first) {
                     case "" -> new Deed.Mark();
                     case "adv", "advantage" -> new Deed.Awarded(Award.advantage());
-                    case "pen", "penalty" -> new Deed.Awarded(Award.penalty());
+                    case "pen", "penalty", "shido", "falta" -> new Deed.Awarded(Award.penalty());
                     case "warning", "warned" -> new Deed.Awarded(Award.of(Award.Kind.WARNING));
                     case "negative" -> new Deed.Awarded(Award.of(Award.Kind.NEGATIVE));
                     case "disqualification", "disqualified" -> new Deed.Awarded(Award.of(Award.Kind.DISQUALIFICATION));
@@ -34,10 +35,12 @@ public final class ShortWords {
     /** {@return what the referee did, in words that would say something else of an athlete; empty for any other} */
     public static Optional<Deed> referees(List<String> words) {
         return Optional.ofNullable(
-                switch (String.join(" ", words).toLowerCase(Locale.ROOT)) {
-                    case "reset", "resets", "back to the middle", "hajime" -> new Deed.Restarted();
-                    case "out", "out of bounds", "off the mat", "edge" -> new Deed.Stopped("edge");
-                    case "matte" -> new Deed.Stopped("");
+                switch (Words.plain(String.join(" ", words))) {
+                    case "reset", "resets", "back to the middle", "hajime", "reinicio" -> new Deed.Restarted();
+                    case "out", "out of bounds", "off the mat", "edge", "fora da area", "fora" ->
+                        new Deed.Stopped("edge");
+                    case "time", "tempo" -> new Deed.Stopped("time");
+                    case "matte", "mate" -> new Deed.Stopped("");
                     default -> null;
                 });
     }

@@ -11,55 +11,180 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalLong;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /**
- * What one typed line tells of both: "ann knee cut left, bea frames" is two moments, the second read where the first leads. A line is
- * parted at a comma only where its first part is understood and the next begins with the other athlete, or tells what the referee did.
+ * What one typed line tells in several moments: "ann knee cut left, bea frames", "bea hip bump to kimura", "bea armbar from mount" where
+ * nobody had told of the mount. A line is parted only where it names nothing as a whole and its parts do; each part is read where the one
+ * before it leads.
  */
 public final class Clauses {
     private static final int MOST = 4;
+    /** A longer line is a pasted page, and is kept whole. */
+    private static final int LONGEST = 160;
 
-    private Clauses() {}
+    /** Between two things that one athlete does, one out of the other. */
+    private static final Pattern THEN =
+            Pattern.compile(" (?:and then|then|straight to|straight into|into|to|and|e) ", Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern FROM =
+            Pattern.compile(" (?:from the|from|out of|d[aeo]s?) ", Pattern.CASE_INSENSITIVE);
+
+    private final Lexicon lexicon;
+    private final ScribeLine.Expectation expectation;
+
+    private Clauses(Lexicon lexicon, ScribeLine.Expectation expectation) {
+        this.lexicon = lexicon;
+        this.expectation = expectation;
+    }
 
     /**
-     * @param text its words alone
+     * What one part of a line tells.
+     *
+     * @param text its words alone, with who acts: read where its place is, they say the same again
      * @param place where it is read: for the second of a line, where the first leads
      */
-    public record Clause(String text, ScribeLine.Place place, Reading reading) {}
+    public record Clause(String text, ScribeLine.Place place, Reading reading) {
+        boolean isUnderstood() {
+            return reading.isUnderstood();
+        }
+
+        private Optional<Seat> actor() {
+            return reading.proposal().actor();
+        }
+    }
 
     /** {@return what the line tells, one moment each, in order; empty for an empty line} */
     public static List<Clause> read(
             String text, ScribeLine.Place place, Lexicon lexicon, ScribeLine.Expectation expectation) {
-        Optional<Clause> whole = clause(text, place, lexicon, expectation);
-        if (whole.isEmpty()
-                || whole.get().reading().isUnderstood()
-                || text.indexOf(';') >= 0
-                || text.indexOf('"') >= 0) {
+        Clauses clauses = new Clauses(lexicon, expectation);
+        Optional<Clause> whole = clauses.clause(text, place);
+        boolean parted = text.indexOf(';') >= 0 || text.indexOf('"') >= 0 || text.length() > LONGEST;
+        if (whole.isEmpty() || whole.get().isUnderstood() || parted) {
             return whole.stream().toList();
         }
-        String[] parts = text.split(",", MOST + 1);
-        List<Clause> clauses = new ArrayList<>();
-        ScribeLine.Place here = place;
-        Optional<Seat> last = Optional.empty();
-        for (String part : parts) {
-            Optional<Clause> next = clause(part.strip(), here, lexicon, expectation);
-            boolean first = clauses.isEmpty();
-            if (next.isEmpty()
-                    || clauses.size() == MOST
-                    || first && !next.get().reading().isUnderstood()
-                    || !first && !begins(next.get(), last)) {
-                return whole.stream().toList();
+        List<Clause> told = clauses.parted(text, place);
+        return told.stream().anyMatch(Clause::isUnderstood) && told.size() <= MOST
+                ? told
+                : whole.stream().toList();
+    }
+
+    private Optional<Clause> clause(String text, ScribeLine.Place place) {
+        return ScribeLine.read(text, place, lexicon, expectation).map(reading -> new Clause(text, place, reading));
+    }
+
+    /** The parts between commas, each joined to the one before it where it is only more of that. */
+    private List<Clause> parted(String text, ScribeLine.Place place) {
+        List<Clause> told = new ArrayList<>();
+        for (String part : text.split(",", MOST + 1)) {
+            ScribeLine.Place here = told.isEmpty() ? place : after(last(told));
+            if (!part.isBlank()) {
+                add(told, part.strip(), here);
             }
-            clauses.add(next.get());
-            Proposal told = next.get().reading().proposal();
-            last = told.actor();
-            here = after(here, told, lexicon);
         }
-        if (clauses.size() == 2 && isRestart(clauses.get(0)) && isStop(clauses.get(1))) {
+        if (told.size() == 2 && isRestart(told.get(0)) && isStop(told.get(1))) {
             // "Reset, out of bounds" gives the reason behind what followed from it.
-            Collections.reverse(clauses);
+            Collections.reverse(told);
         }
-        return clauses;
+        return told;
+    }
+
+    private void add(List<Clause> told, String part, ScribeLine.Place here) {
+        if (told.isEmpty()) {
+            told.addAll(joined(part, here));
+            return;
+        }
+        Clause last = last(told);
+        Optional<Clause> alone = clause(part, here);
+        if (alone.filter(clause -> isOfTheOther(clause, last) || isTheReferees(clause))
+                .isPresent()) {
+            told.addAll(joined(part, here));
+            return;
+        }
+        Optional<Clause> more = clause(last.text() + " " + part, last.place())
+                .filter(clause -> clause.isUnderstood()
+                        && (!last.isUnderstood()
+                                || clause.reading()
+                                        .proposal()
+                                        .deed()
+                                        .equals(last.reading().proposal().deed())));
+        if (more.isPresent()) {
+            told.set(told.size() - 1, more.get());
+            return;
+        }
+        List<Clause> own = last.actor()
+                .map(actor -> joined(actor + " " + part, here))
+                .filter(clauses -> clauses.stream().allMatch(Clause::isUnderstood))
+                .orElse(List.of());
+        if (!own.isEmpty()) {
+            told.addAll(own);
+        } else if (last.isUnderstood()) {
+            told.set(told.size() - 1, noted(last, part));
+        } else {
+            told.set(
+                    told.size() - 1,
+                    clause(last.text() + ", " + part, last.place()).orElseThrow());
+        }
+    }
+
+    /** Words behind a comma that name nothing are what was said of the act before them. */
+    private Clause noted(Clause clause, String words) {
+        return clause(clause.text() + " note " + words, clause.place()).orElseThrow();
+    }
+
+    /** One act after another, or the place one began from. */
+    private List<Clause> joined(String text, ScribeLine.Place place) {
+        Clause whole = clause(text, place).orElseThrow();
+        if (whole.isUnderstood()) {
+            return List.of(whole);
+        }
+        return chained(text, place, whole.actor())
+                .or(() -> begunFrom(text, place, whole.actor()))
+                .orElse(List.of(whole));
+    }
+
+    /** "Hip bump to kimura", "underhook and comes up": both have to be understood, and something done. */
+    private Optional<List<Clause>> chained(String text, ScribeLine.Place place, Optional<Seat> actor) {
+        Matcher then = THEN.matcher(text);
+        while (actor.isPresent() && then.find()) {
+            if (text.startsWith("back ", then.end())) {
+                // "Left and then back to the right" tells where to, and of nobody's back.
+                continue;
+            }
+            Optional<Clause> first =
+                    clause(text.substring(0, then.start()), place).filter(Clauses::isDone);
+            Optional<Clause> second =
+                    first.flatMap(done -> clause(actor.get() + " " + text.substring(then.end()), after(done))
+                            .filter(Clauses::isDone));
+            if (second.isPresent()) {
+                return Optional.of(List.of(first.get(), second.get()));
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** "Armbar from mount" while nobody has told of the mount: the place is told first. */
+    private Optional<List<Clause>> begunFrom(String text, ScribeLine.Place place, Optional<Seat> actor) {
+        Matcher from = FROM.matcher(text);
+        while (actor.isPresent() && from.find()) {
+            Optional<Clause> reached = clause(actor.get() + " " + text.substring(from.end()), place)
+                    .filter(clause -> clause.reading().proposal().deed() instanceof Deed.Reached);
+            Optional<Clause> act = reached.flatMap(where ->
+                    clause(text.substring(0, from.start()), after(where)).filter(Clauses::isDone));
+            if (act.isPresent()) {
+                return Optional.of(List.of(reached.get(), act.get()));
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static boolean isDone(Clause clause) {
+        return clause.reading().proposal().deed() instanceof Deed.Did;
+    }
+
+    private static Clause last(List<Clause> told) {
+        return told.get(told.size() - 1);
     }
 
     private static boolean isRestart(Clause clause) {
@@ -70,29 +195,24 @@ public final class Clauses {
         return clause.reading().proposal().deed() instanceof Deed.Stopped;
     }
 
-    private static Optional<Clause> clause(
-            String text, ScribeLine.Place place, Lexicon lexicon, ScribeLine.Expectation expectation) {
-        return ScribeLine.read(text, place, lexicon, expectation).map(reading -> new Clause(text, place, reading));
+    private static boolean isTheReferees(Clause clause) {
+        return clause.reading().proposal().deed() instanceof Deed.Awarded || isStop(clause) || isRestart(clause);
     }
 
     /** The other athlete has to be named in front, so that no remark behind a comma becomes a moment of its own. */
-    private static boolean begins(Clause clause, Optional<Seat> last) {
-        Proposal told = clause.reading().proposal();
-        if (told.deed() instanceof Deed.Awarded || isStop(clause) || isRestart(clause)) {
-            return true;
-        }
+    private static boolean isOfTheOther(Clause clause, Clause last) {
         Optional<Seat> named = new ActorWords(
                         clause.place().bout(), clause.place().now())
                 .seat(clause.text().split("\\s+")[0]);
-        return clause.reading().isUnderstood()
-                && named.isPresent()
-                && told.actor().equals(named)
-                && last.isPresent()
-                && !last.equals(named);
+        return named.isPresent()
+                && clause.actor().equals(named)
+                && last.actor().isPresent()
+                && !last.actor().equals(named);
     }
 
-    private static ScribeLine.Place after(ScribeLine.Place place, Proposal told, Lexicon lexicon) {
-        Moment moment = told.at("clause", OptionalLong.empty(), place.now(), lexicon);
+    private ScribeLine.Place after(Clause clause) {
+        ScribeLine.Place place = clause.place();
+        Moment moment = clause.reading().proposal().at("clause", OptionalLong.empty(), place.now(), lexicon);
         Stand next = Whereabouts.after(place.now(), moment, lexicon);
         return new ScribeLine.Place(place.bout(), next, place.answerable(), place.before());
     }

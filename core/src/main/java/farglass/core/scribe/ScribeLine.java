@@ -8,6 +8,7 @@ import farglass.core.bout.Seat;
 import farglass.core.bout.Settled;
 import farglass.core.bout.Telling;
 import farglass.core.lexicon.Here;
+import farglass.core.lexicon.Kind;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.Naming;
 import farglass.core.lexicon.SideRule;
@@ -30,6 +31,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
@@ -40,6 +42,16 @@ import java.util.stream.IntStream;
  * one is left over, are kept whole as they stand, and what was guessed is told.
  */
 public final class ScribeLine {
+    /** Before whoever got what a referee gave. */
+    private static final Set<String> BEFORE_WHOM = Set.of("to", "for", "on", "against", "na", "no", "para");
+
+    /** What may stand behind a name without making it the name of something else. */
+    private static final Pattern ASIDE = Pattern.compile(
+            "([^;\"]+?),? ((?:(?:really|very|so|too|quite) )?"
+                    + "(?:hard|well|nicely|slowly|quickly|fast|early|cleanly|badly|tightly|immediately|beautifully|smoothly|lazily|sloppily)"
+                    + "|(?:against|near|by|at|on) the (?:edge|boundary|line)|(?:para|pra) (?:frente|tr[aá]s)|forwards?|backwards?|(?:right|straight) away|for a (?:second|moment|while|bit)|a (?:bit|little))",
+            Pattern.CASE_INSENSITIVE);
+
     private static final Pattern QUOTED = Pattern.compile("^(.*?)\"([^\"]*)\"?(.*)$", Pattern.DOTALL);
     /** A pasted page is kept whole; more words than these are no line. */
     private static final int MOST_WORDS = 60;
@@ -102,11 +114,29 @@ public final class ScribeLine {
         if (text.isBlank()) {
             return Optional.empty();
         }
+        if (text.strip().endsWith(" right away") && !text.contains("screen")) {
+            // "Passes right away" tells no side.
+            Optional<Reading> atOnce = aside(text, place, lexicon, expectation);
+            if (atOnce.isPresent()) {
+                return atOnce;
+            }
+        }
         Reading asItStands = new ScribeLine(place, lexicon, expectation).reading(text);
         return Optional.of(
                 asItStands.isUnderstood()
                         ? asItStands
-                        : inOtherWords(text, place, lexicon, expectation).orElse(asItStands));
+                        : inOtherWords(text, place, lexicon, expectation)
+                                .or(() -> aside(text, place, lexicon, expectation))
+                                .orElse(asItStands));
+    }
+
+    /** "Sprawls hard", "takes her down at the edge": how and where, of which nothing is asked, is kept as a note. */
+    private static Optional<Reading> aside(String text, Place place, Lexicon lexicon, Expectation expectation) {
+        Matcher aside = ASIDE.matcher(text.strip());
+        return aside.matches() && !text.contains(" note ")
+                ? read(aside.group(1) + " note " + aside.group(2), place, lexicon, expectation)
+                        .filter(Reading::isUnderstood)
+                : Optional.empty();
     }
 
     /** The fields behind the first semicolon, a note and what stands in quotes are left as they are. */
@@ -162,6 +192,10 @@ public final class ScribeLine {
             words.subList(last - 1, last + 1).clear();
             words.add("cut-off");
         }
+        int out = words.size() - 1;
+        if (out > 0 && words.get(out).equalsIgnoreCase("out") && new Details(List.of(words.get(out - 1))).taps()) {
+            words.remove(out);
+        }
         return words;
     }
 
@@ -183,13 +217,19 @@ public final class ScribeLine {
         Optional<Seat> actor = named.or(() -> actorAmong(details));
         List<String> left = new ArrayList<>(unread);
         for (int i = 0; i < details.size(); i++) {
-            if (!Details.isDetail(details, i) && actors.seat(details.get(i)).isEmpty()) {
+            boolean toSomebody = i + 1 < details.size()
+                    && BEFORE_WHOM.contains(details.get(i))
+                    && actors.seat(details.get(i + 1)).isPresent();
+            if (!Details.isDetail(details, i) && actors.seat(details.get(i)).isEmpty() && !toSomebody) {
                 left.add(details.get(i));
             }
         }
-        left.forEach(word -> remarks.add(
-                "“%s” says nothing here and would not be saved; write note %s to keep it.".formatted(word, word)));
         Telling told = new Details(details).in(telling, actor, Optional.empty(), links, remarks);
+        if (!left.isEmpty()) {
+            String more = String.join(" ", left);
+            told = told.withNote(told.note().map(note -> note + " " + more).orElse(more));
+            remarks.add("“%s” is kept as a note.".formatted(more));
+        }
         return new Reading(new Proposal(actor, deed, settled, told), Optional.empty(), remarks, List.of());
     }
 
@@ -280,12 +320,19 @@ public final class ScribeLine {
         span = span.or(search::mended);
         if (span.isEmpty()) {
             NameSearch.Span named = search.whole(search.core().orElseThrow());
-            Details beside = around(rest, named);
+            Details details = around(rest, named);
             NameSearch.Span core =
-                    withUnused(rest, named, concat(beside.unused(false), beside.loose(front.isPresent())));
+                    withUnused(rest, named, concat(details.unused(false), details.loose(front.isPresent())));
             Said whole = Said.of(search.text(core), actor, scene, Optional.empty(), hint, lexicon);
             if (whole.how().isPresent()) {
                 return meant(search, core, rephrasing, actor);
+            }
+            // "Triangle from guard deep": how far it got stands beside more than the bare name.
+            boolean beside = !named.equals(core)
+                    && technique(Said.of(search.text(named), actor, scene, Optional.empty(), hint, lexicon))
+                            .isPresent();
+            if (beside) {
+                return meant(search, named, rephrasing, actor);
             }
             return kept(
                     search.text(core),
@@ -342,11 +389,14 @@ public final class ScribeLine {
     }
 
     private Reading details(List<String> words, Optional<Seat> actor, Rephrasing rephrasing) {
-        if (new Details(words).taps() && actor.isPresent()) {
+        boolean taps = new Details(words).taps();
+        if (actor.isPresent() && (taps || words.equals(List.of("tap")))) {
             Optional<Reading> tapped = Tapped.to(bout, before, actor.get(), lexicon);
             if (tapped.isPresent()) {
                 return tapped.get();
             }
+        }
+        if (actor.isPresent() && taps) {
             // Who taps has been submitted: the try is the other's, and which it was is not told here.
             String other = bout.header().contestant(actor.get().other()).name();
             return kept(
@@ -471,7 +521,7 @@ public final class ScribeLine {
         if (said.how().equals(Optional.of(Naming.How.MENDED))) {
             remarks.add("“%s” was read as %s.".formatted(phrase, label(said)));
         }
-        return proposal(said, actor, details, alternatives);
+        return proposal(said, phrase, actor, details, alternatives);
     }
 
     private Reading finished(NameSearch search, NameSearch.Span span, Rephrasing rephrasing, Optional<Seat> actor) {
@@ -500,20 +550,38 @@ public final class ScribeLine {
                 .formatted(search.text(span), terms.get(0).label()));
         List<Reading.Alternative> alternatives = new ArrayList<>(rephrasing.saying(terms, span, ""));
         alternatives.add(rephrasing.keeping(span));
-        Reading reading = proposal(said, actor, details, alternatives);
+        Reading reading = proposal(said, search.text(span), actor, details, alternatives);
         return new Reading(reading.proposal(), Optional.of(Naming.How.FINISHED), remarks, alternatives);
     }
 
-    private Reading proposal(Said said, Optional<Seat> named, Details details, List<Reading.Alternative> alternatives) {
+    private Reading proposal(
+            Said said, String words, Optional<Seat> named, Details details, List<Reading.Alternative> alternatives) {
         Optional<Technique> technique = technique(said);
         Optional<Seat> actor = named.or(() -> technique.flatMap(this::onlyOneWhoCould));
         Telling told = said.manner().in(details.in(telling, actor, technique, links, remarks));
         technique
                 .flatMap(what -> actor.flatMap(seat -> Unusual.foreseen(what, seat, bout, before, now, lexicon)))
                 .ifPresent(remarks::add);
-        Optional<Settled> where = said.settled().map(place -> turned(place, named, details));
+        boolean lands =
+                lexicon.naming().arrives(words) && named.filter(this::threw).isPresent();
+        Optional<Settled> where = said.settled()
+                .map(place -> lands && place.top().isPresent()
+                        ? new Settled(place.position(), named, false)
+                        : turned(place, named, details));
         return new Reading(
                 new Proposal(actor, said.deed(), settled.or(() -> where), told), said.how(), remarks, alternatives);
+    }
+
+    /** Who has just thrown the other and lands in a guard lands on top of it. */
+    private boolean threw(Seat seat) {
+        int last = Math.min(before, bout.moments().size()) - 1;
+        return last >= 0
+                && Optional.of(bout.moments().get(last))
+                        .filter(moment -> moment.actor().equals(Optional.of(seat)))
+                        .flatMap(Moment::technique)
+                        .flatMap(lexicon::technique)
+                        .filter(technique -> technique.kind() == Kind.TAKEDOWN)
+                        .isPresent();
     }
 
     /** Who is named with a guard plays it, and has any other place from the top, unless "on top" or "under" says otherwise. */

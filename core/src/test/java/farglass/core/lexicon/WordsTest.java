@@ -267,7 +267,7 @@ class WordsTest {
 
     /** What moves a name along without telling anything: fillers, verbs of taking and doing, nouns of a kind. */
     private static final Set<String> IDLE = Stream.of(
-                    "a the her him it se na nas no de and para frente his other leg legs perna hand",
+                    "a the her him it se na nas no de and para frente his other leg legs perna hand mao pra das queda passagem omote ude hishigi reta levanta recupera poe coloca os e inverte upa",
                     "in out up down off against away over through around back on behind together forward free by re to for into with",
                     "puts gets goes takes comes brings keeps holds grabs grips pulls places pega pegada segura faz climbs wins",
                     "captures catches controls cups drives closes feeds falls sits shoots sinks slides slips turns rolls traps pins",
