@@ -47,6 +47,7 @@ record Around(
     private static final Pattern LOCKS =
             Pattern.compile("(?:locks|locked|sinks)(?: up| in)? (.+)", Pattern.CASE_INSENSITIVE);
 
+    private static final Set<String> FALLS = Set.of("drops", "dropped", "falls", "fell", "rolls", "turns", "collapses");
     private static final List<String> TO = List.of(" straight to ", " into ", " to ");
     /** Families whose places people call by one name: "from the back" is said of every way to have it. */
     private static final Set<Family> ONE_NAME = EnumSet.of(Family.BACK, Family.HALF, Family.TURTLE, Family.LEGS);
@@ -178,9 +179,11 @@ record Around(
     }
 
     private Optional<Said> ended(String act, Position place, Seat seat) {
-        if (Naming.isLight(act)) {
-            // "Switches to three quarter mount": whoever is on top stays there.
-            boolean top = scene.by(actor).role() == Role.TOP || !place.family().isGuard();
+        if (Naming.isLight(act) || FALLS.contains(act.strip().toLowerCase(Locale.ROOT))) {
+            // "Switches to three quarter mount": whoever is on top stays there; but nobody attacks from where one drops
+            // to turtle.
+            boolean top = place.family() != Family.TURTLE
+                    && (scene.by(actor).role() == Role.TOP || !place.family().isGuard());
             return Optional.of(Said.reached(place, top ? seat : seat.other()));
         }
         Said done = read(act, became);

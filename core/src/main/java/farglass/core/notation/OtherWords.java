@@ -25,9 +25,10 @@ public final class OtherWords {
             Rule.of("^(\\S+ )([1-4])$", "$1award $2 points"),
             Rule.of("(stalling|passivity) (warning|penalty)(.*)", "$2$3 note $1"),
             Rule.of("counters? with (.*)", "$1 answers"),
-            Rule.of("quase finaliza(?: com)?(?: n?[oa])? (.*)", "$1 nearly"),
+            Rule.of("quase finaliz(?:a|ou)(?: com)?(?: n?[oa])? (.*)", "$1 nearly"),
             Rule.of("n[ao] (meia|guarda)", "to $1"),
-            Rule.of("finalizou?(?: com)?(?: n?[oa])? (.*)", "$1 tap"),
+            Rule.of("finaliz(?:a|ou)(?: com| de)?(?: n?[oa])? (.*)", "$1 tap"),
+            Rule.of("^(\\S+ )(.*) counter$", "$1$2 answers"),
             Rule.of("(?:1 |uma )?(?:advantages?|advs?|vantagem)", "award advantage"),
             Rule.of("(?:1 |uma )?(?:penalt(?:y|ies)|punicao)", "award penalty"),
             Rule.of("^(.* )?(?:near (?=(?:pass|sweep|takedown|back take|submission)s?$)|quase )(.*)$", "$1$2 nearly"),
@@ -45,9 +46,17 @@ public final class OtherWords {
             Rule.of("n[ao] braco direito", "right arm"),
             Rule.of("n[ao] (?:perna|pe) esquerd[ao]", "left leg"),
             Rule.of("n[ao] (?:perna|pe) direit[ao]", "right leg"),
+            Rule.of("n[ao] esquerd[ao]", "left"),
+            Rule.of("n[ao] direit[ao]", "right"),
+            Rule.of("(?:fica |ficou )?por cima", "on top"),
+            Rule.of("(?:fica |ficou )?por baixo", "underneath"),
             Rule.of("esquerd[ao]|hidari", "left"),
             Rule.of("direit[ao]|migi", "right"),
             Rule.of("(?:para|pra)(?: [ao]s?)?", "to"),
+            Rule.of(
+                    "^(\\S+ )(?:tent(?:a|ou)|faz|fez|poe|coloca|consegue|busca|ataca|aplica|troca|passa (?=de|com)|entra|vai|pega|pegou)"
+                            + " ?(?:de|com|para|pra|to|n[oa]s?)?(?: ?[oa]s?| ?uma?)? (.*)$",
+                    "$1$2"),
             Rule.of("desiste|desistiu", "taps"));
 
     private static final Pattern POINTS = Pattern.compile("award ([1-9]) points");

@@ -22,7 +22,8 @@ public final class ShortWords {
                     case "" -> new Deed.Mark();
                     case "adv", "advantage" -> new Deed.Awarded(Award.advantage());
                     case "pen", "penalty", "shido", "falta" -> new Deed.Awarded(Award.penalty());
-                    case "warning", "warned" -> new Deed.Awarded(Award.of(Award.Kind.WARNING));
+                    case "warning", "warned", "advertencia", "advert\u00eancia" ->
+                        new Deed.Awarded(Award.of(Award.Kind.WARNING));
                     case "negative" -> new Deed.Awarded(Award.of(Award.Kind.NEGATIVE));
                     case "disqualification", "disqualified" -> new Deed.Awarded(Award.of(Award.Kind.DISQUALIFICATION));
                     case "restart" -> new Deed.Restarted();

@@ -49,7 +49,7 @@ public final class ScribeLine {
     private static final Pattern ASIDE = Pattern.compile(
             "([^;\"]+?),? ((?:(?:really|very|so|too|quite) )?"
                     + "(?:hard|well|nicely|slowly|quickly|fast|early|cleanly|badly|tightly|immediately|beautifully|smoothly|lazily|sloppily)"
-                    + "|(?:against|near|by|at|on) the (?:edge|boundary|line)|(?:para|pra) (?:frente|tr[aá]s)|forwards?|backwards?|(?:right|straight) away|for a (?:second|moment|while|bit)|a (?:bit|little))",
+                    + "|(?:against|near|by|at|on) the (?:edge|boundary|line)|(?:para|pra) (?:frente|tr[aá]s)|forwards?|backwards?|(?:right|straight) away|at the (?:buzzer|bell|end|horn)|(?:for|with) \\w+ (?:seconds?|minutes?)(?: left| to go)?|for a (?:second|moment|while|bit)|a (?:bit|little))",
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern QUOTED = Pattern.compile("^(.*?)\"([^\"]*)\"?(.*)$", Pattern.DOTALL);
