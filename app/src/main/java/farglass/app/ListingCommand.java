@@ -60,8 +60,11 @@ abstract class ListingCommand implements Callable<Integer> {
                                     .map(BoutExport::forSharing)
                                     .toList(),
                     lexicon);
-            Listing listing =
-                    listing(String.join(" ", words), Optional.ofNullable(athlete), corpus, scope.scope(Weighing.ALIKE));
+            Listing listing = listing(
+                    String.join(" ", words),
+                    Optional.ofNullable(athlete),
+                    corpus,
+                    scope.scope(contents, Weighing.ALIKE));
             System.out.println(json ? json(listing).toPrettyString() : text(listing));
             return 0;
         }

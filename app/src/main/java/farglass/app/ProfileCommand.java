@@ -6,12 +6,14 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import farglass.core.bout.Bout;
 import farglass.core.catalogue.Catalogue;
 import farglass.core.corpus.Corpus;
+import farglass.core.corpus.Scope;
 import farglass.core.estimate.Rate;
 import farglass.core.estimate.Share;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.prose.Answer;
 import farglass.core.prose.Page;
 import farglass.core.prose.Row;
+import farglass.core.prose.ScopeWords;
 import farglass.core.question.Figure;
 import farglass.core.study.Athlete;
 import farglass.core.study.Study;
@@ -83,29 +85,35 @@ final class ProfileCommand implements Callable<Integer> {
                     ? contents.bouts()
                     : contents.bouts().stream().map(BoutExport::forSharing).toList();
             Lexicon lexicon = Lexicon.shipped().with(contents.words().texts()).lexicon();
-            Page page = Page.of(
-                    Catalogue.dossier(athlete, Corpus.of(bouts, lexicon), scope.scope(weighing(contents))), lexicon);
+            Scope looked = scope.scope(contents, weighing(contents));
+            List<String> through = ScopeWords.of(looked);
+            Page page = Page.of(Catalogue.dossier(athlete, Corpus.of(bouts, lexicon), looked), lexicon);
             if (csv) {
                 System.out.print(FigureTable.csv(page));
                 return 0;
             }
             if (html != null || pdf != null) {
-                print(page);
+                print(page, through);
                 return 0;
             }
             String copy = full ? "a full copy" : "for sharing, without private moments";
-            System.out.println(
-                    json
-                            ? json(page)
-                                    .put("copy", full ? "full" : "for sharing")
-                                    .toPrettyString()
-                            : text(page, evidence) + "\n(" + copy + ")");
+            if (json) {
+                ObjectNode told = json(page).put("copy", full ? "full" : "for sharing");
+                through.forEach(told.putArray("through")::add);
+                System.out.println(told.toPrettyString());
+            } else {
+                through.forEach(words -> System.out.println("Looked at: " + words));
+                System.out.println(text(page, evidence) + "\n(" + copy + ")");
+            }
             return 0;
         }
     }
 
-    private void print(Page page) {
-        DossierReport report = new DossierReport(page, study == null ? "" : "weighed as " + study, whole);
+    private void print(Page page, List<String> through) {
+        String words = Stream.concat(
+                        Optional.ofNullable(study).map(name -> "weighed as " + name).stream(), through.stream())
+                .collect(Collectors.joining(", "));
+        DossierReport report = new DossierReport(page, words, whole);
         Optional.ofNullable(html).ifPresent(report::writeHtml);
         Optional.ofNullable(pdf).ifPresent(report::writePdf);
         Stream.of(html, pdf).filter(Objects::nonNull).forEach(file -> System.out.println("Wrote " + file + "."));

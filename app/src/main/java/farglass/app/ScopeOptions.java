@@ -1,9 +1,18 @@
 package farglass.app;
 
 import farglass.core.bout.BoutKind;
+import farglass.core.bout.Level;
+import farglass.core.bout.Stance;
 import farglass.core.bout.Uniform;
+import farglass.core.corpus.Against;
+import farglass.core.corpus.Period;
 import farglass.core.corpus.Scope;
+import farglass.core.corpus.ScopeText;
+import farglass.core.corpus.Setting;
+import farglass.core.corpus.Within;
+import farglass.core.state.ScoreLine.Lead;
 import farglass.core.study.Weighing;
+import farglass.library.Contents;
 import farglass.library.LibraryException;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
@@ -48,17 +57,93 @@ final class ScopeOptions {
             description = "only bouts of these kinds: competition, sparring, positional, training")
     private List<BoutKind> kinds = List.of();
 
-    /** @throws LibraryException if no day lies between the two */
-    Scope scope(Weighing weighing) {
+    @Option(names = "--rules", paramLabel = "NAME", description = "only bouts under these rules")
+    private String rules;
+
+    @Option(names = "--coder", paramLabel = "NAME", description = "only bouts that this person told")
+    private String coder;
+
+    @Option(
+            names = "--stance",
+            paramLabel = "STANCE",
+            converter = Stands.class,
+            description = "only against orthodox, or southpaw")
+    private Stance stance;
+
+    @Option(names = "--level", paramLabel = "BELT", converter = Belt.class, description = "only against that belt")
+    private Level level;
+
+    @Option(
+            names = "--like",
+            paramLabel = "NAME",
+            description = "only against those like this athlete: near in belt and weight, and beginning alike")
+    private String like;
+
+    @Option(
+            names = "--minutes",
+            paramLabel = "WHICH",
+            converter = Part.class,
+            description = "only these minutes of each bout, such as \"last 2\" or \"first 1\"")
+    private Within.Minutes minutes;
+
+    @Option(
+            names = "--score",
+            paramLabel = "HOW",
+            converter = Score.class,
+            description = "only while the athlete was ahead, level or behind")
+    private Lead lead;
+
+    /** @throws LibraryException if no day lies between the two, or nobody is called as the one whom the others should be like */
+    Scope scope(Contents contents, Weighing weighing) {
+        if (like != null && contents.athleteNamed(like).isEmpty()) {
+            throw new LibraryException("There is no athlete named %s whom the others could be like. Known are: %s."
+                    .formatted(like, ProfileCommand.names(contents)));
+        }
         try {
             return new Scope(
-                    Optional.ofNullable(from),
-                    Optional.ofNullable(to),
-                    Optional.ofNullable(uniform),
-                    Set.copyOf(kinds),
+                    new Period(Optional.ofNullable(from), Optional.ofNullable(to)),
+                    new Setting(
+                            Optional.ofNullable(uniform),
+                            Set.copyOf(kinds),
+                            Optional.ofNullable(rules),
+                            Optional.ofNullable(coder)),
+                    new Against(Optional.ofNullable(stance), Optional.ofNullable(level), Optional.ofNullable(like)),
+                    new Within(Optional.ofNullable(minutes), Optional.ofNullable(lead)),
                     weighing);
         } catch (IllegalArgumentException e) {
             throw new LibraryException(e.getMessage());
+        }
+    }
+
+    private static final class Stands implements ITypeConverter<Stance> {
+        @Override
+        public Stance convert(String text) {
+            return named(text, Stance.values(), Stance::label);
+        }
+    }
+
+    private static final class Belt implements ITypeConverter<Level> {
+        @Override
+        public Level convert(String text) {
+            return named(text, Level.values(), Level::label);
+        }
+    }
+
+    private static final class Score implements ITypeConverter<Lead> {
+        @Override
+        public Lead convert(String text) {
+            return named(text, Lead.values(), Lead::label);
+        }
+    }
+
+    private static final class Part implements ITypeConverter<Within.Minutes> {
+        @Override
+        public Within.Minutes convert(String text) {
+            try {
+                return ScopeText.minutes(text);
+            } catch (IllegalArgumentException e) {
+                throw new TypeConversionException(e.getMessage());
+            }
         }
     }
 

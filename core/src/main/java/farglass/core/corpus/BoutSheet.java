@@ -15,6 +15,7 @@ import farglass.core.lexicon.Technique;
 import farglass.core.state.Attempt;
 import farglass.core.state.Conversation;
 import farglass.core.state.Counting;
+import farglass.core.state.Stretch;
 import farglass.core.state.Timeline;
 import farglass.core.state.Visit;
 import java.util.ArrayList;
@@ -57,11 +58,11 @@ public final class BoutSheet {
     private final Map<Asked, List<Timed>> stays = new ConcurrentHashMap<>();
     private final Map<Asked, Map<String, Double>> minutes = new ConcurrentHashMap<>();
 
-    private BoutSheet(Bout bout, Lexicon lexicon) {
+    private BoutSheet(Bout bout, Lexicon lexicon, Timeline timeline, Optional<List<Stretch>> only) {
         this.bout = bout;
         this.lexicon = lexicon;
-        this.timeline = Timeline.of(bout, lexicon);
-        this.counting = Counting.of(bout);
+        this.timeline = timeline;
+        this.counting = Counting.of(bout, only);
         this.tried = List.of(new EnumMap<>(Kind.class), new EnumMap<>(Kind.class));
         this.shown = List.of(new EnumMap<>(Kind.class), new EnumMap<>(Kind.class));
         attempts();
@@ -86,7 +87,12 @@ public final class BoutSheet {
 
     /** {@return the sheet of a bout, with the words of that lexicon} Linear in its moments. */
     public static BoutSheet of(Bout bout, Lexicon lexicon) {
-        return new BoutSheet(bout, lexicon);
+        return new BoutSheet(bout, lexicon, Timeline.of(bout, lexicon), Optional.empty());
+    }
+
+    /** {@return the same bout as if only that part of it had been watched, from the view of whoever sits there} */
+    BoutSheet within(Within part, Seat seat) {
+        return new BoutSheet(bout, lexicon, timeline, part.of(bout, timeline.clock(), seat));
     }
 
     public Bout bout() {
@@ -226,7 +232,7 @@ public final class BoutSheet {
         return seenPlaces.getOrDefault(moment.id(), -1);
     }
 
-    /** {@return what the referee gave, watched or not: the score is what it was} */
+    /** {@return what the referee gave, watched or not} */
     public List<Moment> awards() {
         return bout.moments().stream()
                 .filter(moment -> moment.deed() instanceof Deed.Awarded)
@@ -274,6 +280,13 @@ public final class BoutSheet {
     /** {@return match time of the watched stretches between two instants of the bout, in minutes; 0 where nothing counts} */
     public double watchedMinutes(long fromMicros, long toMicros) {
         return counting.watchedMicros(timeline.clock(), fromMicros, toMicros) / 60e6;
+    }
+
+    /** {@return every visit of which any time was watched, though its beginning was not} */
+    public List<Visit> present() {
+        return timeline.visits().stream()
+                .filter(visit -> watchedMinutes(visit.fromMicros(), visit.toMicros()) > 0)
+                .toList();
     }
 
     /** {@return the visits whose beginning was watched} */

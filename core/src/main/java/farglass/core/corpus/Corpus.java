@@ -36,6 +36,10 @@ public final class Corpus {
     private final Map<Asked, Choices> choices = new ConcurrentHashMap<>();
     private final Map<String, Population> populations = new ConcurrentHashMap<>();
 
+    private final Map<String, Sort> sorts = new ConcurrentHashMap<>();
+    /** The same bouts, only a part of each looked at. */
+    private final Map<Within, Corpus> parts = new ConcurrentHashMap<>();
+
     private final Map<Asked, Map<String, Exposure>> rates = new ConcurrentHashMap<>();
 
     /** A tally, and of whom, or of which option. */
@@ -82,6 +86,7 @@ public final class Corpus {
             return of(now, words);
         }
         Corpus renewed = new Corpus(now, words, sheets);
+        parts.forEach((part, known) -> renewed.parts.put(part, renewed.within(part, known)));
         // Whose bouts are the same has the same choices.
         Set<String> same = athletes().stream()
                 .filter(athlete -> of(athlete).equals(renewed.of(athlete)))
@@ -92,6 +97,40 @@ public final class Corpus {
             }
         });
         return renewed;
+    }
+
+    /** {@return the same bouts, of each only that part, as the athlete saw it who is asked about; made the first time} */
+    public Corpus within(Within part) {
+        return part.isWhole() ? this : parts.computeIfAbsent(part, any -> new Corpus(this, part, Map.of()));
+    }
+
+    private Corpus within(Within part, Corpus known) {
+        return new Corpus(this, part, part.lead().isEmpty() ? known.sheets : Map.of());
+    }
+
+    /** A part of each bout of the whole, with the sheets that are known. */
+    private Corpus(Corpus whole, Within part, Map<Bout, BoutSheet> known) {
+        this.bouts = whole.bouts;
+        this.lexicon = whole.lexicon;
+        aside.putAll(whole.aside);
+        // The score is the one's and the other's; minutes are both athletes'.
+        boolean bothAlike = part.lead().isEmpty();
+        whole.sheets.forEach((bout, sheet) -> sheets.put(
+                bout, bothAlike ? known.containsKey(bout) ? known.get(bout) : sheet.within(part, Seat.A) : sheet));
+        whole.byAthlete.forEach((athlete, own) -> byAthlete.put(
+                athlete,
+                own.stream()
+                        .map(sheet -> bothAlike
+                                ? sheets.get(sheet.bout())
+                                : sheet.within(
+                                        part,
+                                        sheet.bout().header().seatOf(athlete).orElseThrow()))
+                        .toList()));
+    }
+
+    /** {@return what sort of athlete that is, by all bouts of theirs that count} */
+    public Sort sort(String athlete) {
+        return sorts.computeIfAbsent(athlete, any -> Sort.of(athlete, of(athlete)));
     }
 
     /** {@return every bout, whether it counts or not} */
@@ -118,7 +157,7 @@ public final class Corpus {
         return aside.getOrDefault(athlete, List.of());
     }
 
-    /** {@return the sheets of all bouts, whether they count or not, in the bouts' order} */
+    /** {@return the sheets of all bouts, whether they count or not, in the bouts' order; as both athletes see them, so whatever the score} */
     public List<BoutSheet> sheets() {
         return bouts.stream().map(sheets::get).toList();
     }

@@ -1,54 +1,66 @@
 package farglass.core.corpus;
 
-import farglass.core.bout.BoutKind;
+import farglass.core.bout.Bout;
 import farglass.core.bout.Header;
-import farglass.core.bout.Uniform;
+import farglass.core.bout.Seat;
 import farglass.core.study.Weighing;
-import java.time.LocalDate;
-import java.util.Optional;
-import java.util.Set;
 
 /**
- * Which of an athlete's bouts are looked at, and how much each of them weighs. The others, with whom she is compared, are taken with all
- * their bouts, each in full.
- *
- * @param from the first day looked at; a bout without a date then is not
- * @param to the last day looked at; likewise
- * @param uniform empty for any
- * @param kinds empty for all
+ * Which of an athlete's bouts are looked at, which part of them, and how much each weighs. The others, with whom she is compared, are taken
+ * with all their bouts, each in full; but of each only the same part.
  */
-public record Scope(
-        Optional<LocalDate> from,
-        Optional<LocalDate> to,
-        Optional<Uniform> uniform,
-        Set<BoutKind> kinds,
-        Weighing weighing) {
+public record Scope(Period period, Setting setting, Against against, Within within, Weighing weighing) {
     /** Every bout, each in full. */
-    public static final Scope ALL = weighed(Weighing.ALIKE);
-
-    /** @throws IllegalArgumentException if no day lies between the two */
-    public Scope {
-        kinds = Set.copyOf(kinds);
-        if (from.isPresent() && to.isPresent() && to.get().isBefore(from.get())) {
-            throw new IllegalArgumentException(
-                    "The last day, %s, lies before the first, %s. Exchange them.".formatted(to.get(), from.get()));
-        }
-    }
+    public static final Scope ALL = new Scope(Period.ALL, Setting.ANY, Against.ANYBODY, Within.WHOLE, Weighing.ALIKE);
 
     /** {@return every bout, weighed as a study or camp does} */
     public static Scope weighed(Weighing weighing) {
-        return new Scope(Optional.empty(), Optional.empty(), Optional.empty(), Set.of(), weighing);
+        return ALL.weighing(weighing);
     }
 
-    /** {@return whether bouts of that header are looked at} */
-    public boolean holds(Header header) {
-        return from.map(day -> header.date().filter(date -> !date.isBefore(day)).isPresent())
-                        .orElse(true)
-                && to.map(day ->
-                                header.date().filter(date -> !date.isAfter(day)).isPresent())
-                        .orElse(true)
-                && uniform.map(worn -> worn == header.uniform()).orElse(true)
-                && (kinds.isEmpty() || kinds.contains(header.kind()));
+    public Scope in(Period days) {
+        return new Scope(days, setting, against, within, weighing);
+    }
+
+    public Scope in(Setting only) {
+        return new Scope(period, only, against, within, weighing);
+    }
+
+    public Scope against(Against whom) {
+        return new Scope(period, setting, whom, within, weighing);
+    }
+
+    public Scope within(Within part) {
+        return new Scope(period, setting, against, part, weighing);
+    }
+
+    public Scope weighing(Weighing other) {
+        return new Scope(period, setting, against, within, other);
+    }
+
+    /**
+     * {@return whether that bout of the athlete is looked at}
+     *
+     * @param corpus knows what sort of athlete the other one is
+     */
+    public boolean holds(Bout bout, String athlete, Corpus corpus) {
+        Header header = bout.header();
+        return period.holds(header.date())
+                && setting.holds(header)
+                && (against.equals(Against.ANYBODY)
+                        || header.seatOf(athlete)
+                                .filter(seat -> against.holds(header.contestant(seat.other()), corpus))
+                                .isPresent());
+    }
+
+    /** {@return whether that bout is looked at whoever is asked about: for lists of everybody} Nobody in it is anybody's opponent. */
+    public boolean holdsForEverybody(Bout bout, Corpus corpus) {
+        Header header = bout.header();
+        boolean either = against.equals(Against.ANYBODY);
+        for (Seat seat : Seat.values()) {
+            either |= against.holds(header.contestant(seat), corpus);
+        }
+        return period.holds(header.date()) && setting.holds(header) && either;
     }
 
     /**

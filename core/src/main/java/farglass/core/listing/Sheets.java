@@ -14,11 +14,13 @@ final class Sheets {
     private Sheets() {}
 
     static List<BoutSheet> of(Optional<String> athlete, Corpus corpus, Scope scope) {
-        List<BoutSheet> sheets = athlete.map(corpus::of).orElseGet(() -> corpus.sheets().stream()
+        Corpus looked = corpus.within(scope.within());
+        List<BoutSheet> sheets = athlete.map(looked::of).orElseGet(() -> looked.sheets().stream()
                 .filter(sheet -> sheet.standing() == Counting.Standing.COUNTS)
                 .toList());
         return sheets.stream()
-                .filter(sheet -> scope.holds(sheet.bout().header()))
+                .filter(sheet -> athlete.map(name -> scope.holds(sheet.bout(), name, corpus))
+                        .orElseGet(() -> scope.holdsForEverybody(sheet.bout(), corpus)))
                 .sorted(Comparator.comparing((BoutSheet sheet) ->
                                 sheet.bout().header().date().orElse(LocalDate.MIN))
                         .thenComparing(sheet -> sheet.bout().id()))

@@ -34,7 +34,7 @@ public record Aside(int bouts, int unwatched, int unwatchedTries, int clips, Map
         int clips = 0;
         Map<String, Integer> shown = new LinkedHashMap<>();
         for (BoutSheet sheet : corpus.aside(athlete)) {
-            if (!scope.holds(sheet.bout().header()) || sheet.standing() == Counting.Standing.SECOND_CODING) {
+            if (!scope.holds(sheet.bout(), athlete, corpus) || sheet.standing() == Counting.Standing.SECOND_CODING) {
                 continue;
             }
             bouts++;

@@ -73,11 +73,14 @@ public record Dossier(
         drafts.stream().flatMap(draft -> draft.figures().stream()).forEach(figure -> family.putAll(figure.family()));
         Claims claims = Claims.of(family);
         Aside aside = Aside.of(athlete, corpus, scope);
+        int known = (int) corpus.of(athlete).stream()
+                .filter(sheet -> scope.holds(sheet.bout(), athlete, corpus))
+                .count();
         List<Answered> answers =
                 drafts.stream().map(draft -> draft.claiming(claims)).toList();
         return new Dossier(
                 athlete,
-                inquiry.sheets().size() + aside.bouts(),
+                known + aside.bouts(),
                 inquiry.sheets().size(),
                 answers,
                 aside,

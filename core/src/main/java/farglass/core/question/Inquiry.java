@@ -44,12 +44,15 @@ public final class Inquiry {
     /** Which of the athlete's bouts lie within the scope, by their place among all of them. */
     private final List<Integer> places = new ArrayList<>();
 
+    /** @param corpus every bout of the library, whole */
     public Inquiry(String athlete, Corpus corpus, Scope scope) {
         this.athlete = athlete;
-        this.corpus = corpus;
-        List<BoutSheet> all = corpus.of(athlete);
+        this.corpus = corpus.within(scope.within());
+        List<BoutSheet> all = this.corpus.of(athlete);
         for (int i = 0; i < all.size(); i++) {
-            if (scope.holds(all.get(i).bout().header())) {
+            // Of a bout that has no such part nothing was watched.
+            boolean some = scope.within().isWhole() || all.get(i).watchedMinutes() > 0;
+            if (some && scope.holds(all.get(i).bout(), athlete, corpus)) {
                 places.add(i);
             }
         }
@@ -253,7 +256,6 @@ public final class Inquiry {
         return IntStream.range(0, sheets.size())
                 .mapToObj(i -> {
                     double watched = 60 * sheets.get(i).watchedMinutes();
-                    // A stay may reach a little beyond what was watched.
                     return new TimeShare.OfBout(Math.min(seconds[i], watched), watched, weights.get(i));
                 })
                 .toList();

@@ -10,7 +10,11 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
-/** Which share of the time watched was spent in each option, the longest first. */
+/**
+ * Which share of the time watched was spent in each option, the longest first.
+ *
+ * @param stays so many seconds of the time that was watched, whether their beginning was or not
+ */
 public record TimeIn(Stays stays) implements Measure {
     @Override
     public List<Drafted> drafted(Ask ask, Inquiry inquiry) {

@@ -39,19 +39,37 @@ public final class Counting {
     }
 
     private final Bout bout;
+    private final Optional<List<Stretch>> only;
     private final List<Stretch> watched;
     private final boolean counted;
     private final Map<String, Boolean> untimed = new HashMap<>();
 
-    private Counting(Bout bout) {
+    private Counting(Bout bout, Optional<List<Stretch>> only) {
         this.bout = bout;
-        this.watched = watched(bout);
+        this.only = only;
+        this.watched = only.map(parts -> parts(watched(bout), parts)).orElseGet(() -> watched(bout));
         this.counted = standing(bout) == Standing.COUNTS;
         untimed();
     }
 
     public static Counting of(Bout bout) {
-        return new Counting(bout);
+        return new Counting(bout, Optional.empty());
+    }
+
+    /**
+     * {@return what counts of the bout within these stretches, as if nothing else had been watched}
+     *
+     * @param only in order and apart; empty for all of it
+     */
+    public static Counting of(Bout bout, Optional<List<Stretch>> only) {
+        return new Counting(bout, only);
+    }
+
+    private static List<Stretch> parts(List<Stretch> watched, List<Stretch> only) {
+        return watched.stream()
+                .flatMap(stretch -> only.stream().map(stretch::and))
+                .filter(both -> !both.isEmpty())
+                .toList();
     }
 
     /** {@return whether the bout counts, and if not why} */
@@ -149,7 +167,8 @@ public final class Counting {
     /** {@return whether that instant is live and its story was watched} */
     public boolean seen(long micros) {
         return bout.header().covers(Layer.STORY, micros)
-                && bout.header().footage().isLive(micros);
+                && bout.header().footage().isLive(micros)
+                && (only.isEmpty() || only.get().stream().anyMatch(part -> part.holds(micros)));
     }
 
     /** {@return match time within the watched live stretches, in microseconds; 0 where nothing counts} */
@@ -167,8 +186,6 @@ public final class Counting {
         }
         return micros;
     }
-
-    private record Stretch(long fromMicros, long toMicros) {}
 
     /** The live stretches whose story was watched, in order and apart; none where nothing counts. */
     private static List<Stretch> watched(Bout bout) {

@@ -13,19 +13,18 @@ import farglass.core.bout.Motive;
 import farglass.core.bout.Seat;
 import farglass.core.bout.Stage;
 import farglass.core.corpus.Corpus;
+import farglass.core.corpus.Period;
 import farglass.core.corpus.Scope;
 import farglass.core.lexicon.Kind;
 import farglass.core.question.Dossier;
 import farglass.core.question.Figure;
 import farglass.core.simulate.Acted;
 import farglass.core.simulate.Cast;
-import farglass.core.study.Weighing;
 import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import org.junit.jupiter.api.Test;
 
 /** The dossiers of everybody in the demo, held against a count by another hand: straight through the moments, without sheets. */
@@ -129,7 +128,7 @@ class NaiveCountTest {
     @Test
     void aScopeCountsTheBoutsWithinAndNoOthers() {
         LocalDate day = LocalDate.parse("2026-01-01");
-        Scope scope = new Scope(Optional.of(day), Optional.empty(), Optional.empty(), Set.of(), Weighing.ALIKE);
+        Scope scope = Scope.ALL.in(Period.since(day));
         List<Bout> late = BOUTS.stream()
                 .filter(bout ->
                         bout.header().date().filter(date -> !date.isBefore(day)).isPresent())

@@ -11,7 +11,6 @@ import farglass.core.bout.Uniform;
 import farglass.core.catalogue.Catalogue;
 import farglass.core.question.Dossier;
 import farglass.core.question.Figure;
-import farglass.core.study.Weighing;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -34,8 +33,7 @@ class ScopeTest {
     }
 
     private static Scope from(String day) {
-        return new Scope(
-                Optional.of(LocalDate.parse(day)), Optional.empty(), Optional.empty(), Set.of(), Weighing.ALIKE);
+        return Scope.ALL.in(Period.since(LocalDate.parse(day)));
     }
 
     private static Dossier dossier(Scope scope) {
@@ -58,12 +56,9 @@ class ScopeTest {
         assertThat(sweeps(late)).isEqualTo(2);
         assertThat(late.watched()).isEqualTo(2);
         assertThat(late.known()).isEqualTo(3);
-        Scope rounds = new Scope(
-                Optional.empty(),
-                Optional.of(LocalDate.parse("2026-06-01")),
-                Optional.of(Uniform.NO_GI),
-                Set.of(BoutKind.SPARRING),
-                Weighing.ALIKE);
+        Scope rounds = Scope.ALL
+                .in(Period.until(LocalDate.parse("2026-06-01")))
+                .in(Setting.ANY.in(Optional.of(Uniform.NO_GI)).of(Set.of(BoutKind.SPARRING)));
         assertThat(sweeps(dossier(rounds))).isEqualTo(1);
     }
 
@@ -96,8 +91,7 @@ class ScopeTest {
                     .hasMessageContaining("A bout weighs more than 0 and at most 1");
         }
         LocalDate day = LocalDate.parse("2026-01-01");
-        assertThatThrownBy(() -> new Scope(
-                        Optional.of(day), Optional.of(day.minusDays(1)), Optional.empty(), Set.of(), Weighing.ALIKE))
+        assertThatThrownBy(() -> new Period(Optional.of(day), Optional.of(day.minusDays(1))))
                 .hasMessageContaining("Exchange them");
     }
 }

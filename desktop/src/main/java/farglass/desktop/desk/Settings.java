@@ -28,6 +28,7 @@ public final class Settings {
     public static final double USUAL_LAG_SECONDS = 0.4;
 
     private static final int MOST_RECENT = 8;
+    private static final int MOST_LENSES = 40;
     private static final double USUAL_WORDS_SHARE = 0.5;
     private static final double LEAST_WORDS_SHARE = 0.35;
     private static final double MOST_WORDS_SHARE = 0.7;
@@ -43,6 +44,7 @@ public final class Settings {
     private final DoubleProperty wordsShare = within(USUAL_WORDS_SHARE, LEAST_WORDS_SHARE, MOST_WORDS_SHARE);
     private final DoubleProperty tideHeight = within(USUAL_TIDE_PX, LEAST_TIDE_PX, MOST_TIDE_PX);
     private final ObservableList<RecentLibrary> recent = FXCollections.observableArrayList();
+    private final ObservableList<KeptLens> lenses = FXCollections.observableArrayList();
     private final ObjectProperty<Optional<WindowBounds>> window = new SimpleObjectProperty<>(Optional.empty());
 
     private final ObjectProperty<School> school = new SimpleObjectProperty<>(School.ENGLISH);
@@ -74,6 +76,9 @@ public final class Settings {
             for (int i = 0; i < MOST_RECENT; i++) {
                 RecentLibrary.parse(kept.getProperty("recent." + i, "")).ifPresent(settings.recent::add);
             }
+            for (int i = 0; i < MOST_LENSES; i++) {
+                KeptLens.parse(kept.getProperty("lens." + i, "")).ifPresent(settings.lenses::add);
+            }
             settings.window.set(WindowBounds.parse(kept.getProperty("window", "")));
         }
         return settings;
@@ -103,6 +108,9 @@ public final class Settings {
         kept.setProperty("tide", String.format(Locale.ROOT, "%.0f", tideHeight.get()));
         for (int i = 0; i < recent.size(); i++) {
             kept.setProperty("recent." + i, recent.get(i).words());
+        }
+        for (int i = 0; i < lenses.size(); i++) {
+            kept.setProperty("lens." + i, lenses.get(i).words());
         }
         window.get().ifPresent(bounds -> kept.setProperty("window", bounds.words()));
         Files.createDirectories(file.toAbsolutePath().getParent());
@@ -139,6 +147,28 @@ public final class Settings {
     /** Remembers a library no longer; the library itself is left alone. */
     public void forget(Path path) {
         recent.removeIf(known -> known.path().equals(path));
+    }
+
+    /** {@return the filters kept for the dossier, by name} */
+    public ObservableList<KeptLens> lenses() {
+        return FXCollections.unmodifiableObservableList(lenses);
+    }
+
+    /**
+     * Keeps filters under a name, in place of others of that name; the oldest make room for the newest.
+     *
+     * @param lens of which the name has no tab or line break
+     */
+    public void keep(KeptLens lens) {
+        forgetLens(lens.name());
+        lenses.add(lens);
+        if (lenses.size() > MOST_LENSES) {
+            lenses.remove(0);
+        }
+    }
+
+    public void forgetLens(String name) {
+        lenses.removeIf(known -> known.name().equals(name));
     }
 
     /** {@return where the window stood when it was last closed; empty before that} */

@@ -1,5 +1,6 @@
 package farglass.desktop.dossier;
 
+import farglass.core.corpus.Period;
 import farglass.core.corpus.Scope;
 import java.time.LocalDate;
 import java.util.Optional;
@@ -19,12 +20,7 @@ record Beside(String athlete, Optional<Integer> beforeYear) {
     /** {@return which bouts are held beside those of that scope} */
     Scope scope(Scope looked) {
         return beforeYear
-                .map(year -> new Scope(
-                        Optional.empty(),
-                        Optional.of(LocalDate.of(year - 1, 12, 31)),
-                        looked.uniform(),
-                        looked.kinds(),
-                        looked.weighing()))
+                .map(year -> looked.in(Period.until(LocalDate.of(year - 1, 12, 31))))
                 .orElse(looked);
     }
 }

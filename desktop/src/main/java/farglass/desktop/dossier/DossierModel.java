@@ -1,7 +1,9 @@
 package farglass.desktop.dossier;
 
 import farglass.core.bout.Bout;
+import farglass.core.bout.Contestant;
 import farglass.core.bout.Fact;
+import farglass.core.bout.Header;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Telling;
 import farglass.core.bout.Times;
@@ -19,6 +21,7 @@ import farglass.core.listing.Seen;
 import farglass.core.listing.TechniqueListing;
 import farglass.core.prose.Page;
 import farglass.core.prose.Row;
+import farglass.core.prose.ScopeWords;
 import farglass.core.prose.SinceLast;
 import farglass.core.scribe.Phrase;
 import farglass.core.study.Athlete;
@@ -35,10 +38,10 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.beans.property.IntegerProperty;
@@ -155,7 +158,7 @@ public final class DossierModel {
         String name = athlete.get().get().name();
         Contents contents = desk.contents();
         Scope scope =
-                lens.get().scope(desk.studyProperty().get().map(Study::weighing).orElse(Weighing.ALIKE));
+                lens.get().scope(desk.studyProperty().get().map(Study::weighing).orElse(Weighing.ALIKE), lastDay());
         Optional<Beside> other = beside.get();
         running = Optional.of(desk.work()
                 .start(
@@ -185,7 +188,7 @@ public final class DossierModel {
     private Optional<SinceLast> since(String name, Corpus corpus, Scope scope, Page shown) {
         List<Bout> looked = corpus.of(name).stream()
                 .map(BoutSheet::bout)
-                .filter(bout -> scope.holds(bout.header()))
+                .filter(bout -> scope.holds(bout, name, corpus))
                 .toList();
         if (looked.size() < 2) {
             return Optional.empty();
@@ -307,7 +310,7 @@ public final class DossierModel {
         Optional<String> whose = athlete.get().map(Athlete::name);
         Contents contents = desk.contents();
         Lexicon lexicon = desk.lexicon();
-        Scope scope = lens.get().scope(Weighing.ALIKE);
+        Scope scope = lens.get().filters();
         desk.work()
                 .start(
                         "Listing " + lexicon.label(key),
@@ -427,6 +430,33 @@ public final class DossierModel {
                 .orElse("as they are");
     }
 
+    /** The age of bouts is counted back from the last one that is known. */
+    private LocalDate lastDay() {
+        return desk.contents().bouts().stream()
+                .flatMap(bout -> bout.header().date().stream())
+                .max(Comparator.naturalOrder())
+                .orElse(LocalDate.EPOCH);
+    }
+
+    /** {@return what every bout of the athlete tells of that, each once, in the order of the names} */
+    List<String> told(Function<Header, List<String>> what) {
+        return athlete.get()
+                .map(known -> desk.contents().bouts().stream()
+                        .map(Bout::header)
+                        .filter(header -> header.seatOf(known.name()).isPresent())
+                        .flatMap(header -> what.apply(header).stream())
+                        .distinct()
+                        .sorted()
+                        .toList())
+                .orElse(List.of());
+    }
+
+    /** {@return the other one in a bout of the athlete} */
+    Contestant other(Header header) {
+        return header.contestant(
+                header.seatOf(athlete.get().orElseThrow().name()).orElseThrow().other());
+    }
+
     ObjectProperty<Lens> lensProperty() {
         return lens;
     }
@@ -443,14 +473,8 @@ public final class DossierModel {
     /** {@return the dossier shown, for paper} @param whole whether every figure is told */
     Optional<DossierReport> report(boolean whole) {
         Lens now = lens.get();
-        String through = Stream.of(
-                        now.weighed() ? studysWeights() : "all bouts alike",
-                        now.uniform().map(worn -> "only " + worn.label()).orElse(""),
-                        now.sinceYear().map(year -> "since " + year).orElse(""),
-                        now.kind()
-                                .map(kind -> "only " + kind.name().toLowerCase(Locale.ROOT))
-                                .orElse(""))
-                .filter(words -> !words.isEmpty())
+        String through = Stream.concat(
+                        Stream.of(now.weights().words(studysWeights())), ScopeWords.of(now.filters()).stream())
                 .collect(Collectors.joining(", "));
         return page.get().map(known -> new DossierReport(known, "weighed " + through, whole));
     }

@@ -3,6 +3,7 @@ package farglass.desktop.dossier;
 import farglass.core.listing.Listing;
 import farglass.core.prose.Page;
 import farglass.desktop.desk.Choosers;
+import farglass.desktop.desk.Settings;
 import farglass.drawing.Palette;
 import java.util.Optional;
 import javafx.beans.value.ObservableValue;
@@ -24,9 +25,12 @@ public final class DossierView extends BorderPane {
     private static final String NOTHING =
             "A dossier needs bouts. Add a film on the Shelf (Ctrl+1), say who the two are, and tag what happens.";
 
+    private static final String NOTHING_LEFT =
+            "No bout of %s that was watched lies within what is looked at. Take one of the words above back, or choose No filters under Filters.";
+
     private final Label empty = new Label();
 
-    public DossierView(DossierModel model, Choosers choosers, ObservableValue<Palette> palette) {
+    public DossierView(DossierModel model, Settings settings, Choosers choosers, ObservableValue<Palette> palette) {
         this.model = model;
         this.index = new ChapterIndex(model);
         this.chapter = new ChapterView(model, palette);
@@ -39,7 +43,7 @@ public final class DossierView extends BorderPane {
         scroll.setFitToWidth(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         scroll.setFocusTraversable(false);
-        setTop(new LensBar(model, choosers));
+        setTop(new LensBar(model, settings, choosers));
         setLeft(index);
         this.evidence = new EvidenceView(model);
         model.pageProperty().addListener(change -> show());
@@ -68,16 +72,19 @@ public final class DossierView extends BorderPane {
         Optional<Listing> listed = model.listingProperty().get();
         boolean terms = listed.isEmpty() && model.chapterProperty().get().equals(DossierModel.TERMS);
         // Tab goes in the order in which these are added: the evidence comes behind what it proves.
+        boolean nothingLeft = page.isPresent() && page.get().watched() == 0;
         empty.setText(model.athleteProperty()
                 .get()
-                .map(athlete -> "Counting what is known of %s\u2026".formatted(athlete.name()))
+                .map(athlete -> nothingLeft
+                        ? NOTHING_LEFT.formatted(athlete.name())
+                        : "Counting what is known of %s\u2026".formatted(athlete.name()))
                 .orElse(NOTHING));
         setRight(null);
-        setCenter(page.isEmpty() ? empty : listed.isPresent() ? listing : terms ? this.terms : scroll);
-        if (page.isPresent() && !terms) {
+        setCenter(page.isEmpty() || nothingLeft ? empty : listed.isPresent() ? listing : terms ? this.terms : scroll);
+        if (page.isPresent() && !terms && !nothingLeft) {
             setRight(evidence);
         }
-        if (page.isEmpty() || terms) {
+        if (page.isEmpty() || terms || nothingLeft) {
             return;
         }
         if (listed.isPresent()) {

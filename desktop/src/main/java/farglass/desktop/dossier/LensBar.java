@@ -1,20 +1,30 @@
 package farglass.desktop.dossier;
 
 import farglass.core.bout.BoutKind;
+import farglass.core.bout.Contestant;
+import farglass.core.bout.Level;
+import farglass.core.bout.Stance;
 import farglass.core.bout.Uniform;
+import farglass.core.corpus.Against;
+import farglass.core.corpus.Setting;
+import farglass.core.corpus.Within;
 import farglass.core.lexicon.Words;
+import farglass.core.prose.ScopeWords;
+import farglass.core.state.ScoreLine.Lead;
 import farglass.core.study.Athlete;
 import farglass.desktop.desk.Choosers;
+import farglass.desktop.desk.Settings;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import javafx.collections.ListChangeListener;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
-import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -22,49 +32,49 @@ import javafx.scene.layout.Region;
 
 /** Who is looked at and through what, as one sentence whose words can be changed. */
 final class LensBar extends HBox {
+    private static final List<Within.Minutes> MINUTES = List.of(
+            new Within.Minutes(false, 1),
+            new Within.Minutes(false, 2),
+            new Within.Minutes(true, 2),
+            new Within.Minutes(true, 1));
+
     private final DossierModel model;
-    private final MenuButton athlete = word("athlete");
-    private final MenuButton weighed = word("weighed");
-    private final MenuButton uniform = word("uniform");
-    private final MenuButton since = word("since");
-    private final MenuButton kind = word("kind");
-    private final MenuButton beside = word("beside");
+    private final LensWord athlete = new LensWord("athlete");
+    private final LensWord weighed = new LensWord("weighed");
+    private final LensWord uniform = new LensWord("uniform");
+    private final LensWord since = new LensWord("since");
+    private final LensWord kind = new LensWord("kind");
+    private final LensWord rules = new LensWord("rules");
+    private final LensWord against = new LensWord("against");
+    private final LensWord part = new LensWord("part");
+    private final LensWord coder = new LensWord("coder");
+    private final LensWord beside = new LensWord("beside");
+    private final FlowPane sentence = new FlowPane(4, 2);
+    private final KeptLenses kept;
     private final Label basis = new Label();
 
-    LensBar(DossierModel model, Choosers choosers) {
+    LensBar(DossierModel model, Settings settings, Choosers choosers) {
         this.model = model;
+        this.kept = new KeptLenses(model, settings);
         getStyleClass().add("lens");
-        setAlignment(Pos.CENTER_LEFT);
+        setAlignment(Pos.TOP_LEFT);
         athlete.getStyleClass().add("lens-athlete");
-        FlowPane sentence = new FlowPane(
-                4,
-                2,
-                athlete,
-                quiet("weighed"),
-                weighed,
-                quiet("\u00b7"),
-                uniform,
-                quiet("\u00b7"),
-                since,
-                quiet("\u00b7"),
-                kind,
-                quiet("\u00b7 beside"),
-                beside);
         sentence.setAlignment(Pos.CENTER_LEFT);
         HBox.setHgrow(sentence, Priority.ALWAYS);
         basis.setId("basis");
         basis.getStyleClass().add("quiet");
         basis.setMinWidth(Region.USE_PREF_SIZE);
-        MenuButton print = word("print");
+        LensWord print = new LensWord("print");
         print.setText("Print");
         print.getItems()
                 .setAll(
-                        item("Two pages for a coach, as PDF\u2026", () -> print(choosers, "pdf", false)),
-                        item("Two pages for a coach, as a web page\u2026", () -> print(choosers, "html", false)),
-                        item("Everything, as PDF\u2026", () -> print(choosers, "pdf", true)),
-                        item("Everything, as a web page\u2026", () -> print(choosers, "html", true)));
+                        LensWord.item("Two pages for a coach, as PDF\u2026", () -> print(choosers, "pdf", false)),
+                        LensWord.item(
+                                "Two pages for a coach, as a web page\u2026", () -> print(choosers, "html", false)),
+                        LensWord.item("Everything, as PDF\u2026", () -> print(choosers, "pdf", true)),
+                        LensWord.item("Everything, as a web page\u2026", () -> print(choosers, "html", true)));
         setSpacing(14);
-        getChildren().addAll(sentence, basis, print);
+        getChildren().addAll(sentence, basis, kept, print);
         model.athletes().addListener((ListChangeListener<Athlete>) change -> show());
         model.athleteProperty().addListener(change -> show());
         model.lensProperty().addListener(change -> show());
@@ -73,25 +83,17 @@ final class LensBar extends HBox {
         show();
     }
 
-    private static MenuButton word(String id) {
-        MenuButton word = new MenuButton();
-        word.setId("lens-" + id);
-        word.getStyleClass().add("lens-word");
-        word.setMnemonicParsing(false);
-        return word;
-    }
-
     private static Label quiet(String words) {
         Label label = new Label(words);
         label.getStyleClass().add("quiet");
         return label;
     }
 
-    private static MenuItem item(String words, Runnable doing) {
-        MenuItem item = new MenuItem(words);
-        item.setMnemonicParsing(false);
-        item.setOnAction(event -> doing.run());
-        return item;
+    /** What leads to a word goes with it into the next line. */
+    private static HBox behind(String lead, LensWord word) {
+        HBox both = new HBox(4, quiet(lead), word);
+        both.setAlignment(Pos.CENTER_LEFT);
+        return both;
     }
 
     private void change(Lens lens) {
@@ -99,66 +101,135 @@ final class LensBar extends HBox {
     }
 
     private void show() {
-        Lens lens = model.lensProperty().get();
         setVisible(model.athleteProperty().get().isPresent());
-        athlete.setText(model.athleteProperty().get().map(Athlete::name).orElse(""));
-        athlete.getItems()
-                .setAll(model.athletes().stream()
-                        .map(each ->
-                                item(each.name(), () -> model.athleteProperty().set(Optional.of(each))))
-                        .toList());
-        weighed.setText(weighing(lens.weighed()));
-        weighed.getItems()
-                .setAll(Stream.of(true, false)
-                        .map(as -> item(weighing(as), () -> change(lens.weighing(as))))
-                        .toList());
-        uniform.setText(worn(lens.uniform()));
-        uniform.getItems()
-                .setAll(Stream.of(Optional.<Uniform>empty(), Optional.of(Uniform.GI), Optional.of(Uniform.NO_GI))
-                        .map(worn -> item(worn(worn), () -> change(lens.in(worn))))
-                        .toList());
-        since.setText(years(lens.sinceYear()));
-        List<Optional<Integer>> years = new ArrayList<>(List.of(Optional.empty()));
-        model.years().forEach(year -> years.add(Optional.of(year)));
+        if (!isVisible()) {
+            return;
+        }
+        Lens lens = model.lensProperty().get();
+        Setting setting = lens.filters().setting();
+        athlete.offer(
+                model.athletes(),
+                model.athleteProperty().get().orElseThrow(),
+                Athlete::name,
+                each -> model.athleteProperty().set(Optional.of(each)));
+        weighed.offer(
+                List.of(Lens.Weights.values()),
+                lens.weights(),
+                each -> each.words(model.studysWeights()),
+                each -> change(lens.weighing(each)));
+        uniform.offer(
+                LensWord.any(List.of(Uniform.GI, Uniform.NO_GI)),
+                setting.uniform(),
+                ScopeWords::worn,
+                worn -> change(lens.in(setting.in(worn))));
+        since.setText(ScopeWords.days(lens.filters().period()));
         since.getItems()
-                .setAll(years.stream()
-                        .map(year -> item(years(year), () -> change(lens.since(year))))
-                        .toList());
-        kind.setText(kinds(lens.kind()));
-        List<Optional<BoutKind>> kinds = new ArrayList<>(List.of(Optional.empty()));
-        Stream.of(BoutKind.values()).forEach(each -> kinds.add(Optional.of(each)));
+                .setAll(LensWord.choices(
+                        LensWord.any(model.years()),
+                        lens.filters().period().from().map(day -> day.getYear()),
+                        year -> year.map(from -> "since " + from).orElse("all years"),
+                        year -> change(lens.since(year))));
+        kind.setText(ScopeWords.kinds(setting));
         kind.getItems()
-                .setAll(kinds.stream()
-                        .map(each -> item(kinds(each), () -> change(lens.of(each))))
-                        .toList());
-        beside.setText(besides(model.besideProperty().get()));
-        List<MenuItem> besides = new ArrayList<>();
-        besides.add(item(besides(Optional.empty()), () -> model.besideProperty().set(Optional.empty())));
-        model.canStandBeside()
-                .forEach(each -> besides.add(item(
-                        besides(Optional.of(each)), () -> model.besideProperty().set(Optional.of(each)))));
-        beside.getItems().setAll(besides);
+                .setAll(LensWord.choices(
+                        LensWord.any(List.of(BoutKind.values())),
+                        setting.kinds().stream().findFirst(),
+                        each -> each.map(only -> only.label() + " only").orElse("every kind of bout"),
+                        each -> change(lens.of(each))));
+        rules.offer(
+                LensWord.any(model.told(header -> List.of(header.ruleset()))),
+                setting.ruleset(),
+                ScopeWords::rules,
+                name -> change(lens.in(setting.under(name))));
+        showAgainst(lens);
+        showPart(lens);
+        List<String> coders = model.told(header -> header.coders());
+        coder.offer(
+                LensWord.any(coders),
+                setting.coder(),
+                ScopeWords::coder,
+                name -> change(lens.in(setting.toldBy(name))));
+        beside.offer(
+                LensWord.any(model.canStandBeside()),
+                model.besideProperty().get(),
+                LensBar::besides,
+                model.besideProperty()::set);
+        kept.show();
+        // Who told it is asked only where several did.
+        boolean several = coders.size() > 1 || setting.coder().isPresent();
+        sentence.getChildren().setAll(athlete, quiet("weighed"), weighed);
+        Stream.of(uniform, since, kind, rules, against, part)
+                .forEach(word -> sentence.getChildren().add(behind("\u00b7", word)));
+        if (several) {
+            sentence.getChildren().add(behind("\u00b7", coder));
+        }
+        sentence.getChildren().add(behind("\u00b7 beside", beside));
         basis.setText(model.pageProperty()
                 .get()
                 .map(page -> "%d of %d known bouts were watched".formatted(page.watched(), page.known()))
                 .orElse(""));
     }
 
-    private String weighing(boolean asTheStudyDoes) {
-        return asTheStudyDoes ? model.studysWeights() : "all bouts alike";
+    private void showAgainst(Lens lens) {
+        Against whom = lens.filters().against();
+        against.setText(ScopeWords.against(whom));
+        List<MenuItem> items = new ArrayList<>(LensWord.choices(
+                List.of(Against.ANYBODY), whom, ScopeWords::against, anybody -> change(lens.against(anybody))));
+        items.add(new SeparatorMenuItem());
+        items.addAll(LensWord.choices(
+                Arrays.stream(Stance.values())
+                        .filter(stance -> isTold(other -> other.stance(), stance))
+                        .toList(),
+                whom.stance().orElse(null),
+                stance -> ScopeWords.against(Against.ANYBODY.standing(Optional.of(stance))),
+                stance -> change(lens.against(whom.standing(other(whom.stance(), stance))))));
+        items.addAll(LensWord.choices(
+                Arrays.stream(Level.values())
+                        .filter(belt -> isTold(other -> other.level(), belt))
+                        .toList(),
+                whom.level().orElse(null),
+                belt -> ScopeWords.against(Against.ANYBODY.ranked(Optional.of(belt))),
+                belt -> change(lens.against(whom.ranked(other(whom.level(), belt))))));
+        Optional<String> ours = model.desk().ours().map(Athlete::name);
+        ours.filter(name -> !model.athleteProperty().get().map(Athlete::name).equals(Optional.of(name)))
+                .ifPresent(name -> items.addAll(LensWord.choices(
+                        List.of(name),
+                        whom.like().orElse(null),
+                        each -> "against those like " + each,
+                        each -> change(lens.against(whom.like(other(whom.like(), each)))))));
+        against.getItems().setAll(items);
     }
 
-    private static String worn(Optional<Uniform> uniform) {
-        return uniform.map(worn -> worn == Uniform.GI ? "in the gi" : "without the gi")
-                .orElse("gi or not");
+    /** Only what some opponent has is offered. */
+    private <T> boolean isTold(Function<Contestant, Optional<T>> what, T asked) {
+        return !model.told(header ->
+                        what.apply(model.other(header)).equals(Optional.of(asked)) ? List.of("told") : List.of())
+                .isEmpty();
     }
 
-    private static String years(Optional<Integer> since) {
-        return since.map(year -> "since " + year).orElse("all years");
+    /** Choosing what is in force takes it back. */
+    private static <T> Optional<T> other(Optional<T> now, T chosen) {
+        return now.equals(Optional.of(chosen)) ? Optional.empty() : Optional.of(chosen);
     }
 
-    private static String kinds(Optional<BoutKind> kind) {
-        return kind.map(each -> each.name().toLowerCase(Locale.ROOT) + " only").orElse("every kind of bout");
+    private void showPart(Lens lens) {
+        Within part = lens.filters().within();
+        this.part.setText(ScopeWords.within(part));
+        List<MenuItem> items = new ArrayList<>(
+                LensWord.choices(List.of(Within.WHOLE), part, ScopeWords::within, whole -> change(lens.within(whole))));
+        items.add(new SeparatorMenuItem());
+        items.addAll(LensWord.choices(
+                MINUTES,
+                part.minutes().orElse(null),
+                Within.Minutes::words,
+                minutes -> change(lens.within(new Within(other(part.minutes(), minutes), part.lead())))));
+        items.add(new SeparatorMenuItem());
+        items.addAll(LensWord.choices(
+                List.of(Lead.values()),
+                part.lead().orElse(null),
+                lead -> ScopeWords.within(new Within(Optional.empty(), Optional.of(lead))),
+                lead -> change(lens.within(new Within(part.minutes(), other(part.lead(), lead))))));
+        this.part.getItems().setAll(items);
     }
 
     private static String besides(Optional<Beside> beside) {

@@ -80,7 +80,7 @@ public final class Shell extends StackPane implements AutoCloseable {
                 settings,
                 palette);
         ShelfView shelf = new ShelfView(new ShelfModel(desk), intake, palette);
-        DossierView dossier = new DossierView(new DossierModel(desk), choosers, palette);
+        DossierView dossier = new DossierView(new DossierModel(desk), settings, choosers, palette);
         PlanView plan = new PlanView(new PlanModel(desk), sheets, choosers, () -> sheets.lay(StudySheets.camp(desk)));
         add(Place.SHELF, shelf, shelf::begin);
         add(Place.TAG, tagView, tagView::begin);

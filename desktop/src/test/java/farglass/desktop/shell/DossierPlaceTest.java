@@ -118,4 +118,49 @@ class DossierPlaceTest extends OnStage {
         await("the paper is written", () -> Files.exists(paper));
         assertThat(sights()).isPositive();
     }
+
+    private void choose(String word, String item) throws Exception {
+        onScreen(() -> {
+            ((MenuButton) workbench.lookup("#lens-" + word))
+                    .getItems().stream()
+                            .filter(each -> item.equals(each.getText()))
+                            .findFirst()
+                            .orElseThrow()
+                            .fire();
+            return null;
+        });
+    }
+
+    @Test
+    void filtersLeaveAPartAndAreKeptUnderAName() throws Exception {
+        passing();
+        Bout later = bout("one", "Runa Castellan", "2026-03-14")
+                .with(BoutFile.parse(
+                                "far-glass bout 1\nA: Runa Castellan\nB: Wilma Ferreby\n1:30 A knee-cut; failed; id late\n",
+                                Lexicon.shipped())
+                        .bout()
+                        .orElseThrow()
+                        .moments()
+                        .get(0));
+        onScreen(() -> {
+            desk().write("Put", edit -> edit.put(later));
+            return null;
+        });
+        await("all passes count", () -> text(".section").startsWith("Passes: 1 of 3"));
+        choose("part", "the first minute");
+        await("two lie in the first minute", () -> text(".section").startsWith("Passes: 1 of 2"));
+        assertThat(text("#lens-part")).isEqualTo("the first minute");
+        choose("kept", "Keep these as\u2026");
+        type("early");
+        press(KeyCode.ENTER);
+        await("they have a name", () -> text("#lens-kept").equals("Filters: early"));
+        choose("part", "behind");
+        await("nothing is left, and it says so", () -> text(".empty-words").contains("lies within"));
+        choose("kept", "No filters");
+        await("all count again", () -> text(".section").startsWith("Passes: 1 of 3"));
+        choose("kept", "early");
+        await("they are taken again", () -> text(".section").startsWith("Passes: 1 of 2"));
+        choose("kept", "Forget \u201cearly\u201d");
+        await("and forgotten", () -> text("#lens-kept").equals("Filters"));
+    }
 }

@@ -19,7 +19,7 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import javafx.application.Platform;
 import javafx.scene.Scene;
-import javafx.scene.control.Label;
+import javafx.scene.control.Labeled;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
@@ -95,7 +95,7 @@ abstract class OnStage {
     }
 
     private String foot() throws Exception {
-        return onScreen(() -> workbench.lookup("#message") instanceof Label label ? label.getText() : "(no foot)");
+        return onScreen(() -> workbench.lookup("#message") instanceof Labeled label ? label.getText() : "(no foot)");
     }
 
     Desk desk() throws Exception {
@@ -157,6 +157,6 @@ abstract class OnStage {
 
     /** {@return the words shown there; none while it is not on the screen} */
     String text(String id) throws Exception {
-        return onScreen(() -> workbench.lookup(id) instanceof Label label ? label.getText() : "");
+        return onScreen(() -> workbench.lookup(id) instanceof Labeled label ? label.getText() : "");
     }
 }

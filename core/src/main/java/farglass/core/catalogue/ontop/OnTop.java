@@ -19,6 +19,7 @@ import farglass.core.question.Question;
 import farglass.core.question.TimeIn;
 import farglass.core.question.Wording;
 import farglass.core.question.YesNo;
+import farglass.core.state.Stand;
 import farglass.core.state.Visit;
 import java.util.EnumSet;
 import java.util.List;
@@ -34,10 +35,12 @@ public final class OnTop {
     private static final String LONG = "without a try";
     private static final double LONG_SECONDS = 20;
 
+    private static boolean isOnTop(Stand stand, Seat seat) {
+        return PLACES.contains(stand.position().family()) && stand.roleOf(seat) == Role.TOP;
+    }
+
     private static Stream<Visit> visits(BoutSheet sheet, Seat seat) {
-        return sheet.visits().stream()
-                .filter(visit -> PLACES.contains(visit.stand().position().family())
-                        && visit.stand().roleOf(seat) == Role.TOP);
+        return sheet.visits().stream().filter(visit -> isOnTop(visit.stand(), seat));
     }
 
     private static final Stays STAYS = Sights.staysIn("on top", OnTop::visits);
@@ -92,7 +95,7 @@ public final class OnTop {
             List.of(
                     new Ask(
                             "on top time",
-                            new TimeIn(STAYS),
+                            new TimeIn(Sights.timeIn("on top time", OnTop::isOnTop)),
                             Wording.ofTerms("{option}", "", "{name} spent {amount} in {option} on top")
                                     .under("Share of the time watched")),
                     new Ask(

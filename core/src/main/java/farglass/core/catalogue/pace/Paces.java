@@ -16,6 +16,8 @@ import farglass.core.question.PerTime;
 import farglass.core.question.Question;
 import farglass.core.question.Wording;
 import farglass.core.question.YesNo;
+import farglass.core.state.ScoreLine;
+import farglass.core.state.ScoreLine.Lead;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -74,13 +76,27 @@ public final class Paces {
         return minutes;
     }
 
-    private static Optional<String> score(ScoreLine line, BoutSheet sheet, Tried tried) {
-        return ScoreLine.isKnown(sheet) ? Optional.of(line.at(at(tried))) : Optional.empty();
+    private static List<Evidence> byScore(BoutSheet sheet, Seat seat) {
+        if (!ScoreLine.isKnown(sheet.bout())) {
+            return List.of();
+        }
+        ScoreLine line = ScoreLine.of(sheet.bout(), seat);
+        return tries(sheet, seat, tried -> Optional.of(line.at(at(tried)).label()));
     }
 
-    private static List<Evidence> byScore(BoutSheet sheet, Seat seat) {
-        ScoreLine line = new ScoreLine(sheet, seat);
-        return tries(sheet, seat, tried -> score(line, sheet, tried));
+    private static Map<String, Double> minutesByScore(BoutSheet sheet, Seat seat) {
+        if (!ScoreLine.isKnown(sheet.bout())) {
+            return Map.of();
+        }
+        ScoreLine line = ScoreLine.of(sheet.bout(), seat);
+        Map<String, Double> minutes = new LinkedHashMap<>();
+        for (Lead lead : Lead.values()) {
+            double watched = line.stretches(lead).stream()
+                    .mapToDouble(stretch -> sheet.watchedMinutes(stretch.fromMicros(), stretch.toMicros()))
+                    .sum();
+            minutes.put(lead.label(), watched);
+        }
+        return minutes;
     }
 
     private static final String LAST = "the last minute";
@@ -168,14 +184,10 @@ public final class Paces {
                             "pace score",
                             new PerTime(
                                     new Tally("pace score", Paces::byScore),
-                                    new Stretches(
-                                            "pace score",
-                                            (sheet, seat) -> ScoreLine.isKnown(sheet)
-                                                    ? new ScoreLine(sheet, seat).minutes()
-                                                    : Map.of())),
+                                    new Stretches("pace score", Paces::minutesByScore)),
                             Wording.plain("{option}", "minutes watched of it", "")
                                     .under("Per ten minutes, by the score")
-                                    .inOrder(List.of(ScoreLine.AHEAD, ScoreLine.LEVEL, ScoreLine.BEHIND))),
+                                    .inOrder(List.of(Lead.AHEAD.label(), Lead.LEVEL.label(), Lead.BEHIND.label()))),
                     new Ask(
                             "pace end",
                             new PerTime(

@@ -15,6 +15,8 @@ import farglass.core.question.Options;
 import farglass.core.question.Question;
 import farglass.core.question.Wording;
 import farglass.core.question.YesNo;
+import farglass.core.state.ScoreLine;
+import farglass.core.state.ScoreLine.Lead;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
@@ -73,13 +75,14 @@ public final class Points {
         return sheet.awards().stream()
                 .filter(Points::isPoints)
                 .findFirst()
-                .filter(moment -> ScoreLine.isKnown(sheet))
+                .filter(moment -> ScoreLine.isKnown(sheet.bout()))
                 .map(moment -> List.of(Sights.at(sheet, moment, Sights.by(moment, seat) ? OURS : "the other\u2019s")))
                 .orElse(List.of());
     }
 
-    private static Optional<String> after(BoutSheet sheet, Seat seat, String state) {
-        return ScoreLine.isKnown(sheet) && new ScoreLine(sheet, seat).wasEver(state)
+    private static Optional<String> after(BoutSheet sheet, Seat seat, Lead state) {
+        return ScoreLine.isKnown(sheet.bout())
+                        && ScoreLine.of(sheet.bout(), seat).wasEver(state)
                 ? sheet.bout()
                         .header()
                         .result()
@@ -88,11 +91,11 @@ public final class Points {
                 : Optional.empty();
     }
 
-    private static Ask withState(String id, String state, String row) {
+    private static Ask withState(String id, Lead state, String row) {
         return new Ask(
                 id,
                 new YesNo(Sights.ofBouts(id, (sheet, seat) -> after(sheet, seat, state)), WON),
-                Wording.plain(row, "watched bouts in which they were ever %s on points".formatted(state), ""));
+                Wording.plain(row, "watched bouts in which they were ever %s on points".formatted(state.label()), ""));
     }
 
     private static Optional<String> penalty(BoutSheet sheet, Seat seat, Moment moment) {
@@ -118,8 +121,8 @@ public final class Points {
                                     "Scored first",
                                     "watched bouts with points in them",
                                     "{name} scored first in {count}{claims}")),
-                    withState("won when ahead", ScoreLine.AHEAD, "Won, once ahead"),
-                    withState("won when behind", ScoreLine.BEHIND, "Won, once behind"),
+                    withState("won when ahead", Lead.AHEAD, "Won, once ahead"),
+                    withState("won when behind", Lead.BEHIND, "Won, once behind"),
                     new Ask(
                             "points won",
                             new Options(of("points won", true)),

@@ -8,10 +8,12 @@ import farglass.core.corpus.Stays;
 import farglass.core.corpus.Tally;
 import farglass.core.corpus.Timed;
 import farglass.core.estimate.Stay;
+import farglass.core.state.Stand;
 import farglass.core.state.Visit;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BiFunction;
+import java.util.function.BiPredicate;
 import java.util.stream.Stream;
 
 /** Chances as evidence: of single moments, of whole bouts, of stretches between two moments. */
@@ -49,6 +51,22 @@ public final class Sights {
     public static Stays staysIn(String id, BiFunction<BoutSheet, Seat, Stream<Visit>> which) {
         return new Stays(id, (sheet, seat) -> which.apply(sheet, seat)
                 .map(visit -> stay(sheet, visit, visit.stand().position().key()))
+                .toList());
+    }
+
+    /** {@return how much of the time watched was spent in places of a sort, by the place} */
+    public static Stays timeIn(String id, BiPredicate<Stand, Seat> which) {
+        return new Stays(id, (sheet, seat) -> sheet.present().stream()
+                .filter(visit -> which.test(visit.stand(), seat))
+                .map(visit -> new Timed(
+                        new Evidence(
+                                sheet.bout().id(),
+                                visit.openedBy(),
+                                visit.stand().position().key()),
+                        new Stay(
+                                60 * sheet.watchedMinutes(visit.fromMicros(), visit.toMicros()),
+                                true,
+                                sheet.bout().id())))
                 .toList());
     }
 

@@ -128,7 +128,7 @@ public final class GuardEnds {
             List.of(
                     new Ask(
                             "guard time",
-                            new TimeIn(Guards.STAYS),
+                            new TimeIn(Sights.timeIn("guard time", Guards::plays)),
                             Wording.ofTerms("{option}", "", "{name} spent {amount} in {option}")
                                     .under("Share of the time watched")),
                     new Ask(

@@ -1,0 +1,173 @@
+package farglass.core.corpus;
+
+import static farglass.core.Bouts.LEXICON;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import farglass.core.Bouts;
+import farglass.core.bout.Bout;
+import farglass.core.bout.BoutKind;
+import farglass.core.bout.Level;
+import farglass.core.bout.Stance;
+import farglass.core.catalogue.Catalogue;
+import farglass.core.question.Dossier;
+import farglass.core.question.Figure;
+import farglass.core.state.ScoreLine.Lead;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+
+/** What each filter leaves of bouts of which every count was written down by hand. */
+class FilterTest {
+    /** Six minutes: a sweep at the start, two points at 1:00, behind from 2:00, level from 4:30, the last minutes from 4:00. */
+    private static final Bout FINAL = Bouts.parsed(
+            "id: final\nlength: 6:00\nruleset: points-with-advantages\ncoder: Mara\nB level: brown\nB stance: southpaw\nB weight: 61 kg\ncovered: story 0:00 to 6:00\n",
+            "0:05 A guard-pull; held; -> closed-guard, B on top",
+            "0:30 A scissor-sweep; failed",
+            "1:00 A award 2 points",
+            "1:30 A hip-bump-sweep; failed",
+            "1:50 B toreando; held; -> side-control, B on top",
+            "2:00 B award 3 points",
+            "3:30 A re-guard-closed; held",
+            "4:10 A scissor-sweep; failed",
+            "4:30 A award advantage",
+            "4:31 A award 1 points",
+            "5:00 A scissor-sweep; held; -> mount, A on top",
+            "5:30 A armbar; failed");
+
+    private static final Bout ROUND = Bouts.parsed(
+            "id: round\nkind: sparring\nruleset: submission-only\ncoder: Otto\nB level: blue\nB stance: orthodox\nB weight: 78,5 kg\ncovered: story 0:00 to 2:00\n",
+            "0:10 A guard-pull; held",
+            "0:20 A pendulum-sweep; held",
+            "1:40 A scissor-sweep; failed");
+
+    private static final Corpus CORPUS = Corpus.of(List.of(FINAL, ROUND), LEXICON);
+
+    private static Dossier dossier(Scope scope) {
+        return Catalogue.dossier("Juno", CORPUS, scope);
+    }
+
+    private static Stream<Figure.Proportion> proportions(Dossier dossier, String ask) {
+        return dossier.answers().stream()
+                .flatMap(answer -> answer.figures().stream())
+                .filter(figure -> figure.ask().id().equals(ask))
+                .map(Figure.Proportion.class::cast);
+    }
+
+    /** Done of tried. */
+    private static String sweeps(Scope scope) {
+        return proportions(dossier(scope), "sweep done")
+                .map(figure ->
+                        figure.share().successes() + " of " + figure.share().chances())
+                .findFirst()
+                .orElse("none");
+    }
+
+    private static Scope part(Optional<Within.Minutes> minutes, Optional<Lead> lead) {
+        return Scope.ALL.within(new Within(minutes, lead));
+    }
+
+    private static Optional<Within.Minutes> last(int many) {
+        return Optional.of(new Within.Minutes(true, many));
+    }
+
+    private static Optional<Within.Minutes> first(int many) {
+        return Optional.of(new Within.Minutes(false, many));
+    }
+
+    @Test
+    void theWholeHasThemAll() {
+        assertThat(sweeps(Scope.ALL)).isEqualTo("2 of 6");
+    }
+
+    @Test
+    void onlyThoseMinutesAreLookedAt() {
+        assertThat(sweeps(part(first(1), Optional.empty()))).isEqualTo("1 of 2");
+        assertThat(sweeps(part(last(2), Optional.empty()))).isEqualTo("1 of 2");
+        assertThat(sweeps(part(last(1), Optional.empty()))).isEqualTo("1 of 1");
+        // The round has no length, and so no last minutes.
+        assertThat(dossier(part(last(2), Optional.empty())).watched()).isEqualTo(1);
+        assertThat(dossier(part(last(2), Optional.empty())).known()).isEqualTo(2);
+    }
+
+    @Test
+    void onlyThatScoreIsLookedAtFromTheOnesOwnSide() {
+        assertThat(sweeps(part(Optional.empty(), Optional.of(Lead.AHEAD)))).isEqualTo("0 of 1");
+        assertThat(sweeps(part(Optional.empty(), Optional.of(Lead.BEHIND)))).isEqualTo("0 of 1");
+        assertThat(sweeps(part(Optional.empty(), Optional.of(Lead.LEVEL)))).isEqualTo("2 of 4");
+        assertThat(sweeps(part(last(2), Optional.of(Lead.BEHIND)))).isEqualTo("0 of 1");
+        assertThat(sweeps(part(first(1), Optional.of(Lead.BEHIND)))).isEqualTo("none");
+        // Who is behind for the one is ahead for the other.
+        String other = FINAL.header().b().name();
+        Dossier theirs = Catalogue.dossier(other, CORPUS, part(Optional.empty(), Optional.of(Lead.BEHIND)));
+        assertThat(proportions(theirs, "pass done").map(figure -> figure.share().chances()))
+                .containsExactly(1);
+    }
+
+    @Test
+    void timeIsOfThatPartAlone() {
+        // Of the last two minutes one was spent in the closed guard and one in the mount.
+        Dossier late = dossier(part(last(2), Optional.empty()));
+        assertThat(late.answers().stream()
+                        .flatMap(answer -> answer.figures().stream())
+                        .filter(figure -> figure.ask().id().equals("guard time")
+                                || figure.ask().id().equals("on top time"))
+                        .map(Figure.Part.class::cast)
+                        .map(figure ->
+                                figure.option() + " " + Math.round(figure.time().seconds()) + " of "
+                                        + Math.round(figure.time().ofSeconds())))
+                .containsExactlyInAnyOrder("closed-guard 60 of 120", "mount 60 of 120");
+    }
+
+    @Test
+    void onlyTheseOpponentsAreLookedAt() {
+        assertThat(sweeps(Scope.ALL.against(Against.ANYBODY.standing(Optional.of(Stance.SOUTHPAW)))))
+                .isEqualTo("1 of 4");
+        assertThat(sweeps(Scope.ALL.against(Against.ANYBODY.ranked(Optional.of(Level.BLUE)))))
+                .isEqualTo("1 of 2");
+        assertThat(sweeps(Scope.ALL.against(
+                        Against.ANYBODY.standing(Optional.of(Stance.SOUTHPAW)).ranked(Optional.of(Level.BLUE)))))
+                .isEqualTo("none");
+    }
+
+    @Test
+    void onlyTheseRulesKindsAndCodersAreLookedAt() {
+        assertThat(sweeps(Scope.ALL.in(Setting.ANY.under(Optional.of("submission-only")))))
+                .isEqualTo("1 of 2");
+        assertThat(sweeps(Scope.ALL.in(Setting.ANY.toldBy(Optional.of("Mara")))))
+                .isEqualTo("1 of 4");
+        assertThat(sweeps(Scope.ALL.in(Setting.ANY.of(Set.of(BoutKind.COMPETITION)))))
+                .isEqualTo("1 of 4");
+        assertThat(sweeps(Scope.ALL.in(Setting.ANY.toldBy(Optional.of("Nobody")))))
+                .isEqualTo("none");
+    }
+
+    @Test
+    void whoIsLikeSomebodyIsToldByWhatIsKnownOfBoth() {
+        Sort light = new Sort(
+                Optional.of(Level.BROWN), java.util.OptionalDouble.of(61), Optional.of(Sort.Begins.FROM_GUARD));
+        Sort near = new Sort(Optional.of(Level.BLACK), java.util.OptionalDouble.of(66), Optional.empty());
+        Sort heavy = new Sort(Optional.of(Level.BROWN), java.util.OptionalDouble.of(78.5), Optional.empty());
+        Sort novice = new Sort(Optional.of(Level.BLUE), java.util.OptionalDouble.empty(), Optional.empty());
+        Sort passer = new Sort(Optional.empty(), java.util.OptionalDouble.empty(), Optional.of(Sort.Begins.FROM_TOP));
+        Sort unknown = new Sort(Optional.empty(), java.util.OptionalDouble.empty(), Optional.empty());
+        assertThat(light.isLike(near)).isTrue();
+        assertThat(light.isLike(heavy)).isFalse();
+        assertThat(light.isLike(novice)).isFalse();
+        assertThat(light.isLike(passer)).isFalse();
+        assertThat(light.isLike(unknown)).isFalse();
+    }
+
+    @Test
+    void anEditKeepsThePartsThatAreTheSame() {
+        Scope late = part(last(2), Optional.empty());
+        dossier(late);
+        Corpus renewed = CORPUS.renewed(List.of(FINAL), LEXICON);
+        assertThat(renewed.within(late.within()).of("Juno"))
+                .containsExactly(CORPUS.within(late.within()).of("Juno").stream()
+                        .filter(sheet -> sheet.bout() == FINAL)
+                        .findFirst()
+                        .orElseThrow());
+    }
+}
