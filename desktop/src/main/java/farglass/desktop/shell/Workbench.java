@@ -26,12 +26,14 @@ import javafx.beans.binding.ObjectBinding;
 import javafx.geometry.Pos;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
+import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
+import javafx.stage.Window;
 
 /** What fills the window: a welcome while no library is open, else the places of one library. */
 public final class Workbench extends StackPane {
@@ -87,10 +89,23 @@ public final class Workbench extends StackPane {
                 getScene().getWindow().hide();
             }
         });
+        // What an open menu leaves of a key would else reach the place below it, and tag.
+        addEventFilter(KeyEvent.ANY, event -> {
+            if (isMenuOpen()) {
+                event.consume();
+            }
+        });
         settings.darkProperty().addListener(change -> dress());
         settings.textPercentProperty().addListener(change -> dress());
         dress();
         welcome("");
+    }
+
+    private boolean isMenuOpen() {
+        return Window.getWindows().stream()
+                .anyMatch(window -> window instanceof ContextMenu menu
+                        && menu.isShowing()
+                        && menu.getOwnerWindow() == getScene().getWindow());
     }
 
     private void dress() {

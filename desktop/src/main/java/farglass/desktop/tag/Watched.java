@@ -15,8 +15,11 @@ import java.util.OptionalLong;
 final class Watched {
     /** Faster than this nobody sees what happens. */
     private static final double FASTEST = 2.01;
-    /** Two instants further apart, in real time, were not played from one to the other. */
-    private static final long PULSE_MICROS = 700_000;
+    /**
+     * Two instants further apart, in real time, were not played from one to the other. A busy machine shows a frame for more than a second
+     * now and then: what was told meanwhile has been seen, and must count.
+     */
+    private static final long PULSE_MICROS = 2_000_000;
 
     private final List<Covered> played = new ArrayList<>();
     private OptionalLong last = OptionalLong.empty();

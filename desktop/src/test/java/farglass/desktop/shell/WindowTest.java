@@ -139,6 +139,23 @@ class WindowTest extends OnStage {
         await("and after a key\u2019s menu", () -> workbench.lookup("#find").isFocused());
     }
 
+    /** A menu leaves digits to the window below it, where they would take a pick. */
+    @Test
+    void nothingIsTaggedWhileAMenuIsOpen() throws Exception {
+        libraryWith(BOUT);
+        press(KeyCode.ENTER);
+        await("the bout is in Tag", () -> desk().placeProperty().get() == Place.TAG);
+        int before = desk().contents().bout(BOUT.id()).orElseThrow().moments().size();
+        press(KeyCode.SHORTCUT, KeyCode.P);
+        press(KeyCode.DIGIT1);
+        press(KeyCode.PERIOD);
+        press(KeyCode.ESCAPE);
+        press(KeyCode.DIGIT1);
+        await(
+                "only the digit behind it was a pick",
+                () -> desk().contents().bout(BOUT.id()).orElseThrow().moments().size() == before + 1);
+    }
+
     @Test
     void allOfTheLineIsChosenWhileItIsWritten() throws Exception {
         libraryWith(BOUT);
