@@ -25,6 +25,7 @@ import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -55,6 +56,7 @@ public final class BoutSheet {
     private final Map<String, Integer> seenPlaces = new HashMap<>();
     private final Map<String, Integer> deedPlaces = new HashMap<>();
     private final Map<Asked, Counted> counted = new ConcurrentHashMap<>();
+    private final Map<Asked, Map<String, Counted>> eachCounted = new ConcurrentHashMap<>();
     private final Map<Asked, List<Timed>> stays = new ConcurrentHashMap<>();
     private final Map<Asked, Map<String, Double>> minutes = new ConcurrentHashMap<>();
 
@@ -119,6 +121,22 @@ public final class BoutSheet {
                 asked -> Counted.of(tally.count().apply(this, seat).stream()
                         .filter(evidence -> !isStruck(evidence, tally.id()))
                         .toList()));
+    }
+
+    /** {@return by sort, every chance that the athlete in that seat had, and how it ended; counted the first time} */
+    public Map<String, Counted> counted(EachTally tally, Seat seat) {
+        return eachCounted.computeIfAbsent(new Asked(tally.id(), seat), asked -> {
+            Map<String, List<Evidence>> bySort = new LinkedHashMap<>();
+            for (EachTally.Chance chance : tally.count().apply(this, seat)) {
+                if (!isStruck(chance.end(), tally.id())) {
+                    bySort.computeIfAbsent(chance.sort(), any -> new ArrayList<>())
+                            .add(chance.end());
+                }
+            }
+            Map<String, Counted> counted = new LinkedHashMap<>();
+            bySort.forEach((sort, chances) -> counted.put(sort, Counted.of(chances)));
+            return counted.isEmpty() ? Map.of() : Collections.unmodifiableMap(counted);
+        });
     }
 
     /** {@return every stay asked about, of that seat; worked out the first time} */

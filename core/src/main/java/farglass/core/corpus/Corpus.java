@@ -7,6 +7,7 @@ import farglass.core.estimate.BoutRate;
 import farglass.core.estimate.Choices;
 import farglass.core.estimate.Exposure;
 import farglass.core.estimate.Population;
+import farglass.core.estimate.Taken;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.state.Counting;
 import java.time.LocalDate;
@@ -36,6 +37,7 @@ public final class Corpus {
     private final Map<Asked, Choices> choices = new ConcurrentHashMap<>();
     private final Map<String, Population> populations = new ConcurrentHashMap<>();
 
+    private final Map<String, Map<String, Population>> eachPopulations = new ConcurrentHashMap<>();
     private final Map<String, Sort> sorts = new ConcurrentHashMap<>();
     /** The same bouts, only a part of each looked at. */
     private final Map<Within, Corpus> parts = new ConcurrentHashMap<>();
@@ -184,6 +186,33 @@ public final class Corpus {
             populations.put(tally.id(), known);
         }
         return known;
+    }
+
+    /** {@return by sort of chances, how everybody's ended, all bouts alike; built the first time} */
+    public Map<String, Population> populations(EachTally tally) {
+        return eachPopulations.computeIfAbsent(tally.id(), any -> {
+            Map<String, Map<String, Choices>> bySort = new LinkedHashMap<>();
+            for (String athlete : athletes()) {
+                Map<String, List<Taken>> own = new LinkedHashMap<>();
+                counted(tally, athlete)
+                        .forEach(bout ->
+                                bout.forEach((sort, counted) -> own.computeIfAbsent(sort, none -> new ArrayList<>())
+                                        .add(counted.taken())));
+                own.forEach((sort, taken) -> bySort.computeIfAbsent(sort, none -> new LinkedHashMap<>())
+                        .put(athlete, Choices.alike(taken)));
+            }
+            Map<String, Population> populations = new LinkedHashMap<>();
+            bySort.forEach((sort, byAthlete) -> populations.put(sort, new Population(byAthlete)));
+            return populations;
+        });
+    }
+
+    /** {@return by sort, what was counted in each of the athlete's bouts, in their order} */
+    public List<Map<String, Counted>> counted(EachTally tally, String athlete) {
+        return of(athlete).stream()
+                .map(sheet -> sheet.counted(
+                        tally, sheet.bout().header().seatOf(athlete).orElseThrow()))
+                .toList();
     }
 
     /** {@return by athlete, how often the option came in the time that was watched, all bouts alike; added up the first time} */

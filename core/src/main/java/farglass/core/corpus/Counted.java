@@ -16,7 +16,7 @@ import java.util.Optional;
  */
 public record Counted(Map<String, List<Evidence>> evidence, Taken taken) {
     /** Most bouts say nothing to most questions. */
-    private static final Counted NOTHING = new Counted(Map.of(), Taken.of(List.of()));
+    public static final Counted NOTHING = new Counted(Map.of(), Taken.of(List.of()));
 
     static Counted of(List<Evidence> evidence) {
         if (evidence.isEmpty()) {

@@ -4,6 +4,7 @@ import farglass.core.bout.Seat;
 import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.Corpus;
 import farglass.core.corpus.Counted;
+import farglass.core.corpus.EachTally;
 import farglass.core.corpus.Evidence;
 import farglass.core.corpus.Scope;
 import farglass.core.corpus.Stays;
@@ -83,9 +84,13 @@ public final class Inquiry {
         private final Population population;
 
         Asked(Tally tally) {
-            counted = counted(tally);
-            own = new Choices(counted.stream().map(Counted::taken).toList(), weights);
-            population = corpus.population(tally);
+            this(counted(tally), corpus.population(tally));
+        }
+
+        Asked(List<Counted> counted, Population population) {
+            this.counted = counted;
+            this.own = new Choices(counted.stream().map(Counted::taken).toList(), weights);
+            this.population = population;
         }
 
         /** Moments of a bout are as alike as all options together say. */
@@ -163,15 +168,33 @@ public final class Inquiry {
         return sorted;
     }
 
-    /** {@return a question of yes or no of which nothing is to be claimed} */
-    Count count(Tally tally, String yes) {
-        Asked asked = new Asked(tally);
-        return new Count(
-                asked.counted,
-                asked.own.chances(),
-                Map.of(yes, share(asked, yes, asked.others(List.of(yes)))),
-                Map.of(),
-                Map.of());
+    /** {@return by sort of chances, a question of yes or no of which nothing is to be claimed; the sort met most often first} */
+    Map<String, Count> each(EachTally tally, String yes) {
+        List<Map<String, Counted>> all = corpus.counted(tally, athlete);
+        List<Map<String, Counted>> own = places.stream().map(all::get).toList();
+        Map<String, Integer> times = new LinkedHashMap<>();
+        own.forEach(bout -> bout.forEach(
+                (sort, counted) -> times.merge(sort, counted.taken().chances(), Integer::sum)));
+        Map<String, Population> populations = corpus.populations(tally);
+        Map<String, Count> each = new LinkedHashMap<>();
+        times.entrySet().stream()
+                .sorted(Map.Entry.<String, Integer>comparingByValue().reversed())
+                .forEach(sort -> {
+                    Asked asked = new Asked(
+                            own.stream()
+                                    .map(bout -> bout.getOrDefault(sort.getKey(), Counted.NOTHING))
+                                    .toList(),
+                            populations.get(sort.getKey()));
+                    each.put(
+                            sort.getKey(),
+                            new Count(
+                                    asked.counted,
+                                    asked.own.chances(),
+                                    Map.of(yes, share(asked, yes, asked.others(List.of(yes)))),
+                                    Map.of(),
+                                    Map.of()));
+                });
+        return each;
     }
 
     private static Share share(Asked asked, String yes, Population.Others others) {

@@ -1,33 +1,28 @@
 package farglass.core.question;
 
-import farglass.core.corpus.Tally;
+import farglass.core.corpus.EachTally;
 import java.util.List;
-import java.util.function.Function;
-import java.util.stream.Stream;
 
 /**
- * How many of the chances were successes, apart for each option that was met.
+ * How many of the chances were successes, apart for each sort of them; the sort met most often first.
  *
- * @param which tells the options
- * @param of the chances of one option
- * @param yes what counts as success
+ * @param yes the end that counts as success
  */
-public record OfEach(Tally which, Function<String, Tally> of, String yes) implements Measure {
+public record OfEach(EachTally tally, String yes) implements Measure {
     @Override
     public List<Drafted> drafted(Ask ask, Inquiry inquiry) {
-        return inquiry.listed(which).keySet().stream()
-                .flatMap(option -> {
-                    Count count = inquiry.count(of.apply(option), yes);
-                    return count.chances() == 0
-                            ? Stream.<Drafted>empty()
-                            : Stream.of(Drafted.of(new Figure.Proportion(
-                                    ask, option, count.shares().get(yes), List.of(), count.evidence(yes))));
-                })
+        return inquiry.each(tally, yes).entrySet().stream()
+                .map(sort -> Drafted.of(new Figure.Proportion(
+                        ask,
+                        sort.getKey(),
+                        sort.getValue().shares().get(yes),
+                        List.of(),
+                        sort.getValue().evidence(yes))))
                 .toList();
     }
 
     @Override
     public List<String> tallies(String option) {
-        return List.of(which.id(), of.apply(option).id());
+        return List.of(tally.id());
     }
 }

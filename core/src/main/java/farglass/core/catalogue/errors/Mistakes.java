@@ -5,6 +5,7 @@ import farglass.core.bout.Layer;
 import farglass.core.bout.Seat;
 import farglass.core.catalogue.tally.Sights;
 import farglass.core.corpus.BoutSheet;
+import farglass.core.corpus.EachTally;
 import farglass.core.corpus.Evidence;
 import farglass.core.corpus.Tally;
 import farglass.core.question.Ask;
@@ -44,12 +45,11 @@ public final class Mistakes {
     private static final Tally CODES =
             new Tally("mistake", (sheet, seat) -> mistakes(sheet, seat, mistake -> Optional.of(mistake.code())));
 
-    private static Tally punished(String code) {
-        return new Tally(
-                "mistake punished " + code,
-                (sheet, seat) -> mistakes(
-                        sheet, seat, mistake -> mistake.code().equals(code) ? punished(mistake) : Optional.empty()));
-    }
+    private static final EachTally EACH = new EachTally("mistake punished each", (sheet, seat) -> sheet.seen().stream()
+            .filter(moment -> Sights.by(moment, seat))
+            .flatMap(moment -> moment.telling().facts(Fact.Mistake.class).flatMap(mistake -> punished(mistake).stream()
+                    .map(end -> new EachTally.Chance(mistake.code(), Sights.at(sheet, moment, end)))))
+            .toList());
 
     private static final Tally EARLY = new Tally("mistake early", (sheet, seat) -> {
         long half = sheet.timeline().endMicros() / 2;
@@ -79,7 +79,7 @@ public final class Mistakes {
                                             .under("Which"))
                             .with(new Ask(
                                     "mistake punished each",
-                                    new OfEach(CODES, Mistakes::punished, PUNISHED),
+                                    new OfEach(EACH, PUNISHED),
                                     Wording.plain("punished in {brief}", "", "")))
                             .needing(Layer.ERRORS),
                     new Ask(

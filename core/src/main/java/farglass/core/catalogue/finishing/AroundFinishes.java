@@ -89,12 +89,6 @@ public final class AroundFinishes {
         return Optional.empty();
     }
 
-    private static Tally ends(String before) {
-        return TRIES.tally(
-                "before " + before,
-                (sheet, tried) -> before(sheet, tried).filter(before::equals).flatMap(same -> Tries.end(tried)));
-    }
-
     /** What a try that did not work became: a later moment says that it grew out of it. */
     private static List<Evidence> turned(BoutSheet sheet, Seat seat) {
         return sheet.deeds().stream()
@@ -167,10 +161,7 @@ public final class AroundFinishes {
                                             .under("Out of"))
                             .with(new Ask(
                                     "finish before worked",
-                                    new OfEach(
-                                            TRIES.tally("before", AroundFinishes::before),
-                                            AroundFinishes::ends,
-                                            Tries.WORKED),
+                                    new OfEach(TRIES.each("before ends", AroundFinishes::before), Tries.WORKED),
                                     Wording.ofTerms("tapped in {brief}", "", ""))),
                     TRIES.from(),
                     new Ask(

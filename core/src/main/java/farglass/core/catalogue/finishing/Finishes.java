@@ -1,7 +1,9 @@
 package farglass.core.catalogue.finishing;
 
 import farglass.core.catalogue.tally.Tries;
+import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.Tally;
+import farglass.core.corpus.Tried;
 import farglass.core.lexicon.Kind;
 import farglass.core.question.Ask;
 import farglass.core.question.Chapter;
@@ -18,23 +20,15 @@ public final class Finishes {
     private static final Tries TRIES = new Tries("finish", "tries at a submission", Kind.SUBMISSION);
 
     /** A technique and its variants are counted together; a submission without a method is one too. */
-    private static final Tally WHICH = TRIES.tally(
-            "which",
-            (sheet, tried) ->
-                    Optional.of(sheet.lexicon().together(tried.technique().key())));
-
-    private static Tally ends(String technique) {
-        return TRIES.tally(
-                "ends " + technique,
-                (sheet, tried) ->
-                        sheet.lexicon().together(tried.technique().key()).equals(technique)
-                                ? Tries.end(tried)
-                                : Optional.empty());
+    private static Optional<String> which(BoutSheet sheet, Tried tried) {
+        return Optional.of(sheet.lexicon().together(tried.technique().key()));
     }
+
+    private static final Tally WHICH = TRIES.tally("which", Finishes::which);
 
     private static final Ask TAPS = new Ask(
             "finish ends",
-            new OfEach(WHICH, Finishes::ends, Tries.WORKED),
+            new OfEach(TRIES.each("ends", Finishes::which), Tries.WORKED),
             Wording.ofTerms("tap in {brief}", "tries at it", ""));
 
     private static final Ask VARIANTS = new Ask(

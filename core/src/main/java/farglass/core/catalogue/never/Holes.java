@@ -2,7 +2,7 @@ package farglass.core.catalogue.never;
 
 import farglass.core.catalogue.tally.Tries;
 import farglass.core.corpus.BoutSheet;
-import farglass.core.corpus.Tally;
+import farglass.core.corpus.EachTally;
 import farglass.core.corpus.Tried;
 import farglass.core.lexicon.Kind;
 import farglass.core.lexicon.Position;
@@ -25,18 +25,14 @@ public final class Holes {
         return sheet.timeline().before(tried.first()).position();
     }
 
-    private static final Tally PLACES = new Tally("hole", (sheet, seat) -> sheet.tried(seat.other(), ATTACKS).stream()
-            .filter(tried -> place(sheet, tried).isSettled())
-            .map(tried -> tried.evidence(sheet, place(sheet, tried).key()))
-            .toList());
-
-    private static Tally through(String place) {
-        return new Tally("hole " + place, (sheet, seat) -> sheet.tried(seat.other(), ATTACKS).stream()
-                .filter(tried -> place(sheet, tried).key().equals(place))
-                .flatMap(tried -> Tries.end(tried).stream()
-                        .map(end -> tried.evidence(sheet, end.equals(Tries.WORKED) ? THROUGH : "stopped")))
-                .toList());
-    }
+    private static final EachTally PLACES =
+            new EachTally("hole", (sheet, seat) -> sheet.tried(seat.other(), ATTACKS).stream()
+                    .filter(tried -> place(sheet, tried).isSettled())
+                    .flatMap(tried -> Tries.end(tried).stream()
+                            .map(end -> new EachTally.Chance(
+                                    place(sheet, tried).key(),
+                                    tried.evidence(sheet, end.equals(Tries.WORKED) ? THROUGH : "stopped"))))
+                    .toList());
 
     public static final Question QUESTION = new Question(
             "hole",
@@ -46,7 +42,7 @@ public final class Holes {
             "nobody has been seen attacking {name} from a place that was told",
             List.of(new Ask(
                     "hole",
-                    new OfEach(PLACES, Holes::through, THROUGH),
+                    new OfEach(PLACES, THROUGH),
                     Wording.ofTerms(
                             "From {option}",
                             "attacks of the other\u2019s from there",

@@ -2,7 +2,7 @@ package farglass.core.catalogue.ontop;
 
 import farglass.core.catalogue.tally.Tries;
 import farglass.core.corpus.BoutSheet;
-import farglass.core.corpus.Tally;
+import farglass.core.corpus.EachTally;
 import farglass.core.corpus.Tried;
 import farglass.core.lexicon.Kind;
 import farglass.core.lexicon.Position;
@@ -25,18 +25,13 @@ public final class Danger {
         return sheet.timeline().before(tried.first()).position();
     }
 
-    private static final Tally PLACES = new Tally("danger", (sheet, seat) -> sheet.tried(seat, ATTACKS).stream()
+    private static final EachTally PLACES = new EachTally("danger", (sheet, seat) -> sheet.tried(seat, ATTACKS).stream()
             .filter(tried -> place(sheet, tried).isSettled())
-            .map(tried -> tried.evidence(sheet, place(sheet, tried).key()))
+            .flatMap(tried -> Tries.end(tried).stream()
+                    .map(end -> new EachTally.Chance(
+                            place(sheet, tried).key(),
+                            tried.evidence(sheet, end.equals(Tries.WORKED) ? THROUGH : "stopped"))))
             .toList());
-
-    private static Tally through(String place) {
-        return new Tally("danger " + place, (sheet, seat) -> sheet.tried(seat, ATTACKS).stream()
-                .filter(tried -> place(sheet, tried).key().equals(place))
-                .flatMap(tried -> Tries.end(tried).stream()
-                        .map(end -> tried.evidence(sheet, end.equals(Tries.WORKED) ? THROUGH : "stopped")))
-                .toList());
-    }
 
     public static final Question QUESTION = new Question(
             "danger",
@@ -46,7 +41,7 @@ public final class Danger {
             "{name} has not been seen attacking from a place that was told",
             List.of(new Ask(
                     "danger",
-                    new OfEach(PLACES, Danger::through, THROUGH),
+                    new OfEach(PLACES, THROUGH),
                     Wording.ofTerms(
                             "From {option}",
                             "attacks of theirs from there",

@@ -79,12 +79,7 @@ public final class AroundPasses {
     private static Ask feints() {
         return new Ask(
                 "pass feint",
-                new OfEach(
-                        TRIES.tally("feint", (sheet, tried) -> Optional.of(feint(sheet, tried))),
-                        which -> TRIES.tally("feint " + which, (sheet, tried) -> Optional.of(feint(sheet, tried))
-                                .filter(which::equals)
-                                .flatMap(same -> Tries.end(tried))),
-                        Tries.WORKED),
+                new OfEach(TRIES.each("feint", (sheet, tried) -> Optional.of(feint(sheet, tried))), Tries.WORKED),
                 Wording.plain("Passed {option}", "tries to pass so", "").under("Feints"));
     }
 

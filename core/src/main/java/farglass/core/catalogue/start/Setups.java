@@ -5,7 +5,7 @@ import farglass.core.bout.Seat;
 import farglass.core.catalogue.tally.Sights;
 import farglass.core.catalogue.tally.Tries;
 import farglass.core.corpus.BoutSheet;
-import farglass.core.corpus.Evidence;
+import farglass.core.corpus.EachTally;
 import farglass.core.corpus.Tally;
 import farglass.core.corpus.Tried;
 import farglass.core.lexicon.Kind;
@@ -16,8 +16,8 @@ import farglass.core.question.Options;
 import farglass.core.question.Question;
 import farglass.core.question.Wording;
 import farglass.core.state.Conversation;
-import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -47,24 +47,26 @@ public final class Setups {
         return times == 1 ? "the first time" : times == 2 ? "the second time" : "the third time or later";
     }
 
-    /** At which repetition of the same takedown in one bout. */
-    private static List<Evidence> repetitions(BoutSheet sheet, Seat seat, Optional<String> only) {
+    /** At which repetition of the same takedown in one bout each one was. */
+    private static Map<Tried, String> repetitions(BoutSheet sheet, Seat seat) {
         Map<String, Integer> times = new HashMap<>();
-        List<Evidence> all = new ArrayList<>();
+        Map<Tried, String> all = new LinkedHashMap<>();
         for (Tried tried : sheet.tried(seat, Kind.TAKEDOWN)) {
             String which = sheet.lexicon().together(tried.technique().key());
-            String nth = nth(times.merge(which, 1, Integer::sum));
-            if (only.isEmpty()) {
-                all.add(tried.evidence(sheet, nth));
-            } else if (only.get().equals(nth)) {
-                Tries.end(tried).ifPresent(end -> all.add(tried.evidence(sheet, end)));
-            }
+            all.put(tried, nth(times.merge(which, 1, Integer::sum)));
         }
         return all;
     }
 
     private static final Tally REPETITION =
-            new Tally("setup repetition", (sheet, seat) -> repetitions(sheet, seat, Optional.empty()));
+            new Tally("setup repetition", (sheet, seat) -> repetitions(sheet, seat).entrySet().stream()
+                    .map(each -> each.getKey().evidence(sheet, each.getValue()))
+                    .toList());
+
+    private static final EachTally REPETITION_WORKED =
+            new EachTally("setup repetition worked", (sheet, seat) -> repetitions(sheet, seat).entrySet().stream()
+                    .flatMap(each -> Tries.ended(sheet, each.getKey(), Optional.of(each.getValue())).stream())
+                    .toList());
 
     public static final Question QUESTION = new Question(
             "setup",
@@ -97,12 +99,7 @@ public final class Setups {
                                             .inOrder())
                             .with(new Ask(
                                     "setup repetition worked",
-                                    new OfEach(
-                                            REPETITION,
-                                            nth -> new Tally(
-                                                    "setup repetition worked " + nth,
-                                                    (sheet, seat) -> repetitions(sheet, seat, Optional.of(nth))),
-                                            Tries.WORKED),
+                                    new OfEach(REPETITION_WORKED, Tries.WORKED),
                                     Wording.plain("worked in {brief}", "", "")))));
 
     private Setups() {}

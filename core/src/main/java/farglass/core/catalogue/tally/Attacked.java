@@ -3,6 +3,7 @@ package farglass.core.catalogue.tally;
 import farglass.core.bout.Layer;
 import farglass.core.bout.Seat;
 import farglass.core.corpus.BoutSheet;
+import farglass.core.corpus.EachTally;
 import farglass.core.corpus.Tally;
 import farglass.core.corpus.Tried;
 import farglass.core.lexicon.Kind;
@@ -47,11 +48,13 @@ public record Attacked(String id, String by, Kind kind, BiPredicate<BoutSheet, T
                 .toList());
     }
 
-    private Tally kept(String answer) {
-        return new Tally(id + " kept " + answer, (sheet, seat) -> tries(sheet, seat).stream()
-                .filter(tried -> answer(sheet, tried).filter(answer::equals).isPresent())
-                .flatMap(tried -> Tries.end(tried).stream()
-                        .map(end -> tried.evidence(sheet, end.equals(Tries.WORKED) ? "it worked" : KEPT)))
+    private EachTally kept() {
+        return new EachTally(id + " kept", (sheet, seat) -> tries(sheet, seat).stream()
+                .flatMap(tried -> answer(sheet, tried)
+                        .flatMap(answer -> Tries.end(tried)
+                                .map(end -> new EachTally.Chance(
+                                        answer, tried.evidence(sheet, end.equals(Tries.WORKED) ? "it worked" : KEPT))))
+                        .stream())
                 .toList());
     }
 
@@ -67,7 +70,7 @@ public record Attacked(String id, String by, Kind kind, BiPredicate<BoutSheet, T
                                 .under("Against " + by))
                 .with(new Ask(
                         id + " kept",
-                        new OfEach(answers(), this::kept, KEPT),
+                        new OfEach(kept(), KEPT),
                         Wording.ofTerms("stopped it in {brief}", "times it was answered so", "")));
     }
 }

@@ -1,6 +1,5 @@
 package farglass.core.catalogue.tally;
 
-import farglass.core.corpus.Tally;
 import farglass.core.lexicon.SideRule;
 import farglass.core.question.Ask;
 import farglass.core.question.OfEach;
@@ -19,15 +18,9 @@ public final class SideThatWorks {
     }
 
     public static Ask of(Tries tries) {
-        Tally which = tries.tally("side works", (sheet, tried) -> side(tried));
         return new Ask(
                 tries.id() + " side works",
-                new OfEach(
-                        which,
-                        each -> tries.tally("side works " + each, (sheet, tried) -> side(tried)
-                                .filter(each::equals)
-                                .flatMap(same -> Tries.end(tried))),
-                        Tries.WORKED),
+                new OfEach(tries.each("side works", (sheet, tried) -> side(tried)), Tries.WORKED),
                 Wording.plain("worked, going {option}", tries.many() + " to that side", "")
                         .under("Side"));
     }

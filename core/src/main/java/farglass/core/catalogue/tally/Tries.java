@@ -4,6 +4,7 @@ import farglass.core.bout.Layer;
 import farglass.core.bout.OwnedSide;
 import farglass.core.bout.Stage;
 import farglass.core.corpus.BoutSheet;
+import farglass.core.corpus.EachTally;
 import farglass.core.corpus.Tally;
 import farglass.core.corpus.Tried;
 import farglass.core.lexicon.Kind;
@@ -35,6 +36,18 @@ public record Tries(String id, String many, Kind kind) {
         return new Tally(id + " " + what, (sheet, seat) -> sheet.tried(seat, kind).stream()
                 .flatMap(tried -> option.apply(sheet, tried).stream().map(taken -> tried.evidence(sheet, taken)))
                 .toList());
+    }
+
+    /** {@return how those of each sort ended; what was cut off is none} */
+    public EachTally each(String what, BiFunction<BoutSheet, Tried, Optional<String>> sort) {
+        return new EachTally(id + " " + what, (sheet, seat) -> sheet.tried(seat, kind).stream()
+                .flatMap(tried -> ended(sheet, tried, sort.apply(sheet, tried)).stream())
+                .toList());
+    }
+
+    /** {@return a try of that sort, with how it ended; empty where it is of none, or was cut off} */
+    public static Optional<EachTally.Chance> ended(BoutSheet sheet, Tried tried, Optional<String> sort) {
+        return sort.flatMap(of -> end(tried).map(end -> new EachTally.Chance(of, tried.evidence(sheet, end))));
     }
 
     /** What edge or bell cut off was not stopped by anybody. */
@@ -88,12 +101,7 @@ public record Tries(String id, String many, Kind kind) {
     private Ask worked(String what, BiFunction<BoutSheet, Tried, Optional<String>> option) {
         return new Ask(
                 "%s %s worked".formatted(id, what),
-                new OfEach(
-                        tally(what, option),
-                        each -> tally("%s %s worked".formatted(what, each), (sheet, tried) -> option.apply(sheet, tried)
-                                .filter(each::equals)
-                                .flatMap(same -> end(tried))),
-                        WORKED),
+                new OfEach(each(what + " worked", option), WORKED),
                 Wording.ofTerms("worked in {brief}", many + " of it", ""));
     }
 

@@ -2,7 +2,7 @@ package farglass.core.catalogue.underneath;
 
 import farglass.core.bout.Line;
 import farglass.core.catalogue.tally.Attacked;
-import farglass.core.corpus.Tally;
+import farglass.core.corpus.EachTally;
 import farglass.core.corpus.Tried;
 import farglass.core.lexicon.Kind;
 import farglass.core.question.Ask;
@@ -26,24 +26,15 @@ public final class LinesKept {
         return "the %s line".formatted(line.label());
     }
 
-    private static final Tally REACHED =
-            new Tally("line reached", (sheet, seat) -> sheet.tried(seat.other(), Kind.PASS).stream()
+    private static final EachTally REACHED =
+            new EachTally("line kept", (sheet, seat) -> sheet.tried(seat.other(), Kind.PASS).stream()
+                    .filter(tried -> !tried.cutOff())
                     .flatMap(tried -> deepest(tried).stream()
                             .flatMap(deepest -> Arrays.stream(Line.values())
                                     .filter(line -> line != Line.PAST && line.compareTo(deepest) <= 0))
-                            .map(line -> tried.evidence(sheet, beaten(line))))
+                            .map(line -> new EachTally.Chance(
+                                    beaten(line), tried.evidence(sheet, tried.worked() ? "passed" : KEPT))))
                     .toList());
-
-    private static Tally kept(String line) {
-        return new Tally("line kept " + line, (sheet, seat) -> sheet.tried(seat.other(), Kind.PASS).stream()
-                .filter(tried -> !tried.cutOff())
-                .filter(tried -> deepest(tried)
-                        .filter(deepest -> Arrays.stream(Line.values())
-                                .anyMatch(each -> beaten(each).equals(line) && each.compareTo(deepest) <= 0))
-                        .isPresent())
-                .map(tried -> tried.evidence(sheet, tried.worked() ? "passed" : KEPT))
-                .toList());
-    }
 
     public static final Question QUESTION = new Question(
             "line kept",
@@ -54,7 +45,7 @@ public final class LinesKept {
             List.of(
                     new Ask(
                             "line kept",
-                            new OfEach(REACHED, LinesKept::kept, KEPT),
+                            new OfEach(REACHED, KEPT),
                             Wording.plain(
                                             "Kept out after {option} was beaten",
                                             "passes that got so far",

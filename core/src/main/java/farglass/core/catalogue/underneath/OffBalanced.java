@@ -7,6 +7,7 @@ import farglass.core.bout.Stage;
 import farglass.core.catalogue.tally.Sights;
 import farglass.core.catalogue.tally.Tries;
 import farglass.core.corpus.BoutSheet;
+import farglass.core.corpus.EachTally;
 import farglass.core.corpus.Evidence;
 import farglass.core.corpus.Tally;
 import farglass.core.corpus.Tried;
@@ -16,7 +17,9 @@ import farglass.core.question.Chapter;
 import farglass.core.question.OfEach;
 import farglass.core.question.Question;
 import farglass.core.question.Wording;
+import farglass.core.question.YesNo;
 import java.util.List;
+import java.util.Optional;
 
 /** Is the other off balance before the sweep, and is a sweep repeated until it works? */
 public final class OffBalanced {
@@ -47,16 +50,10 @@ public final class OffBalanced {
                 : NOT;
     }
 
-    private static final Tally WHICH = new Tally("off balanced", (sheet, seat) -> sheet.tried(seat, Kind.SWEEP).stream()
-            .map(tried -> tried.evidence(sheet, before(sheet, seat, tried)))
-            .toList());
-
-    private static Tally worked(String which) {
-        return new Tally("off balanced worked " + which, (sheet, seat) -> sheet.tried(seat, Kind.SWEEP).stream()
-                .filter(tried -> before(sheet, seat, tried).equals(which))
-                .flatMap(tried -> Tries.end(tried).stream().map(end -> tried.evidence(sheet, end)))
-                .toList());
-    }
+    private static final EachTally WHICH =
+            new EachTally("off balanced", (sheet, seat) -> sheet.tried(seat, Kind.SWEEP).stream()
+                    .flatMap(tried -> Tries.ended(sheet, tried, Optional.of(before(sheet, seat, tried))).stream())
+                    .toList());
 
     /** A sweep that had failed before in the same bout, and is tried again. */
     private static List<Evidence> again(BoutSheet sheet, Seat seat) {
@@ -82,12 +79,11 @@ public final class OffBalanced {
             List.of(
                     new Ask(
                             "off balanced",
-                            new OfEach(WHICH, OffBalanced::worked, Tries.WORKED),
+                            new OfEach(WHICH, Tries.WORKED),
                             Wording.plain("Worked {option}", "sweeps so", "")),
                     new Ask(
                             "sweep again",
-                            new farglass.core.question.YesNo(
-                                    new Tally("sweep again", OffBalanced::again), Tries.WORKED),
+                            new YesNo(new Tally("sweep again", OffBalanced::again), Tries.WORKED),
                             Wording.plain(
                                     "Worked when tried again in the same bout",
                                     "sweeps that had failed before in that bout",

@@ -4,7 +4,8 @@ import farglass.core.bout.Seat;
 import farglass.core.bout.Uniform;
 import farglass.core.catalogue.tally.Sights;
 import farglass.core.corpus.BoutSheet;
-import farglass.core.corpus.Tally;
+import farglass.core.corpus.EachTally;
+import farglass.core.corpus.Evidence;
 import farglass.core.question.Ask;
 import farglass.core.question.Chapter;
 import farglass.core.question.Listed;
@@ -46,14 +47,16 @@ public final class Rematches {
     }
 
     private static Ask by(String id, String heading, BiFunction<BoutSheet, Seat, Optional<String>> of) {
-        Tally which = Sights.ofBouts(id, of);
         return new Ask(
                 id,
                 new OfEach(
-                        which,
-                        each -> Sights.ofBouts(id + " " + each, (sheet, seat) -> of.apply(sheet, seat)
-                                .filter(each::equals)
-                                .flatMap(same -> won(sheet, seat))),
+                        new EachTally(id, (sheet, seat) -> of
+                                .apply(sheet, seat)
+                                .flatMap(sort -> won(sheet, seat)
+                                        .map(end -> new EachTally.Chance(
+                                                sort, new Evidence(sheet.bout().id(), Optional.empty(), end))))
+                                .stream()
+                                .toList()),
                         WON),
                 Wording.plain("{option}", "watched bouts whose result is told", "")
                         .under(heading)
