@@ -41,6 +41,9 @@ import java.util.stream.Collectors;
 public final class BoutSheet {
     private record Asked(String tally, Seat seat) {}
 
+    /** About so many are asked of each seat. */
+    private static final int QUESTIONS = 200;
+
     private final Bout bout;
     private final Timeline timeline;
     private final Counting counting;
@@ -52,10 +55,13 @@ public final class BoutSheet {
     private final double watchedMinutes;
     private final List<Moment> seen;
     private final List<Moment> deeds;
+    private final Map<Class<?>, List<Moment>> happened = new HashMap<>();
+    private final Map<Kind, List<Moment>> acts = new EnumMap<>(Kind.class);
+    private final Map<Class<?>, List<Moment>> telling = new HashMap<>();
     private final Map<String, Set<String>> struck = new HashMap<>();
     private final Map<String, Integer> seenPlaces = new HashMap<>();
     private final Map<String, Integer> deedPlaces = new HashMap<>();
-    private final Map<Asked, Counted> counted = new ConcurrentHashMap<>();
+    private final Map<Asked, Counted> counted = new ConcurrentHashMap<>(QUESTIONS);
     private final Map<Asked, Map<String, Counted>> eachCounted = new ConcurrentHashMap<>();
     private final Map<Asked, List<Timed>> stays = new ConcurrentHashMap<>();
     private final Map<Asked, Map<String, Double>> minutes = new ConcurrentHashMap<>();
@@ -76,6 +82,16 @@ public final class BoutSheet {
         for (int i = 0; i < seen.size(); i++) {
             seenPlaces.put(seen.get(i).id(), i);
         }
+        for (Moment moment : seen) {
+            happened.computeIfAbsent(moment.deed().getClass(), any -> new ArrayList<>())
+                    .add(moment);
+            moment.telling().facts().stream().map(Fact::getClass).distinct().forEach(kind -> telling.computeIfAbsent(
+                            kind, any -> new ArrayList<>())
+                    .add(moment));
+        }
+        seen.forEach(moment -> technique(moment)
+                .ifPresent(technique -> acts.computeIfAbsent(technique.kind(), any -> new ArrayList<>())
+                        .add(moment)));
         this.deeds = watchedDeeds();
         for (int i = 0; i < deeds.size(); i++) {
             deedPlaces.put(deeds.get(i).id(), i);
@@ -260,6 +276,21 @@ public final class BoutSheet {
     /** {@return everything that happened within the watched stretches, in order} */
     public List<Moment> seen() {
         return seen;
+    }
+
+    /** {@return the watched moments at which something of that kind happened, in order: awards, stops, restarts} */
+    public List<Moment> happened(Class<? extends Deed> kind) {
+        return Collections.unmodifiableList(happened.getOrDefault(kind, List.of()));
+    }
+
+    /** {@return the watched moments at which something of that kind was done, meant or not, in order} */
+    public List<Moment> acts(Kind kind) {
+        return Collections.unmodifiableList(acts.getOrDefault(kind, List.of()));
+    }
+
+    /** {@return the watched moments of which a fact of that kind is told, in order} */
+    public List<Moment> telling(Class<? extends Fact> kind) {
+        return Collections.unmodifiableList(telling.getOrDefault(kind, List.of()));
     }
 
     /** {@return what whoever acted there did next, within so many microseconds; empty if nothing, or the times are not known} */

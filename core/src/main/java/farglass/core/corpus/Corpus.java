@@ -170,10 +170,12 @@ public final class Corpus {
     }
 
     private List<Counted> count(Tally tally, String athlete) {
-        return of(athlete).stream()
-                .map(sheet -> sheet.counted(
-                        tally, sheet.bout().header().seatOf(athlete).orElseThrow()))
-                .toList();
+        List<BoutSheet> own = of(athlete);
+        List<Counted> each = new ArrayList<>(own.size());
+        for (BoutSheet sheet : own) {
+            each.add(sheet.counted(tally, sheet.bout().header().seatOf(athlete).orElseThrow()));
+        }
+        return each;
     }
 
     /** {@return how everybody answers the question, all bouts alike; built the first time} */

@@ -8,7 +8,6 @@ import farglass.core.state.Stretch;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalLong;
 
 /**
  * Which part of each bout is looked at. What is not known to lie in it is not: a bout without a length has no last minutes, and of a film
@@ -38,38 +37,13 @@ public record Within(Optional<Minutes> minutes, Optional<ScoreLine.Lead> lead) {
             }
         }
 
-        /** The match clock never runs back: the first instant from which on it shows so much is found by halving. */
         private Optional<Stretch> of(Bout bout, MatchClock clock) {
-            long end = bout.extentMicros() + 1;
-            if (!last) {
-                return bout.header().footage().opening().isPresent()
-                        ? Optional.empty()
-                        : Optional.of(new Stretch(0, first(end, at -> clock.playedMicros(at) >= many * MICROS)));
+            if (last) {
+                return clock.last(many * MICROS, bout.extentMicros());
             }
-            if (clock.leftMicros(0).isEmpty()) {
-                return Optional.empty();
-            }
-            long begins = first(end, at -> left(clock, at) <= many * MICROS);
-            return Optional.of(new Stretch(begins, first(end, clock::inOvertime)));
-        }
-
-        private static long left(MatchClock clock, long at) {
-            OptionalLong left = clock.leftMicros(at);
-            return left.orElse(0);
-        }
-
-        private static long first(long end, java.util.function.LongPredicate from) {
-            long low = 0;
-            long high = end;
-            while (low < high) {
-                long middle = (low + high) / 2;
-                if (from.test(middle)) {
-                    high = middle;
-                } else {
-                    low = middle + 1;
-                }
-            }
-            return low == end ? Long.MAX_VALUE : low;
+            return bout.header().footage().opening().isPresent()
+                    ? Optional.empty()
+                    : Optional.of(new Stretch(0, clock.whenPlayed(many * MICROS)));
         }
 
         /** {@return as it is said: "the last two minutes"} */

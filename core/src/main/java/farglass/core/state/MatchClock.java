@@ -9,6 +9,7 @@ import farglass.core.bout.Times;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalLong;
 
 /**
@@ -126,6 +127,47 @@ public final class MatchClock {
     public long playedMicros(long at) {
         Knot knot = knot(at);
         return knot.played() + (knot.runs() ? Math.max(0, at - knot.at()) : 0);
+    }
+
+    /** {@return the first instant at which so much match time was played; {@link Long#MAX_VALUE} if none is known} */
+    public long whenPlayed(long micros) {
+        for (int i = 0; i < knots.size(); i++) {
+            Knot knot = knots.get(i);
+            boolean last = i + 1 == knots.size();
+            if (knot.played() >= micros) {
+                return knot.at();
+            }
+            if (knot.runs() && (last || knots.get(i + 1).played() >= micros)) {
+                return knot.at() + micros - knot.played();
+            }
+        }
+        return Long.MAX_VALUE;
+    }
+
+    /**
+     * {@return the stretch of regular time in which so much of it or less was left; empty where the length is not known}
+     *
+     * @param endMicros of the bout; beyond it nothing is looked for
+     */
+    public Optional<Stretch> last(long micros, long endMicros) {
+        if (leftMicros(0).isEmpty()) {
+            return Optional.empty();
+        }
+        long to = overtimeFrom.orElse(Long.MAX_VALUE);
+        // What is left never grows but where a clock was read off the picture: the first such instant is found by
+        // halving.
+        long low = 0;
+        long high = Math.min(to, endMicros + 1);
+        long end = high;
+        while (low < high) {
+            long middle = (low + high) / 2;
+            if (leftMicros(middle).orElse(0) <= micros) {
+                high = middle;
+            } else {
+                low = middle + 1;
+            }
+        }
+        return Optional.of(new Stretch(low, low == end ? low : to));
     }
 
     public boolean runs(long at) {

@@ -24,14 +24,8 @@ public final class Blows {
     private static final String CLEAN = "clean";
     private static final long OPENED_MICROS = 8_000_000;
 
-    private static boolean isBlow(BoutSheet sheet, Moment moment) {
-        return sheet.technique(moment)
-                .filter(technique -> technique.kind() == Kind.STRIKE)
-                .isPresent();
-    }
-
     private static Optional<String> which(BoutSheet sheet, Seat seat, Moment moment) {
-        return Sights.by(moment, seat) && isBlow(sheet, moment)
+        return Sights.by(moment, seat)
                 ? sheet.technique(moment)
                         .filter(technique -> !technique.generic())
                         .map(technique -> sheet.lexicon().together(technique.key()))
@@ -60,13 +54,13 @@ public final class Blows {
     }
 
     private static Optional<String> from(BoutSheet sheet, Seat seat, Moment moment) {
-        return Sights.by(moment, seat) && isBlow(sheet, moment)
+        return Sights.by(moment, seat)
                 ? Optional.of(Places.broad(sheet.timeline().before(moment), seat))
                 : Optional.empty();
     }
 
     private static Optional<String> opened(BoutSheet sheet, Seat seat, Moment moment) {
-        return Sights.by(moment, seat) && isBlow(sheet, moment)
+        return Sights.by(moment, seat)
                 ? sheet.nextOwn(moment, OPENED_MICROS)
                         .flatMap(sheet::technique)
                         .map(technique -> technique.kind() == Kind.STRIKE
@@ -77,8 +71,12 @@ public final class Blows {
                 : Optional.empty();
     }
 
-    private static Tally moments(String id, Sights.Of<Moment> option) {
-        return Sights.ofMoments(id, option);
+    private static Tally blows(String id, Sights.Of<Moment> option) {
+        return Sights.ofActs(id, Kind.STRIKE, option);
+    }
+
+    private static Tally told(String id, Sights.Of<Moment> option) {
+        return Sights.ofFacts(id, Fact.Strike.class, option);
     }
 
     public static final Question QUESTION = new Question(
@@ -90,7 +88,7 @@ public final class Blows {
             List.of(
                     new Ask(
                             "blow",
-                            new Options(moments("blow", Blows::which)),
+                            new Options(blows("blow", Blows::which)),
                             Wording.ofTerms(
                                             "{option}",
                                             "blows that have a name",
@@ -98,19 +96,19 @@ public final class Blows {
                                     .under("Which")),
                     new Ask(
                             "blow landed",
-                            new YesNo(moments("blow landed", Blows::landed), CLEAN),
+                            new YesNo(told("blow landed", Blows::landed), CLEAN),
                             Wording.plain("Landed clean", "blows of which it is told whether they landed", "")),
                     new Ask(
                             "blow hand",
-                            new OwnSide(moments("blow hand", Blows::hand)),
+                            new OwnSide(told("blow hand", Blows::hand)),
                             Wording.plain("With the left", "blows whose side was told", "")),
                     new Ask(
                             "blow from",
-                            new Options(moments("blow from", Blows::from)),
+                            new Options(blows("blow from", Blows::from)),
                             Wording.plain("{option}", "blows", "").under("From where")),
                     new Ask(
                             "blow opened",
-                            new Options(moments("blow opened", Blows::opened)),
+                            new Options(blows("blow opened", Blows::opened)),
                             Wording.plain("{option}", "blows", "").under("Followed, of their own, by"))));
 
     private Blows() {}

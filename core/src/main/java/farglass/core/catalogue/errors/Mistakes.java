@@ -26,7 +26,7 @@ public final class Mistakes {
 
     private static List<Evidence> mistakes(
             BoutSheet sheet, Seat seat, Function<Fact.Mistake, Optional<String>> option) {
-        return sheet.seen().stream()
+        return sheet.telling(Fact.Mistake.class).stream()
                 .filter(moment -> Sights.by(moment, seat))
                 .flatMap(moment -> moment.telling()
                         .facts(Fact.Mistake.class)
@@ -45,15 +45,18 @@ public final class Mistakes {
     private static final Tally CODES =
             new Tally("mistake", (sheet, seat) -> mistakes(sheet, seat, mistake -> Optional.of(mistake.code())));
 
-    private static final EachTally EACH = new EachTally("mistake punished each", (sheet, seat) -> sheet.seen().stream()
-            .filter(moment -> Sights.by(moment, seat))
-            .flatMap(moment -> moment.telling().facts(Fact.Mistake.class).flatMap(mistake -> punished(mistake).stream()
-                    .map(end -> new EachTally.Chance(mistake.code(), Sights.at(sheet, moment, end)))))
-            .toList());
+    private static final EachTally EACH =
+            new EachTally("mistake punished each", (sheet, seat) -> sheet.telling(Fact.Mistake.class).stream()
+                    .filter(moment -> Sights.by(moment, seat))
+                    .flatMap(moment -> moment.telling()
+                            .facts(Fact.Mistake.class)
+                            .flatMap(mistake -> punished(mistake).stream()
+                                    .map(end -> new EachTally.Chance(mistake.code(), Sights.at(sheet, moment, end)))))
+                    .toList());
 
     private static final Tally EARLY = new Tally("mistake early", (sheet, seat) -> {
         long half = sheet.timeline().endMicros() / 2;
-        return sheet.seen().stream()
+        return sheet.telling(Fact.Mistake.class).stream()
                 .filter(moment -> Sights.by(moment, seat) && moment.atMicros().isPresent())
                 .flatMap(moment -> moment.telling()
                         .facts(Fact.Mistake.class)

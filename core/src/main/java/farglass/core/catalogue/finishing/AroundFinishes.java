@@ -111,7 +111,7 @@ public final class AroundFinishes {
 
     /** Feints and baits are no tries; here they are what is asked about. */
     private static Optional<String> meant(BoutSheet sheet, Seat seat, Moment moment) {
-        return Sights.by(moment, seat) && isSubmission(sheet, moment)
+        return Sights.by(moment, seat)
                 ? moment.telling()
                         .motive()
                         .map(motive -> motive == Motive.BAIT || motive == Motive.FEINT ? BAIT : "meant to finish")
@@ -192,7 +192,7 @@ public final class AroundFinishes {
                             Wording.plain("{option}", "tries told in steps", "").under("How long it takes")),
                     new Ask(
                             "finish bait",
-                            new YesNo(Sights.ofMoments("finish bait", AroundFinishes::meant), BAIT),
+                            new YesNo(Sights.ofActs("finish bait", Kind.SUBMISSION, AroundFinishes::meant), BAIT),
                             Wording.plain("Only shown, as bait or feint", "submissions whose motive was told", ""))));
 
     private AroundFinishes() {}

@@ -16,6 +16,7 @@ import farglass.core.question.PerTime;
 import farglass.core.question.Question;
 import farglass.core.question.Wording;
 import farglass.core.question.YesNo;
+import farglass.core.state.MatchClock;
 import farglass.core.state.ScoreLine;
 import farglass.core.state.ScoreLine.Lead;
 import java.util.EnumSet;
@@ -32,7 +33,6 @@ public final class Paces {
             EnumSet.of(Kind.PULL, Kind.TAKEDOWN, Kind.SWEEP, Kind.PASS, Kind.BACK_TAKE, Kind.SUBMISSION, Kind.ESCAPE);
 
     private static final long MINUTE_MICROS = 60_000_000;
-    private static final long STEP_MICROS = 1_000_000;
     private static final long SOON_MICROS = 10_000_000;
     private static final int LAST_SHOWN = 6;
     private static final String AGAIN = "tries again";
@@ -59,19 +59,16 @@ public final class Paces {
                 : Optional.of(minute(sheet.timeline().clock().playedMicros(at(tried))));
     }
 
-    /** By steps of a second of the bout: the clock stops and runs, and not all was watched. */
     private static Map<String, Double> minutes(BoutSheet sheet) {
         if (sheet.bout().header().footage().opening().isPresent()) {
             return Map.of();
         }
-        double[] watched = new double[LAST_SHOWN];
-        for (long from = 0; from < sheet.timeline().endMicros(); from += STEP_MICROS) {
-            long minute = sheet.timeline().clock().playedMicros(from) / MINUTE_MICROS;
-            watched[(int) Math.min(minute, LAST_SHOWN - 1)] += sheet.watchedMinutes(from, from + STEP_MICROS);
-        }
+        MatchClock clock = sheet.timeline().clock();
         Map<String, Double> minutes = new LinkedHashMap<>();
         for (int i = 0; i < LAST_SHOWN; i++) {
-            minutes.put(minute(i * MINUTE_MICROS), watched[i]);
+            long from = clock.whenPlayed(i * MINUTE_MICROS);
+            long to = i + 1 < LAST_SHOWN ? clock.whenPlayed((i + 1) * MINUTE_MICROS) : Long.MAX_VALUE;
+            minutes.put(minute(i * MINUTE_MICROS), sheet.watchedMinutes(from, to));
         }
         return minutes;
     }
@@ -107,17 +104,12 @@ public final class Paces {
     }
 
     private static Map<String, Double> ends(BoutSheet sheet) {
-        double last = 0;
-        double before = 0;
-        for (long from = 0; from < sheet.timeline().endMicros(); from += STEP_MICROS) {
-            double watched = sheet.watchedMinutes(from, from + STEP_MICROS);
-            if (end(sheet, from).equals(LAST)) {
-                last += watched;
-            } else {
-                before += watched;
-            }
-        }
-        return Map.of(LAST, last, BEFORE, before);
+        double last = sheet.timeline()
+                .clock()
+                .last(MINUTE_MICROS, sheet.bout().extentMicros())
+                .map(stretch -> sheet.watchedMinutes(stretch.fromMicros(), stretch.toMicros()))
+                .orElse(0.0);
+        return Map.of(LAST, last, BEFORE, sheet.watchedMinutes() - last);
     }
 
     private static Optional<String> atEnd(BoutSheet sheet, Tried tried) {
@@ -146,9 +138,8 @@ public final class Paces {
         if (sheet.conversation().before(first).filter(turn -> turn.confirmed()).isPresent()) {
             return Optional.of("in answer to the other");
         }
-        boolean restarted = sheet.seen().stream()
-                .filter(moment -> moment.deed() instanceof Deed.Restarted
-                        && moment.atMicros().isPresent())
+        boolean restarted = sheet.happened(Deed.Restarted.class).stream()
+                .filter(moment -> moment.atMicros().isPresent())
                 .anyMatch(moment -> at(tried) >= moment.atMicros().getAsLong()
                         && at(tried) - moment.atMicros().getAsLong() <= SOON_MICROS);
         if (restarted) {

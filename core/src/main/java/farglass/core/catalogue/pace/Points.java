@@ -61,7 +61,7 @@ public final class Points {
     }
 
     private static List<Evidence> points(BoutSheet sheet, Seat whose) {
-        return sheet.seen().stream()
+        return sheet.happened(Deed.Awarded.class).stream()
                 .filter(moment -> isPoints(moment) && Sights.by(moment, whose))
                 .map(moment -> Sights.at(sheet, moment, what(sheet, moment)))
                 .toList();
@@ -141,7 +141,7 @@ public final class Points {
                                     .under("Points lost to")),
                     new Ask(
                             "penalties",
-                            new YesNo(Sights.ofMoments("penalties", Points::penalty), OURS),
+                            new YesNo(Sights.ofHappenings("penalties", Deed.Awarded.class, Points::penalty), OURS),
                             Wording.plain("Against them", "warnings, penalties and negatives in watched bouts", ""))));
 
     private Points() {}

@@ -94,7 +94,7 @@ public final class AroundPasses {
     private static List<Evidence> grips(BoutSheet sheet, Seat seat) {
         return sheet.tried(seat, Kind.PASS).stream()
                 .filter(tried -> sheet.covers(Layer.GRIPS, tried.first()))
-                .flatMap(tried -> sheet.seen().stream()
+                .flatMap(tried -> sheet.telling(Fact.Grip.class).stream()
                         .filter(moment -> moment.atMicros().isPresent()
                                 && moment.atMicros().getAsLong()
                                         <= tried.first().atMicros().getAsLong())

@@ -57,16 +57,18 @@ public final class Calls {
             List.of(
                     new Ask(
                             "given",
-                            new Listed(Sights.ofMoments("given", Calls::given)),
+                            new Listed(Sights.ofHappenings("given", Deed.Awarded.class, Calls::given)),
                             Wording.plain("{option}", "", "{name} was given {option} {amount}")
                                     .under("Given to them")),
                     new Ask(
                             "ruled",
-                            new Listed(Sights.ofMoments("ruled", Calls::ruled)),
+                            new Listed(Sights.ofHappenings("ruled", Deed.Ruled.class, Calls::ruled)),
                             Wording.plain("{option}", "", "").under("Ruled by an analyst, and not given")),
                     new Ask(
                             "restart disputed",
-                            new YesNo(Sights.ofMoments("restart disputed", Calls::disputed), DISPUTED),
+                            new YesNo(
+                                    Sights.ofHappenings("restart disputed", Deed.Restarted.class, Calls::disputed),
+                                    DISPUTED),
                             Wording.plain("Restarts disputed", "restarts", ""))));
 
     private Calls() {}

@@ -39,7 +39,7 @@ public final class Edge {
             List.of(
                     new Ask(
                             "edge",
-                            new Options(Sights.ofMoments("edge", Edge::stopped)),
+                            new Options(Sights.ofHappenings("edge", Deed.Stopped.class, Edge::stopped)),
                             Wording.plain(
                                             "{option}",
                                             "stops at the edge",
@@ -47,7 +47,7 @@ public final class Edge {
                                     .under("Stopped while they were")),
                     new Ask(
                             "edge resumed",
-                            new Options(Sights.ofMoments("edge resumed", Edge::resumed)),
+                            new Options(Sights.ofHappenings("edge resumed", Deed.Restarted.class, Edge::resumed)),
                             Wording.plain("{option}", "restarts of which it is told how", "")
                                     .under("And begun again"))));
 

@@ -137,7 +137,7 @@ public final class Gripping {
                                     .under("Their first grip")),
                     new Ask(
                                     "first hand",
-                                    new OwnSide(Sights.ofMoments("first hand", Gripping::hand)),
+                                    new OwnSide(Sights.ofFacts("first hand", Fact.Grip.class, Gripping::hand)),
                                     Wording.plain("With the left hand", "grips on the feet whose hand was told", "")
                                             .under("On the feet"))
                             .needing(Layer.GRIPS),

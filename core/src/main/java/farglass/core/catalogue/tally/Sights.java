@@ -1,5 +1,7 @@
 package farglass.core.catalogue.tally;
 
+import farglass.core.bout.Deed;
+import farglass.core.bout.Fact;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Seat;
 import farglass.core.corpus.BoutSheet;
@@ -8,8 +10,10 @@ import farglass.core.corpus.Stays;
 import farglass.core.corpus.Tally;
 import farglass.core.corpus.Timed;
 import farglass.core.estimate.Stay;
+import farglass.core.lexicon.Kind;
 import farglass.core.state.Stand;
 import farglass.core.state.Visit;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BiFunction;
@@ -20,11 +24,32 @@ import java.util.stream.Stream;
 public final class Sights {
     private Sights() {}
 
-    /** {@return each watched moment of a bout, as far as it counts for an option} */
+    /** {@return each watched moment of a bout, whatever it is, as far as it counts for an option} */
     public static Tally ofMoments(String id, Of<Moment> option) {
-        return new Tally(id, (sheet, seat) -> sheet.seen().stream()
-                .flatMap(moment -> option.of(sheet, seat, moment).stream().map(taken -> at(sheet, moment, taken)))
-                .toList());
+        return new Tally(id, (sheet, seat) -> each(sheet, seat, sheet.seen(), option));
+    }
+
+    /** {@return each watched moment of which a fact of that kind is told, as far as it counts for an option} */
+    public static Tally ofFacts(String id, Class<? extends Fact> kind, Of<Moment> option) {
+        return new Tally(id, (sheet, seat) -> each(sheet, seat, sheet.telling(kind), option));
+    }
+
+    /** {@return each watched act of that kind, meant or not, as far as it counts for an option} */
+    public static Tally ofActs(String id, Kind kind, Of<Moment> option) {
+        return new Tally(id, (sheet, seat) -> each(sheet, seat, sheet.acts(kind), option));
+    }
+
+    /** {@return each watched moment at which something of that kind happened, as far as it counts for an option} */
+    public static Tally ofHappenings(String id, Class<? extends Deed> kind, Of<Moment> option) {
+        return new Tally(id, (sheet, seat) -> each(sheet, seat, sheet.happened(kind), option));
+    }
+
+    private static List<Evidence> each(BoutSheet sheet, Seat seat, List<Moment> moments, Of<Moment> option) {
+        List<Evidence> each = new ArrayList<>();
+        for (Moment moment : moments) {
+            option.of(sheet, seat, moment).ifPresent(taken -> each.add(at(sheet, moment, taken)));
+        }
+        return each;
     }
 
     /** {@return one chance for each bout, as far as it tells} */

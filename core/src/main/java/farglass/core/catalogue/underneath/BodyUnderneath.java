@@ -20,7 +20,8 @@ public final class BodyUnderneath {
         String id = "body " + what.label();
         return new Ask(
                 id,
-                new Options(Sights.ofMoments(id, (sheet, seat, moment) -> value(sheet, seat, moment, what))),
+                new Options(
+                        Sights.ofFacts(id, Fact.Body.class, (sheet, seat, moment) -> value(sheet, seat, moment, what))),
                 Wording.plain("{option}", "times it was told underneath", "").under(heading));
     }
 

@@ -63,7 +63,7 @@ public final class GroundGrips {
     private record Lane(Moment moment, Fact.Grip grip) {}
 
     private static Stream<Lane> lanes(BoutSheet sheet, Seat seat) {
-        return sheet.seen().stream()
+        return sheet.telling(Fact.Grip.class).stream()
                 .filter(moment -> sheet.covers(Layer.GRIPS, moment))
                 .filter(moment -> isUnder(sheet, seat, moment))
                 .flatMap(moment -> moment.telling()
