@@ -45,6 +45,8 @@ import farglass.core.corpus.Scope;
 import farglass.core.question.Dossier;
 import farglass.core.question.Question;
 import java.util.List;
+import java.util.function.BooleanSupplier;
+import java.util.function.DoubleConsumer;
 
 /** The fixed list of questions of a dossier, in the order of the page: chapter by chapter. */
 public final class Catalogue {
@@ -95,5 +97,11 @@ public final class Catalogue {
     /** {@return the dossier of an athlete} */
     public static Dossier dossier(String athlete, Corpus corpus, Scope scope) {
         return Dossier.of(athlete, corpus, scope, ALL);
+    }
+
+    /** {@return the dossier of an athlete, as {@link Dossier#of(String, Corpus, Scope, List, DoubleConsumer, BooleanSupplier)} has it} */
+    public static Dossier dossier(
+            String athlete, Corpus corpus, Scope scope, DoubleConsumer progress, BooleanSupplier cancelled) {
+        return Dossier.of(athlete, corpus, scope, ALL, progress, cancelled);
     }
 }

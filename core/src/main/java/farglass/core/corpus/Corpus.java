@@ -19,6 +19,7 @@ import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
@@ -37,6 +38,7 @@ public final class Corpus {
     private final Map<Asked, Choices> choices = new ConcurrentHashMap<>();
     private final Map<String, Population> populations = new ConcurrentHashMap<>();
 
+    private final Map<Asked, List<Map<String, Counted>>> eachCounted = new ConcurrentHashMap<>();
     private final Map<String, Map<String, Population>> eachPopulations = new ConcurrentHashMap<>();
     private final Map<String, Sort> sorts = new ConcurrentHashMap<>();
     /** The same bouts, only a part of each looked at. */
@@ -196,7 +198,7 @@ public final class Corpus {
             Map<String, Map<String, Choices>> bySort = new LinkedHashMap<>();
             for (String athlete : athletes()) {
                 Map<String, List<Taken>> own = new LinkedHashMap<>();
-                counted(tally, athlete)
+                each(tally, athlete)
                         .forEach(bout ->
                                 bout.forEach((sort, counted) -> own.computeIfAbsent(sort, none -> new ArrayList<>())
                                         .add(counted.taken())));
@@ -211,6 +213,10 @@ public final class Corpus {
 
     /** {@return by sort, what was counted in each of the athlete's bouts, in their order} */
     public List<Map<String, Counted>> counted(EachTally tally, String athlete) {
+        return eachCounted.computeIfAbsent(new Asked(tally.id(), athlete), asked -> each(tally, athlete));
+    }
+
+    private List<Map<String, Counted>> each(EachTally tally, String athlete) {
         return of(athlete).stream()
                 .map(sheet -> sheet.counted(
                         tally, sheet.bout().header().seatOf(athlete).orElseThrow()))
@@ -218,7 +224,7 @@ public final class Corpus {
     }
 
     /** {@return by athlete, how often the option came in the time that was watched, all bouts alike; added up the first time} */
-    public Map<String, Exposure> rates(Tally tally, String option, Stretches stretches) {
+    public Map<String, Exposure> rates(Tally tally, String option, Optional<Stretches> stretches) {
         Map<String, Exposure> known = rates.get(new Asked(tally.id(), option));
         if (known == null) {
             Map<String, Exposure> byAthlete = new LinkedHashMap<>();
@@ -237,10 +243,19 @@ public final class Corpus {
         return known;
     }
 
-    /** {@return how many minutes of that stretch were watched of the athlete in that bout} */
-    public static double minutes(BoutSheet sheet, String athlete, String option, Stretches stretches) {
-        return sheet.minutes(stretches, sheet.bout().header().seatOf(athlete).orElseThrow())
-                .getOrDefault(option, 0.0);
+    /**
+     * {@return how many minutes were watched of the athlete in that bout}
+     *
+     * @param option which of the stretches
+     * @param stretches empty for all that was watched
+     */
+    public static double minutes(BoutSheet sheet, String athlete, String option, Optional<Stretches> stretches) {
+        return stretches.isEmpty()
+                ? sheet.watchedMinutes()
+                : sheet.minutes(
+                                stretches.get(),
+                                sheet.bout().header().seatOf(athlete).orElseThrow())
+                        .getOrDefault(option, 0.0);
     }
 
     /** {@return the athlete's chances and what was taken, all bouts alike; added up the first time} */

@@ -10,9 +10,4 @@ import java.util.function.BiFunction;
  * @param id the same for ever: what was worked out is kept with the sheet under it
  * @param minutes how much of each was watched, in minutes of match time; depends on nothing but the sheet and the seat
  */
-public record Stretches(String id, BiFunction<BoutSheet, Seat, Map<String, Double>> minutes) {
-    /** All that was watched is one stretch, whatever happened in it. */
-    public static Stretches whole(String option) {
-        return new Stretches("whole " + option, (sheet, seat) -> Map.of(option, sheet.watchedMinutes()));
-    }
-}
+public record Stretches(String id, BiFunction<BoutSheet, Seat, Map<String, Double>> minutes) {}

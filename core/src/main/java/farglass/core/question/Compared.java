@@ -31,9 +31,11 @@ record Compared(Comparison comparison, Function<Claims.Direction, Stream<Posteri
                 .map(left -> new Point(own, own.quantile(more ? left : 1 - left)))
                 .toList();
         Point middle = new Point(own, own.mean());
+        double[] shares = own.middles(POINTS);
         return each.apply(direction)
                 .allMatch(other -> ends.stream().anyMatch(end -> end.eitherBeyondAtMost(Claims.WRONG, other, more))
-                        || middle.bothBeyond(other, more) <= Claims.WRONG && wrong(other, direction) <= Claims.WRONG);
+                        || middle.bothBeyond(other, more) <= Claims.WRONG
+                                && wrong(shares, other, more) <= Claims.WRONG);
     }
 
     /**
@@ -64,11 +66,12 @@ record Compared(Comparison comparison, Function<Claims.Direction, Stream<Posteri
         }
     }
 
-    private double wrong(Posterior other, Claims.Direction direction) {
+    /** By the midpoint rule over the own share, whose points are the same for every other. */
+    private static double wrong(double[] shares, Posterior other, boolean more) {
         double below = 0;
-        for (double share : other.middles(POINTS)) {
-            below += comparison.own().below(share);
+        for (double share : shares) {
+            below += other.below(share);
         }
-        return direction == Claims.Direction.MORE ? below / POINTS : 1 - below / POINTS;
+        return more ? 1 - below / POINTS : below / POINTS;
     }
 }

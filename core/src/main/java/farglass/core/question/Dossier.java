@@ -9,6 +9,10 @@ import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.CancellationException;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.BooleanSupplier;
+import java.util.function.DoubleConsumer;
 
 /**
  * One athlete as the questions of a page answer them, in figures.
@@ -66,9 +70,36 @@ public record Dossier(
      * @param questions the page: what may be claimed is settled over all of them together
      */
     public static Dossier of(String athlete, Corpus corpus, Scope scope, List<Question> questions) {
+        return of(athlete, corpus, scope, questions, share -> {}, () -> false);
+    }
+
+    /**
+     * {@return the same}
+     *
+     * @param progress told how much is counted, in [0, 1]; by several threads
+     * @param cancelled asked before each question
+     * @throws CancellationException if it was cancelled
+     */
+    public static Dossier of(
+            String athlete,
+            Corpus corpus,
+            Scope scope,
+            List<Question> questions,
+            DoubleConsumer progress,
+            BooleanSupplier cancelled) {
         Inquiry inquiry = new Inquiry(athlete, corpus, scope);
-        List<Draft> drafts =
-                questions.stream().map(question -> Draft.of(question, inquiry)).toList();
+        AtomicInteger counted = new AtomicInteger();
+        // No question depends on another.
+        List<Draft> drafts = questions.parallelStream()
+                .map(question -> {
+                    if (cancelled.getAsBoolean()) {
+                        throw new CancellationException("The counting was stopped.");
+                    }
+                    Draft draft = Draft.of(question, inquiry);
+                    progress.accept((double) counted.incrementAndGet() / questions.size());
+                    return draft;
+                })
+                .toList();
         Map<String, Difference> family = new LinkedHashMap<>();
         drafts.stream().flatMap(draft -> draft.figures().stream()).forEach(figure -> family.putAll(figure.family()));
         Claims claims = Claims.of(family);
@@ -77,7 +108,7 @@ public record Dossier(
                 .filter(sheet -> scope.holds(sheet.bout(), athlete, corpus))
                 .count();
         List<Answered> answers =
-                drafts.stream().map(draft -> draft.claiming(claims)).toList();
+                drafts.parallelStream().map(draft -> draft.claiming(claims)).toList();
         return new Dossier(
                 athlete,
                 known + aside.bouts(),

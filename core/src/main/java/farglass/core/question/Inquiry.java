@@ -246,7 +246,7 @@ public final class Inquiry {
     }
 
     /** {@return how often an option came in the time that was watched; empty where no time was} */
-    Optional<Rate> perMinute(Tally tally, String option, Stretches stretches) {
+    Optional<Rate> perMinute(Tally tally, String option, Optional<Stretches> stretches) {
         List<BoutRate> own = new ArrayList<>();
         List<Counted> counted = counted(tally);
         for (int i = 0; i < counted.size(); i++) {

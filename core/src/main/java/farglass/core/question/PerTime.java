@@ -31,7 +31,7 @@ public record PerTime(Tally tally, Optional<Stretches> stretches) implements Mea
     }
 
     private Optional<Drafted> drafted(Ask ask, Inquiry inquiry, String option, List<Evidence> evidence) {
-        return inquiry.perMinute(tally, option, stretches.orElseGet(() -> Stretches.whole(option)))
+        return inquiry.perMinute(tally, option, stretches)
                 .map(rate -> Drafted.of(new Figure.Pace(ask, option, rate, evidence)));
     }
 

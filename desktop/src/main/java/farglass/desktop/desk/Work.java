@@ -1,5 +1,7 @@
 package farglass.desktop.desk;
 
+import java.util.Queue;
+import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.Executor;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -57,6 +59,7 @@ public final class Work implements AutoCloseable {
         thread.setDaemon(true);
         return thread;
     });
+    private final Queue<Job> ahead = new ConcurrentLinkedQueue<>();
     private final ObservableList<Job> jobs = FXCollections.observableArrayList();
 
     Work(Executor screen) {
@@ -95,6 +98,27 @@ public final class Work implements AutoCloseable {
         return job;
     }
 
+    /**
+     * Runs what nobody waits for, without a word, when nothing else wants the machine. It ends when done, cancelled, or failed: whoever
+     * needs it then finds out by doing it.
+     */
+    public Job ahead(Task<?> task) {
+        Job job = new Job("", true);
+        ahead.add(job);
+        hands.execute(() -> {
+            Thread.currentThread().setPriority(Thread.MIN_PRIORITY);
+            try {
+                task.run(share -> {}, job.cancelled::get);
+            } catch (Exception e) {
+                job.cancel();
+            } finally {
+                Thread.currentThread().setPriority(Thread.NORM_PRIORITY);
+                ahead.remove(job);
+            }
+        });
+        return job;
+    }
+
     private void showShare(Job job, double share) {
         // Only whole percents: a film has more packets than the screen has pulses.
         if (Math.floor(share * 100) > Math.floor(job.share.get() * 100)) {
@@ -113,6 +137,7 @@ public final class Work implements AutoCloseable {
     @Override
     public void close() {
         jobs.forEach(Job::cancel);
+        ahead.forEach(Job::cancel);
         hands.shutdown();
         try {
             hands.awaitTermination(2, TimeUnit.SECONDS);

@@ -41,6 +41,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
+import java.util.function.BooleanSupplier;
+import java.util.function.DoubleConsumer;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -70,6 +72,10 @@ public final class DossierModel {
     static final String ONE_MINUTE = "In one minute";
     static final String TERMS = "Positions and techniques";
     private static final int MOST_OFFERED = 10;
+    /** A library that was just opened is first looked at. */
+    private static final long AHEAD_AFTER_MILLIS = 3_000;
+
+    private static final long PULSE_MILLIS = 100;
 
     private final Desk desk;
     private final ObservableList<Athlete> athletes = FXCollections.observableArrayList();
@@ -86,6 +92,7 @@ public final class DossierModel {
     private final ReadOnlyObjectWrapper<List<Seen>> seen = new ReadOnlyObjectWrapper<>(List.of());
     private final IntegerProperty looked = new SimpleIntegerProperty(-1);
     private Optional<Work.Job> running = Optional.empty();
+    private Optional<Work.Job> ahead = Optional.empty();
     private boolean stale = true;
 
     public DossierModel(Desk desk) {
@@ -93,6 +100,7 @@ public final class DossierModel {
         desk.contentsProperty().addListener(change -> {
             chooseAthletes();
             outdate();
+            countAhead();
         });
         desk.studyProperty().addListener(change -> {
             chooseAthletes();
@@ -111,6 +119,7 @@ public final class DossierModel {
         });
         row.addListener(change -> showSights());
         chooseAthletes();
+        countAhead();
     }
 
     /** Without a study those are offered of whom there is most film; who was looked at stays. */
@@ -138,6 +147,24 @@ public final class DossierModel {
                 .toList();
     }
 
+    /**
+     * Counts everybody once while something else is looked at: the first dossier of a large library would else be waited for. After an edit
+     * only what it changed is counted again.
+     */
+    private void countAhead() {
+        Contents contents = desk.contents();
+        Optional<Athlete> first = athlete.get();
+        if (ahead.isPresent() || contents.bouts().isEmpty() || first.isEmpty()) {
+            return;
+        }
+        ahead = Optional.of(desk.work().ahead((progress, cancelled) -> {
+            for (long slept = 0; slept < AHEAD_AFTER_MILLIS && !cancelled.getAsBoolean(); slept += PULSE_MILLIS) {
+                Thread.sleep(PULSE_MILLIS);
+            }
+            return Catalogue.dossier(first.get().name(), desk.corpus(contents), Scope.ALL, progress, cancelled);
+        }));
+    }
+
     private void outdate() {
         stale = true;
         refresh();
@@ -150,6 +177,7 @@ public final class DossierModel {
         }
         stale = false;
         running.ifPresent(Work.Job::cancel);
+        ahead.ifPresent(Work.Job::cancel);
         if (athlete.get().isEmpty()) {
             page.set(Optional.empty());
             row.set(Optional.empty());
@@ -163,15 +191,22 @@ public final class DossierModel {
         running = Optional.of(desk.work()
                 .start(
                         "Counting " + name,
-                        (progress, cancelled) -> computed(name, desk.corpus(contents), scope, other),
+                        (progress, cancelled) ->
+                                computed(name, desk.corpus(contents), scope, other, progress, cancelled),
                         this::show,
                         desk::fail));
     }
 
     private record Computed(Page page, Optional<SinceLast> since, List<Seen> seen, Map<String, Row> beside) {}
 
-    private Computed computed(String name, Corpus corpus, Scope scope, Optional<Beside> other) {
-        Page shown = page(name, corpus, scope);
+    private Computed computed(
+            String name,
+            Corpus corpus,
+            Scope scope,
+            Optional<Beside> other,
+            DoubleConsumer progress,
+            BooleanSupplier cancelled) {
+        Page shown = Page.of(Catalogue.dossier(name, corpus, scope, progress, cancelled), desk.lexicon());
         return new Computed(
                 shown,
                 since(name, corpus, scope, shown),
