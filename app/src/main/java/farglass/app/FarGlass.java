@@ -21,6 +21,7 @@ import picocli.CommandLine.Command;
             ProfileCommand.class,
             PositionCommand.class,
             TechniqueCommand.class,
+            SheetsCommand.class,
             ScoreCommand.class,
             ConvertCommand.class,
             LexiconCommand.class,

@@ -23,6 +23,7 @@ import farglass.library.Library;
 import farglass.library.LibraryException;
 import farglass.library.exchange.BoutExport;
 import farglass.library.report.DossierReport;
+import farglass.library.report.FigureTable;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;

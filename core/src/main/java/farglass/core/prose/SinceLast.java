@@ -5,10 +5,14 @@ import farglass.core.estimate.Share;
 import farglass.core.lexicon.Words;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * What an athlete's last bout changed: which differences it bears out, which may be claimed only with it and which no longer, and what in
@@ -20,6 +24,7 @@ import java.util.Optional;
  * @param newly what may be claimed since it
  * @param contradicted what could be claimed before it, and no longer
  * @param surprised what happened in it and hardly ever, or never, before
+ * @param chapters in which anything of that is news: all but what was only confirmed
  */
 public record SinceLast(
         String bout,
@@ -27,7 +32,8 @@ public record SinceLast(
         List<String> confirmed,
         List<String> newly,
         List<String> contradicted,
-        List<String> surprised) {
+        List<String> surprised,
+        Set<String> chapters) {
     private static final int MOST = 4;
     /** Of fewer chances before, nothing in it can surprise. */
     private static final int FEWEST_CHANCES = 10;
@@ -39,6 +45,7 @@ public record SinceLast(
         newly = List.copyOf(newly);
         contradicted = List.copyOf(contradicted);
         surprised = List.copyOf(surprised);
+        chapters = Set.copyOf(chapters);
     }
 
     /**
@@ -53,6 +60,10 @@ public record SinceLast(
         List<String> confirmed = new ArrayList<>();
         List<String> newly = new ArrayList<>();
         List<String> contradicted = new ArrayList<>();
+        Map<String, String> chapterOf = new HashMap<>();
+        Stream.of(before, after).flatMap(page -> page.answers().stream()).forEach(answer -> answer.rows()
+                .forEach(row -> chapterOf.put(key(row), answer.chapter())));
+        Set<String> chapters = new HashSet<>();
         rowsAfter.forEach((key, row) -> {
             boolean was = Optional.ofNullable(rowsBefore.get(key))
                     .filter(SinceLast::isClaimed)
@@ -61,6 +72,7 @@ public record SinceLast(
                 confirmed.add(label(row));
             } else if (isClaimed(row) && !was) {
                 newly.add(label(row));
+                chapters.add(chapterOf.get(key));
             }
         });
         rowsBefore.forEach((key, row) -> {
@@ -69,15 +81,26 @@ public record SinceLast(
                     .isPresent();
             if (isClaimed(row) && !is) {
                 contradicted.add(label(row));
+                chapters.add(chapterOf.get(key));
             }
         });
+        List<Surprise> surprised = surprised(rowsBefore, rowsAfter, bout);
+        surprised.forEach(surprise -> chapters.add(chapterOf.get(surprise.key())));
         return new SinceLast(
                 bout,
                 told(header, after.athlete()),
                 first(confirmed),
                 first(newly),
                 first(contradicted),
-                first(surprised(rowsBefore, rowsAfter, bout)));
+                first(surprised.stream().map(Surprise::words).toList()),
+                chapters);
+    }
+
+    /** @param expected how likely it was before, in [0, 1] */
+    private record Surprise(String key, String words, double expected) {}
+
+    private static String key(Row row) {
+        return row.figure().ask().id() + "/" + row.figure().option();
     }
 
     private static String told(Header header, String athlete) {
@@ -93,9 +116,7 @@ public record SinceLast(
 
     private static Map<String, Row> rows(Page page) {
         Map<String, Row> rows = new LinkedHashMap<>();
-        page.answers().forEach(answer -> answer.rows()
-                .forEach(row -> rows.putIfAbsent(
-                        row.figure().ask().id() + "/" + row.figure().option(), row)));
+        page.answers().forEach(answer -> answer.rows().forEach(row -> rows.putIfAbsent(key(row), row)));
         return rows;
     }
 
@@ -119,8 +140,7 @@ public record SinceLast(
     }
 
     /** Only options with names of the lexicon: what it was is then a thing that somebody did. */
-    private static List<String> surprised(Map<String, Row> before, Map<String, Row> after, String bout) {
-        record Surprise(String words, double expected) {}
+    private static List<Surprise> surprised(Map<String, Row> before, Map<String, Row> after, String bout) {
         List<Surprise> all = new ArrayList<>();
         after.forEach((key, row) -> {
             if (!row.figure().ask().wording().inLexicon() || !isIn(row, bout)) {
@@ -139,6 +159,7 @@ public record SinceLast(
             double expected = then.map(Share::point).orElse(0.0);
             if (now.isPresent() && chances >= FEWEST_CHANCES && expected < UNEXPECTED) {
                 all.add(new Surprise(
+                        key,
                         then.isEmpty()
                                 ? "%s, never seen in %d %s before".formatted(label(row), chances, row.of())
                                 : "%s, %s %s before".formatted(label(row), Amounts.raw(then.get()), row.of()),
@@ -147,7 +168,6 @@ public record SinceLast(
         });
         return all.stream()
                 .sorted(Comparator.comparingDouble(Surprise::expected))
-                .map(Surprise::words)
                 .toList();
     }
 

@@ -26,6 +26,8 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.beans.value.ChangeListener;
+import javafx.collections.FXCollections;
+import javafx.collections.ObservableMap;
 
 /**
  * One open library, as the places of one window see it: its contents as values, the study in force, and the only way to change either.
@@ -39,6 +41,8 @@ public final class Desk implements AutoCloseable {
     private final ChangeListener<Contents> following = (property, old, now) -> show(old, now);
     private final ObjectProperty<Optional<Study>> study = new SimpleObjectProperty<>(Optional.empty());
     private final ObjectProperty<Place> place = new SimpleObjectProperty<>(Place.SHELF);
+    private final ObservableMap<String, String> news = FXCollections.observableHashMap();
+    private final ObjectProperty<Optional<String>> dossierOf = new SimpleObjectProperty<>(Optional.empty());
     private final ObjectProperty<Optional<Spot>> spot = new SimpleObjectProperty<>(Optional.empty());
     /** Where to go as soon as the bouts are read. */
     private Optional<Spot> wanted = Optional.empty();
@@ -248,6 +252,23 @@ public final class Desk implements AutoCloseable {
         this.wanted = Optional.empty();
         spot.set(Optional.of(wanted));
         place.set(Place.TAG);
+    }
+
+    /** {@return of bouts that changed what may be said of an athlete of the study: whose dossier tells it, by the bout’s id} */
+    public ObservableMap<String, String> news() {
+        return news;
+    }
+
+    /** Opens the dossier of that athlete. */
+    public void showDossier(String athlete) {
+        dossierOf.set(Optional.of(athlete));
+        place.set(Place.DOSSIER);
+        dossierOf.set(Optional.empty());
+    }
+
+    /** {@return whose dossier is asked for; empty once it was heard} */
+    public ObjectProperty<Optional<String>> dossierOfProperty() {
+        return dossierOf;
     }
 
     /** {@return the bouts of the study in force: those of any of its subjects; all bouts without a study} */

@@ -101,14 +101,17 @@ public final class Work implements AutoCloseable {
     /**
      * Runs what nobody waits for, without a word, when nothing else wants the machine. It ends when done, cancelled, or failed: whoever
      * needs it then finds out by doing it.
+     *
+     * @param done told the result, on the interface thread, unless it was cancelled
      */
-    public Job ahead(Task<?> task) {
+    public <T> Job ahead(Task<T> task, Consumer<T> done) {
         Job job = new Job("", true);
         ahead.add(job);
         hands.execute(() -> {
             Thread.currentThread().setPriority(Thread.MIN_PRIORITY);
             try {
-                task.run(share -> {}, job.cancelled::get);
+                T result = task.run(share -> {}, job.cancelled::get);
+                screen.execute(() -> finish(job, () -> done.accept(result)));
             } catch (Exception e) {
                 job.cancel();
             } finally {

@@ -12,7 +12,10 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 
-/** The chapters of a dossier, each with a mark where something unusual may be claimed, or where there is too little film. */
+/**
+ * The chapters of a dossier, each with a mark where the last bout brought news, where something unusual may be claimed, or where there is too
+ * little film.
+ */
 final class ChapterIndex extends ListView<String> {
     private final DossierModel model;
 
@@ -90,7 +93,10 @@ final class ChapterIndex extends ListView<String> {
             }
             name.setText(chapter);
             Optional<Page> page = model.pageProperty().get();
-            mark.setText(page.map(known -> mark(known, chapter)).orElse(""));
+            boolean news = model.sinceLast()
+                    .filter(since -> since.chapters().contains(chapter))
+                    .isPresent();
+            mark.setText(news ? "news" : page.map(known -> mark(known, chapter)).orElse(""));
             setGraphic(line);
         }
     }

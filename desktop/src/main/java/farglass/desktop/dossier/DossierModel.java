@@ -32,11 +32,14 @@ import farglass.desktop.desk.Place;
 import farglass.desktop.desk.Work;
 import farglass.library.Contents;
 import farglass.library.report.DossierReport;
+import farglass.library.report.FigureTable;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -93,6 +96,7 @@ public final class DossierModel {
     private final IntegerProperty looked = new SimpleIntegerProperty(-1);
     private Optional<Work.Job> running = Optional.empty();
     private Optional<Work.Job> ahead = Optional.empty();
+    private Contents countedAhead;
     private boolean stale = true;
 
     public DossierModel(Desk desk) {
@@ -100,13 +104,21 @@ public final class DossierModel {
         desk.contentsProperty().addListener(change -> {
             chooseAthletes();
             outdate();
-            countAhead();
+            if (desk.placeProperty().get() == Place.SHELF) {
+                countAhead();
+            }
         });
         desk.studyProperty().addListener(change -> {
             chooseAthletes();
             outdate();
         });
-        desk.placeProperty().addListener(change -> refresh());
+        desk.placeProperty().addListener((property, was, is) -> {
+            refresh();
+            if (is == Place.SHELF) {
+                countAhead();
+            }
+        });
+        desk.dossierOfProperty().addListener((property, was, asked) -> asked.ifPresent(this::lookAt));
         athlete.addListener(change -> {
             beside.set(Optional.empty());
             outdate();
@@ -153,16 +165,44 @@ public final class DossierModel {
      */
     private void countAhead() {
         Contents contents = desk.contents();
-        Optional<Athlete> first = athlete.get();
-        if (ahead.isPresent() || contents.bouts().isEmpty() || first.isEmpty()) {
+        if (contents == countedAhead || contents.bouts().isEmpty() || athletes.isEmpty()) {
             return;
         }
-        ahead = Optional.of(desk.work().ahead((progress, cancelled) -> {
-            for (long slept = 0; slept < AHEAD_AFTER_MILLIS && !cancelled.getAsBoolean(); slept += PULSE_MILLIS) {
-                Thread.sleep(PULSE_MILLIS);
-            }
-            return Catalogue.dossier(first.get().name(), desk.corpus(contents), Scope.ALL, progress, cancelled);
-        }));
+        countedAhead = contents;
+        ahead.ifPresent(Work.Job::cancel);
+        List<String> names = athletes.stream().map(Athlete::name).toList();
+        ahead = Optional.of(desk.work()
+                .ahead(
+                        (progress, cancelled) -> {
+                            for (long slept = 0;
+                                    slept < AHEAD_AFTER_MILLIS && !cancelled.getAsBoolean();
+                                    slept += PULSE_MILLIS) {
+                                Thread.sleep(PULSE_MILLIS);
+                            }
+                            return news(names, desk.corpus(contents), cancelled);
+                        },
+                        found -> {
+                            desk.news().clear();
+                            desk.news().putAll(found);
+                        }));
+    }
+
+    /** Of the last bout of each: whether it changed anything that may be said. */
+    private Map<String, String> news(List<String> names, Corpus corpus, BooleanSupplier cancelled) {
+        Map<String, String> news = new LinkedHashMap<>();
+        for (String name : names) {
+            Page shown = Page.of(Catalogue.dossier(name, corpus, Scope.ALL, share -> {}, cancelled), desk.lexicon());
+            since(name, corpus, Scope.ALL, shown).ifPresent(since -> news.putIfAbsent(since.bout(), name));
+        }
+        return news;
+    }
+
+    private void lookAt(String name) {
+        chapter.set(ONE_MINUTE);
+        athletes.stream()
+                .filter(known -> known.name().equals(name))
+                .findFirst()
+                .ifPresent(known -> athlete.set(Optional.of(known)));
     }
 
     private void outdate() {
@@ -178,6 +218,7 @@ public final class DossierModel {
         stale = false;
         running.ifPresent(Work.Job::cancel);
         ahead.ifPresent(Work.Job::cancel);
+        countedAhead = null;
         if (athlete.get().isEmpty()) {
             page.set(Optional.empty());
             row.set(Optional.empty());
@@ -527,6 +568,16 @@ public final class DossierModel {
                             }
                             return file;
                         },
+                        written -> desk.say("Wrote %s.".formatted(written)),
+                        desk::fail);
+    }
+
+    /** Writes every figure of the page as a table. */
+    void write(Page known, Path file) {
+        desk.work()
+                .start(
+                        "Writing " + file.getFileName(),
+                        (progress, cancelled) -> Files.writeString(file, FigureTable.csv(known)),
                         written -> desk.say("Wrote %s.".formatted(written)),
                         desk::fail);
     }

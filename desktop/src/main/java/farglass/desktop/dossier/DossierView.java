@@ -45,7 +45,7 @@ public final class DossierView extends BorderPane {
         scroll.setFocusTraversable(false);
         setTop(new LensBar(model, settings, choosers));
         setLeft(index);
-        this.evidence = new EvidenceView(model);
+        this.evidence = new EvidenceView(model, choosers);
         model.pageProperty().addListener(change -> show());
         model.athleteProperty().addListener(change -> show());
         model.chapterProperty().addListener(change -> show());
@@ -53,6 +53,10 @@ public final class DossierView extends BorderPane {
         model.seenProperty()
                 .addListener(change -> terms.show(model.seenProperty().get()));
         addEventFilter(KeyEvent.KEY_PRESSED, event -> {
+            if (event.getCode() == KeyCode.R && event.isShortcutDown() && event.isShiftDown()) {
+                evidence.cutReel();
+                event.consume();
+            }
             if (event.getCode() == KeyCode.ESCAPE
                     && model.listingProperty().get().isPresent()) {
                 model.closePage();

@@ -1,7 +1,9 @@
 package farglass.desktop.dossier;
 
 import farglass.core.lexicon.Words;
+import farglass.core.listing.Listing;
 import farglass.core.prose.Row;
+import farglass.desktop.desk.Choosers;
 import farglass.desktop.parts.WrappingCell;
 import java.util.Optional;
 import javafx.collections.ListChangeListener;
@@ -9,6 +11,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -25,11 +28,14 @@ final class EvidenceView extends VBox {
     private final Label why = wrapped("remarks");
     private final Label how = wrapped("quiet");
     private final TextField reason = new TextField();
-    private final Button whole = new Button();
+    private final Button whole = link("whole-page");
+    private final Button cut = link("cut-reel");
+    private final EvidenceReel reel;
 
-    EvidenceView(DossierModel model) {
+    EvidenceView(DossierModel model, Choosers choosers) {
         super(6);
         this.model = model;
+        this.reel = new EvidenceReel(model.desk(), choosers);
         this.film = new EvidenceFilm(model.desk());
         this.sights = new ListView<>(model.sights());
         getStyleClass().add("evidence");
@@ -63,10 +69,9 @@ final class EvidenceView extends VBox {
         nothing.setText("No single moment stands behind this.");
         sights.setPlaceholder(nothing);
         VBox.setVgrow(sights, Priority.ALWAYS);
-        whole.setId("whole-page");
-        whole.getStyleClass().add("fold");
-        whole.setMnemonicParsing(false);
-        whole.managedProperty().bind(whole.visibleProperty());
+        cut.setText("A reel of these\u2026");
+        cut.setTooltip(new Tooltip("Ctrl+Shift+R"));
+        cut.setOnAction(event -> cutReel());
         whole.setOnAction(event -> model.rowProperty()
                 .get()
                 .ifPresent(row -> model.openPage(row.figure().option())));
@@ -85,7 +90,7 @@ final class EvidenceView extends VBox {
                 event.consume();
             }
         });
-        getChildren().addAll(film, title, basis, why, whole, how, reason, sights);
+        getChildren().addAll(film, title, basis, why, whole, cut, how, reason, sights);
         model.rowProperty().addListener(change -> tell());
         model.listingProperty().addListener(change -> tell());
         model.lookedProperty().addListener((property, old, at) -> {
@@ -95,6 +100,25 @@ final class EvidenceView extends VBox {
             }
         });
         tell();
+    }
+
+    private static Button link(String id) {
+        Button link = new Button();
+        link.setId(id);
+        link.getStyleClass().add("fold");
+        link.setMnemonicParsing(false);
+        link.managedProperty().bind(link.visibleProperty());
+        return link;
+    }
+
+    /** Cuts the film of all that is looked at: the moments of a figure, or of a whole page. */
+    void cutReel() {
+        String what = model.rowProperty()
+                .get()
+                .map(Row::label)
+                .or(() -> model.listingProperty().get().map(Listing::label))
+                .orElse("reel");
+        reel.cut(what, model.sights().stream().map(DossierModel.Sight::evidence).toList());
     }
 
     private static Label wrapped(String style) {
@@ -120,6 +144,8 @@ final class EvidenceView extends VBox {
                         .formatted(Words.inSentence(
                                 model.desk().lexicon().label(known.figure().option()))))
                 .orElse(""));
+        cut.setVisible(model.sights().stream()
+                .anyMatch(sight -> sight.evidence().moment().isPresent()));
         basis.setText(row.map(Row::basis).orElse(""));
         why.setText(row.map(Row::why).orElse(""));
         look();

@@ -72,7 +72,8 @@ final class LensBar extends HBox {
                         LensWord.item(
                                 "Two pages for a coach, as a web page\u2026", () -> print(choosers, "html", false)),
                         LensWord.item("Everything, as PDF\u2026", () -> print(choosers, "pdf", true)),
-                        LensWord.item("Everything, as a web page\u2026", () -> print(choosers, "html", true)));
+                        LensWord.item("Everything, as a web page\u2026", () -> print(choosers, "html", true)),
+                        LensWord.item("Every figure as a table, as CSV\u2026", () -> table(choosers)));
         setSpacing(14);
         getChildren().addAll(sentence, basis, kept, print);
         model.athletes().addListener((ListChangeListener<Athlete>) change -> show());
@@ -239,13 +240,22 @@ final class LensBar extends HBox {
                 .orElse("the others alone");
     }
 
+    private void table(Choosers choosers) {
+        model.pageProperty().get().ifPresent(page -> choosers.save(
+                        "Write the figures", "Tables", "csv", fileName(page.athlete(), "csv"))
+                .ifPresent(file -> model.write(page, file)));
+    }
+
+    private static String fileName(String athlete, String ending) {
+        return "dossier-%s.%s".formatted(Words.plain(athlete).replace(' ', '-'), ending);
+    }
+
     private void print(Choosers choosers, String ending, boolean whole) {
         model.report(whole).ifPresent(report -> choosers.save(
                         "Print the dossier",
                         ending.equals("pdf") ? "PDF" : "Web pages",
                         ending,
-                        "dossier-%s.%s"
-                                .formatted(Words.plain(report.page().athlete()).replace(' ', '-'), ending))
+                        fileName(report.page().athlete(), ending))
                 .ifPresent(file -> model.print(report, file)));
     }
 }

@@ -93,7 +93,8 @@ public final class Player implements AutoCloseable {
         preparing = false;
         film = next;
         decoding = false;
-        playing.set(false);
+        // Whoever wanted to play before the film was there sees it begin.
+        playing.set(before.isEmpty() && next.isPresent() && playing.get());
         trouble.set("");
         frame.set(Optional.empty());
         last.set(next.map(Film::lastMicros).orElse(0L));

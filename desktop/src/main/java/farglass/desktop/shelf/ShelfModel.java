@@ -11,6 +11,7 @@ import java.util.stream.Collectors;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.collections.FXCollections;
+import javafx.collections.MapChangeListener;
 import javafx.collections.ObservableList;
 
 /** The bouts of the study in force, newest first, and how many of the known ones were seen. Knows no node. */
@@ -23,6 +24,7 @@ public final class ShelfModel {
         this.desk = desk;
         desk.contentsProperty().addListener(change -> refresh());
         desk.studyProperty().addListener(change -> refresh());
+        desk.news().addListener((MapChangeListener<String, String>) change -> refresh());
         refresh();
     }
 
@@ -32,7 +34,8 @@ public final class ShelfModel {
                         bout,
                         desk.studied(bout),
                         desk.lexicon(),
-                        desk.arrivingProperty().get()))
+                        desk.arrivingProperty().get(),
+                        desk.news().containsKey(bout.id())))
                 .sorted(Comparator.comparing(
                                 (ShelfRow row) -> row.bout().header().date().orElse(java.time.LocalDate.MIN))
                         .reversed())
@@ -80,6 +83,17 @@ public final class ShelfModel {
                         .filter(seat.other()::equals)
                         .isPresent()))
                 .orElse(false);
+    }
+
+    /** Opens the dossier that tells what the bout changed. */
+    void openNews(Bout bout) {
+        String whose = desk.news().get(bout.id());
+        if (whose == null) {
+            desk.say(
+                    "This bout changed nothing that may be said of an athlete of the study, or is not their last one.");
+        } else {
+            desk.showDossier(whose);
+        }
     }
 
     void open(Bout bout) {

@@ -35,8 +35,11 @@ record ShelfRow(
         String result,
         String seen,
         Supplier<Tide> tide) {
-    /** @param arriving whether only the header is known yet */
-    static ShelfRow of(Bout bout, Seat studied, Lexicon lexicon, boolean arriving) {
+    /**
+     * @param arriving whether only the header is known yet
+     * @param news whether it changed what may be said of an athlete of the study
+     */
+    static ShelfRow of(Bout bout, Seat studied, Lexicon lexicon, boolean arriving, boolean news) {
         Header header = bout.header();
         String rules = header.uniform().label() + ", " + header.ruleset().replace('-', ' ');
         String kind = header.kind().label();
@@ -60,7 +63,7 @@ record ShelfRow(
                         : event + coder,
                 rules,
                 header.result().map(result -> result(result, studied, lexicon)).orElse("result not noted"),
-                arriving ? "being read" : seen(bout),
+                arriving ? "being read" : seen(bout) + (news ? ", news (D)" : ""),
                 once(() -> Tide.of(bout, Timeline.of(bout, lexicon), lexicon, studied, Ladder.POINTS)));
     }
 

@@ -165,6 +165,9 @@ public final class ShelfView extends BorderPane {
         } else if (event.getCode() == KeyCode.W && !event.isShortcutDown()) {
             withSelected(model::declareWatched);
             event.consume();
+        } else if (event.getCode() == KeyCode.D && !event.isShortcutDown()) {
+            withSelected(model::openNews);
+            event.consume();
         }
     }
 

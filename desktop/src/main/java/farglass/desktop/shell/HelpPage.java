@@ -23,6 +23,7 @@ final class HelpPage extends VBox {
         {"Up, Down, Enter", "choose a bout, open it in Tag"},
         {"Delete", "remove the bout (Ctrl+Z brings it back)"},
         {"W", "it was watched from its first to its last moment, so that it counts"},
+        {"D", "the dossier that tells what this bout changed, where it is marked as news"},
         {"Tag, on an empty line", ""},
         {"1 \u2026 9, 0", "save the likely next moment of that number; show nine more"},
         {
@@ -91,6 +92,7 @@ final class HelpPage extends VBox {
         {"Enter, on a sentence", "its chapter"},
         {"Space, Enter, on evidence", "play its film; open it in Tag"},
         {"Delete, on evidence", "strike it out of that figure, with a reason"},
+        {"Ctrl+Shift+R", "a reel of the film behind the figure or page that is looked at"},
         {"Escape", "back from the page of a position or technique"},
     };
 

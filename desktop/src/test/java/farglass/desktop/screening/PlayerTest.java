@@ -71,6 +71,17 @@ class PlayerTest {
     }
 
     @Test
+    void whoWantsToPlayBeforeTheFilmIsThereSeesItBegin() {
+        player.playingProperty().set(true);
+        player.show(Optional.of(ten));
+        player.pulse(SECOND);
+        player.pulse(2 * SECOND);
+        assertThat(player.timeProperty().get()).isEqualTo(1_000_000);
+        player.show(Optional.of(ten));
+        assertThat(player.playingProperty().get()).as("another film waits").isFalse();
+    }
+
+    @Test
     void aNewSpeedCountsFromTheInstantShown() {
         player.show(Optional.of(ten));
         player.playingProperty().set(true);

@@ -163,4 +163,35 @@ class DossierPlaceTest extends OnStage {
         choose("kept", "Forget \u201cearly\u201d");
         await("and forgotten", () -> text("#lens-kept").equals("Filters"));
     }
+
+    @Test
+    void theShelfMarksTheBoutThatBroughtNewsAndOneKeyOpensIt() throws Exception {
+        passing();
+        press(KeyCode.SHORTCUT, KeyCode.DIGIT1);
+        onScreen(() -> desk().news().put("one", "Runa Castellan"));
+        onScreen(() -> {
+            ListView<?> shelf = (ListView<?>) workbench.lookup("#bouts");
+            shelf.getSelectionModel().select(1);
+            shelf.requestFocus();
+            return null;
+        });
+        press(KeyCode.D);
+        await(
+                "its dossier is open",
+                () -> desk().placeProperty().get() == Place.DOSSIER
+                        && text(".chapter-title").equals("In one minute")
+                        && text("#lens-athlete").equals("Runa Castellan"));
+    }
+
+    @Test
+    void whatHasNoFilmGivesNoReelAndEveryFigureGoesIntoATable() throws Exception {
+        passing();
+        press(KeyCode.SHORTCUT, KeyCode.SHIFT, KeyCode.R);
+        await("it says why", () -> text("#message").startsWith("None of these moments has a time on a film"));
+        Path table = folder.resolve("runa.csv");
+        chosen.add(table);
+        choose("print", "Every figure as a table, as CSV\u2026");
+        await("the table is written", () -> Files.exists(table) && Files.size(table) > 0);
+        assertThat(Files.readString(table)).startsWith("athlete,chapter,question,figure");
+    }
 }

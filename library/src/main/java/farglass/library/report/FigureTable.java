@@ -1,4 +1,4 @@
-package farglass.app;
+package farglass.library.report;
 
 import farglass.core.estimate.Share;
 import farglass.core.prose.Answer;
@@ -14,7 +14,7 @@ import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 
 /** The figures of a dossier as a table, for those who compute elsewhere; its columns stand in docs/estimates.md. */
-final class FigureTable {
+public final class FigureTable {
     private static final String[] COLUMNS = {
         "athlete",
         "chapter",
@@ -40,7 +40,8 @@ final class FigureTable {
 
     private FigureTable() {}
 
-    static String csv(Page page) {
+    /** {@return the table as CSV (RFC 4180), with a line of headings} */
+    public static String csv(Page page) {
         StringBuilder text = new StringBuilder();
         CSVFormat format = CSVFormat.RFC4180.builder().setHeader(COLUMNS).get();
         try (CSVPrinter table = new CSVPrinter(text, format)) {
@@ -58,13 +59,13 @@ final class FigureTable {
     private static List<String> line(Page page, Answer answer, Row row) {
         Figure figure = row.figure();
         List<String> line = new ArrayList<>(List.of(
-                safe(page.athlete()),
+                SpreadsheetCell.of(page.athlete()),
                 answer.chapter(),
                 answer.question(),
                 figure.ask().id(),
-                safe(figure.option()),
+                SpreadsheetCell.of(figure.option()),
                 row.heading(),
-                safe(row.label()),
+                SpreadsheetCell.of(row.label()),
                 row.count(),
                 row.of()));
         line.addAll(figure.match(
@@ -93,11 +94,6 @@ final class FigureTable {
                                 seen.bout() + seen.moment().map(id -> "/" + id).orElse(""))
                         .toList()));
         return line;
-    }
-
-    /** A spreadsheet takes what begins so for a formula. */
-    private static String safe(String words) {
-        return words.matches("[=+\\-@].*") ? "'" + words : words;
     }
 
     private static List<String> share(Share share) {
