@@ -1,14 +1,17 @@
 package farglass.core.state;
 
 import farglass.core.bout.Bout;
+import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
 
 /**
  * What responds to what: as a person said, or else merely what followed. The two are never mixed up. The one rule by which what followed a
- * deed is counted: the other's next deed, before whoever did it acts again, and within {@link #WITHIN_MICROS} where both times are known.
+ * deed is counted: the other's next deed, or the next place of the other's, before whoever did it acts again or the match is stopped, and
+ * within {@link #WITHIN_MICROS} where both times are known.
  * What a person is asked about reaches farther: the nearest earlier deed of the other, however long ago.
  */
 public final class Conversation {
@@ -34,7 +37,13 @@ public final class Conversation {
         // By seat, the deed that nothing followed yet.
         Moment[] open = new Moment[2];
         for (Moment moment : bout.moments()) {
+            if (moment.deed() instanceof Deed.Stopped || moment.deed() instanceof Deed.Restarted) {
+                // What begins behind a stop answers nothing before it.
+                Arrays.fill(open, null);
+                Arrays.fill(last, null);
+            }
             boolean deed = moment.actor().isPresent() && moment.technique().isPresent();
+            boolean reached = moment.actor().isPresent() && moment.deed() instanceof Deed.Reached;
             Optional<Moment> answered = moment.telling().answers().flatMap(id -> Optional.ofNullable(byId.get(id)));
             if (answered.isPresent()) {
                 turns.put(moment.id(), new Turn(answered.get(), true));
@@ -51,6 +60,14 @@ public final class Conversation {
                 if (open[other] != null && isWithin(WITHIN_MICROS, open[other], moment)) {
                     replies.putIfAbsent(open[other].id(), new Reply(moment, false));
                 }
+            }
+            if (reached && answered.isEmpty()) {
+                // A knee shield taken is an answer though only the place is told; of an own deed it is the end.
+                int other = moment.actor().get().other().ordinal();
+                if (open[other] != null && isWithin(WITHIN_MICROS, open[other], moment)) {
+                    replies.putIfAbsent(open[other].id(), new Reply(moment, false));
+                }
+                open[other] = null;
             }
             if (deed) {
                 last[moment.actor().get().ordinal()] = moment;
