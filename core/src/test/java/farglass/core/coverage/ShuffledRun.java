@@ -35,12 +35,14 @@ final class ShuffledRun {
         for (Bout bout : bouts) {
             int one = random.nextInt(ATHLETES);
             int other = (one + 1 + random.nextInt(ATHLETES - 1)) % ATHLETES;
-            dealt.add(new Bout(bout.id(), named(bout.header(), one, other), bout.moments(), bout.comments()));
+            Header header =
+                    named(bout.header(), Contestant.named("Athlete " + one), Contestant.named("Athlete " + other));
+            dealt.add(new Bout(bout.id(), header, bout.moments(), bout.comments()));
         }
         return dealt;
     }
 
-    private static Header named(Header header, int one, int other) {
+    static Header named(Header header, Contestant one, Contestant other) {
         Optional<Result> result = header.result();
         return new Header(
                 header.kind(),
@@ -51,8 +53,8 @@ final class ShuffledRun {
                 header.rulesetDate(),
                 header.uniform(),
                 header.lengthMicros(),
-                Contestant.named("Athlete " + one),
-                Contestant.named("Athlete " + other),
+                one,
+                other,
                 result,
                 header.footage(),
                 header.coders(),
