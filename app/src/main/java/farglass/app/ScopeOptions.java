@@ -63,6 +63,9 @@ final class ScopeOptions {
     @Option(names = "--coder", paramLabel = "NAME", description = "only bouts that this person told")
     private String coder;
 
+    @Option(names = "--bout", paramLabel = "ID", description = "only this bout")
+    private String bout;
+
     @Option(
             names = "--stance",
             paramLabel = "STANCE",
@@ -99,6 +102,9 @@ final class ScopeOptions {
             throw new LibraryException("There is no athlete named %s whom the others could be like. Known are: %s."
                     .formatted(like, ProfileCommand.names(contents)));
         }
+        if (bout != null && contents.bout(bout).isEmpty()) {
+            throw new LibraryException("There is no bout %s in this library.".formatted(bout));
+        }
         try {
             return new Scope(
                     new Period(Optional.ofNullable(from), Optional.ofNullable(to)),
@@ -106,7 +112,8 @@ final class ScopeOptions {
                             Optional.ofNullable(uniform),
                             Set.copyOf(kinds),
                             Optional.ofNullable(rules),
-                            Optional.ofNullable(coder)),
+                            Optional.ofNullable(coder),
+                            Optional.ofNullable(bout)),
                     new Against(Optional.ofNullable(stance), Optional.ofNullable(level), Optional.ofNullable(like)),
                     new Within(Optional.ofNullable(minutes), Optional.ofNullable(lead)),
                     weighing);

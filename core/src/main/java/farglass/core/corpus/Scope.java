@@ -46,7 +46,7 @@ public record Scope(Period period, Setting setting, Against against, Within with
     public boolean holds(Bout bout, String athlete, Corpus corpus) {
         Header header = bout.header();
         return period.holds(header.date())
-                && setting.holds(header)
+                && setting.holds(bout)
                 && (against.equals(Against.ANYBODY)
                         || header.seatOf(athlete)
                                 .filter(seat -> against.holds(header.contestant(seat.other()), corpus))
@@ -60,7 +60,7 @@ public record Scope(Period period, Setting setting, Against against, Within with
         for (Seat seat : Seat.values()) {
             either |= against.holds(header.contestant(seat), corpus);
         }
-        return period.holds(header.date()) && setting.holds(header) && either;
+        return period.holds(header.date()) && setting.holds(bout) && either;
     }
 
     /**

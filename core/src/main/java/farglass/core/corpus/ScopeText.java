@@ -32,6 +32,7 @@ public final class ScopeText {
         setting.kinds().stream().sorted().forEach(kind -> told.add("kind " + kind.label()));
         setting.ruleset().ifPresent(rules -> told.add("rules " + rules));
         setting.coder().ifPresent(coder -> told.add("coder " + coder));
+        setting.bout().ifPresent(id -> told.add("bout " + id));
         scope.against().stance().ifPresent(stance -> told.add("stance " + stance.label()));
         scope.against().level().ifPresent(level -> told.add("level " + level.label()));
         scope.against().like().ifPresent(ours -> told.add("like " + ours));
@@ -79,6 +80,7 @@ public final class ScopeText {
             }
             case "rules" -> scope.in(setting.under(Optional.of(value)));
             case "coder" -> scope.in(setting.toldBy(Optional.of(value)));
+            case "bout" -> scope.in(setting.only(Optional.of(value)));
             case "stance" -> scope.against(against.standing(Optional.of(named(Stance.values(), Stance::label, value))));
             case "level" -> scope.against(against.ranked(Optional.of(named(Level.values(), Level::label, value))));
             case "like" -> scope.against(against.like(Optional.of(value)));

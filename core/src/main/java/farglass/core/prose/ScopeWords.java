@@ -31,7 +31,8 @@ public final class ScopeWords {
                                 .filter(words -> !scope.against().equals(Against.ANYBODY)),
                         Optional.of(within(scope.within()))
                                 .filter(words -> !scope.within().isWhole()),
-                        setting.coder().map(coder -> coder(Optional.of(coder))))
+                        setting.coder().map(coder -> coder(Optional.of(coder))),
+                        setting.bout().map("only the bout %s"::formatted))
                 .flatMap(Optional::stream)
                 .toList();
     }

@@ -24,6 +24,7 @@ import farglass.core.prose.Row;
 import farglass.core.prose.ScopeWords;
 import farglass.core.prose.SinceLast;
 import farglass.core.scribe.Phrase;
+import farglass.core.state.Counting;
 import farglass.core.study.Athlete;
 import farglass.core.study.Study;
 import farglass.core.study.Weighing;
@@ -312,11 +313,36 @@ public final class DossierModel {
                                 .map(Athlete::name)
                                 .distinct()
                                 .filter(other -> !other.equals(name))
-                                .map(other -> new Beside(other, Optional.empty())),
-                        years.stream()
-                                .limit(Math.max(0, years.size() - 1))
-                                .map(year -> new Beside(name, Optional.of(year))))
+                                .map(Beside::of),
+                        Stream.concat(
+                                years.stream()
+                                        .limit(Math.max(0, years.size() - 1))
+                                        .map(year -> Beside.before(name, year)),
+                                singleBouts().stream().map(bout -> Beside.bout(name, bout))))
                 .toList();
+    }
+
+    /** {@return the athlete's newest bouts, each of which can be looked at alone} */
+    List<Beside.OneBout> singleBouts() {
+        return athlete.get()
+                .map(known -> desk.contents().bouts().stream()
+                        .filter(bout -> bout.header().seatOf(known.name()).isPresent()
+                                && Counting.standing(bout) == Counting.Standing.COUNTS)
+                        .sorted(Comparator.comparing(
+                                        (Bout bout) -> bout.header().date().orElse(LocalDate.MIN))
+                                .reversed())
+                        .limit(MOST_OFFERED)
+                        .map(bout -> new Beside.OneBout(
+                                bout.id(),
+                                "%s, %s"
+                                        .formatted(
+                                                bout.header()
+                                                        .date()
+                                                        .map(Object::toString)
+                                                        .orElse("no date"),
+                                                other(bout.header()).name())))
+                        .toList())
+                .orElse(List.of());
     }
 
     /** Strikes a moment out of the figure looked at: it stays where it is, and does not count there any more. Undone as any edit. */

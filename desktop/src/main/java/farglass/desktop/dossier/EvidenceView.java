@@ -13,6 +13,7 @@ import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -90,7 +91,7 @@ final class EvidenceView extends VBox {
                 event.consume();
             }
         });
-        getChildren().addAll(film, title, basis, why, whole, cut, how, reason, sights);
+        getChildren().addAll(film, title, basis, why, new FlowPane(whole, cut), how, reason, sights);
         model.rowProperty().addListener(change -> tell());
         model.listingProperty().addListener(change -> tell());
         model.lookedProperty().addListener((property, old, at) -> {

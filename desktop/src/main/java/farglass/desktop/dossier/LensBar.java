@@ -123,13 +123,7 @@ final class LensBar extends HBox {
                 setting.uniform(),
                 ScopeWords::worn,
                 worn -> change(lens.in(setting.in(worn))));
-        since.setText(ScopeWords.days(lens.filters().period()));
-        since.getItems()
-                .setAll(LensWord.choices(
-                        LensWord.any(model.years()),
-                        lens.filters().period().from().map(day -> day.getYear()),
-                        year -> year.map(from -> "since " + from).orElse("all years"),
-                        year -> change(lens.since(year))));
+        showYears(lens);
         kind.setText(ScopeWords.kinds(setting));
         kind.getItems()
                 .setAll(LensWord.choices(
@@ -169,6 +163,37 @@ final class LensBar extends HBox {
                 .get()
                 .map(page -> "%d of %d known bouts were watched".formatted(page.watched(), page.known()))
                 .orElse(""));
+    }
+
+    /** All years, since one of them, or a single bout. */
+    private void showYears(Lens lens) {
+        Setting setting = lens.filters().setting();
+        List<Beside.OneBout> bouts = model.singleBouts();
+        Optional<Beside.OneBout> only = bouts.stream()
+                .filter(bout -> setting.bout().equals(Optional.of(bout.id())))
+                .findFirst();
+        since.setText(only.map(LensBar::only)
+                .or(() -> setting.bout().map(id -> "only the bout " + id))
+                .orElseGet(() -> ScopeWords.days(lens.filters().period())));
+        Lens every = lens.in(setting.only(Optional.empty()));
+        List<MenuItem> items = new ArrayList<>(LensWord.choices(
+                LensWord.any(model.years()),
+                setting.bout().isPresent()
+                        ? null
+                        : lens.filters().period().from().map(day -> day.getYear()),
+                year -> year.map(from -> "since " + from).orElse("all years"),
+                year -> change(every.since(year))));
+        items.add(new SeparatorMenuItem());
+        items.addAll(LensWord.choices(
+                bouts,
+                only.orElse(null),
+                LensBar::only,
+                bout -> change(lens.since(Optional.empty()).in(setting.only(Optional.of(bout.id()))))));
+        since.getItems().setAll(items);
+    }
+
+    private static String only(Beside.OneBout bout) {
+        return "only " + bout.words();
     }
 
     private void showAgainst(Lens lens) {
@@ -236,6 +261,7 @@ final class LensBar extends HBox {
     private static String besides(Optional<Beside> beside) {
         return beside.map(held -> held.beforeYear()
                         .map(year -> "their own bouts before " + year)
+                        .or(() -> held.bout().map(bout -> "their own bout of " + bout.words()))
                         .orElse(held.athlete()))
                 .orElse("the others alone");
     }

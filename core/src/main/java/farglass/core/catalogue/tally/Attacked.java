@@ -58,6 +58,24 @@ public record Attacked(String id, String by, Kind kind, BiPredicate<BoutSheet, T
                 .toList());
     }
 
+    private static final String LINKED = "linked";
+
+    /** {@return how many of the answers somebody linked: the rest merely followed} Nothing is claimed of it: it tells of the coder. */
+    public Ask linked() {
+        return new Ask(
+                id + " linked",
+                new OfEach(
+                        new EachTally(id + " linked", (sheet, seat) -> tries(sheet, seat).stream()
+                                .flatMap(tried -> sheet.reply(tried).stream()
+                                        .map(reply -> new EachTally.Chance(
+                                                "Linked by a person as the answer; the rest merely followed",
+                                                tried.evidence(sheet, reply.confirmed() ? LINKED : "followed"))))
+                                .toList()),
+                        LINKED),
+                Wording.plain("{option}", "answers to %s that are known".formatted(by), "")
+                        .under("Against " + by));
+    }
+
     /** {@return what she does about it, and beside each how often that stopped it} */
     public Ask answered() {
         return new Ask(

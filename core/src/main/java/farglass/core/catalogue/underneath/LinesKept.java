@@ -17,6 +17,7 @@ import java.util.Optional;
 /** What does she do when a line is lost? Of the passes that got so far, how many were kept out; and with what. */
 public final class LinesKept {
     private static final String KEPT = "kept out";
+    private static final Attacked PASSED = new Attacked("a pass", Kind.PASS);
 
     private static Optional<Line> deepest(Tried tried) {
         return tried.worked() ? Optional.of(Line.PAST) : tried.attempt().deepest();
@@ -51,7 +52,8 @@ public final class LinesKept {
                                             "passes that got so far",
                                             "{name} kept the other out after {option} was beaten in {count}")
                                     .under("Lines")),
-                    new Attacked("a pass", Kind.PASS).answered()));
+                    PASSED.answered(),
+                    PASSED.linked()));
 
     private LinesKept() {}
 }
