@@ -8,6 +8,7 @@ import farglass.core.corpus.Corpus;
 import farglass.core.corpus.Scope;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.listing.Entry;
+import farglass.core.listing.Flow;
 import farglass.core.listing.Listing;
 import farglass.core.study.Weighing;
 import farglass.library.Contents;
@@ -17,6 +18,7 @@ import farglass.library.exchange.BoutExport;
 import java.nio.file.Path;
 import java.util.Optional;
 import java.util.concurrent.Callable;
+import java.util.stream.Collectors;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
@@ -79,6 +81,12 @@ abstract class ListingCommand implements Callable<Integer> {
 
     private static String text(Listing listing) {
         StringBuilder text = new StringBuilder("%s%n%s%n".formatted(listing.label(), listing.summary()));
+        for (Flow flow : listing.flows()) {
+            String counts = flow.times().entrySet().stream()
+                    .map(each -> "%s %d".formatted(each.getKey(), each.getValue()))
+                    .collect(Collectors.joining("; "));
+            text.append("%s: %s%n".formatted(flow.heading(), counts.isEmpty() ? "nothing told" : counts));
+        }
         for (Entry entry : listing.entries()) {
             text.append("%n%s  %s, against %s (bout %s%s)%n"
                     .formatted(
@@ -100,6 +108,10 @@ abstract class ListingCommand implements Callable<Integer> {
     private static ObjectNode json(Listing listing) {
         ObjectNode node = JsonNodeFactory.instance.objectNode();
         node.put("key", listing.key()).put("label", listing.label()).put("summary", listing.summary());
+        for (Flow flow : listing.flows()) {
+            ObjectNode told = node.withArray("flows").addObject().put("heading", flow.heading());
+            flow.times().forEach(told.putObject("times")::put);
+        }
         ArrayNode entries = node.putArray("entries");
         for (Entry entry : listing.entries()) {
             ObjectNode one = entries.addObject().put("bout", entry.evidence().bout());

@@ -10,11 +10,13 @@ import farglass.core.corpus.Scope;
 import farglass.core.lexicon.Position;
 import farglass.core.lexicon.Role;
 import farglass.core.scribe.Phrase;
+import farglass.core.state.Stand;
 import farglass.core.state.Visit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalLong;
+import java.util.stream.Stream;
 
 /** Every visit to a position whose beginning was watched. */
 public final class PositionListing {
@@ -25,11 +27,24 @@ public final class PositionListing {
     /** {@return the visits of one athlete, or of everybody, the oldest bout first} */
     public static Listing of(Position position, Optional<String> athlete, Corpus corpus, Scope scope) {
         List<Entry> entries = new ArrayList<>();
+        List<String> entered = new ArrayList<>();
+        List<String> first = new ArrayList<>();
+        List<String> led = new ArrayList<>();
         int top = 0;
         for (BoutSheet sheet : Sheets.of(athlete, corpus, scope)) {
             for (Visit visit : sheet.visits()) {
                 if (visit.stand().position().key().equals(position.key())) {
                     entries.add(entry(sheet, visit));
+                    Optional<Moment> opened = visit.openedBy().flatMap(sheet.bout()::moment);
+                    entered.add(
+                            opened.map(moment -> act(sheet, moment, athlete)).orElse("where the bout began"));
+                    within(sheet, visit).findFirst().ifPresent(deed -> first.add(act(sheet, deed, athlete)));
+                    if (sheet.sawEnd(visit)) {
+                        visit.endedBy()
+                                .flatMap(sheet.bout()::moment)
+                                .ifPresent(moment ->
+                                        led.add(place(sheet, sheet.timeline().after(moment), athlete)));
+                    }
                     top += athlete.flatMap(sheet.bout().header()::seatOf)
                                     .filter(seat -> visit.stand().roleOf(seat) == Role.TOP)
                                     .isPresent()
@@ -47,7 +62,13 @@ public final class PositionListing {
                 : "";
         String summary = "%d visit%s in %d bout%s%s."
                 .formatted(entries.size(), entries.size() == 1 ? "" : "s", bouts, bouts == 1 ? "" : "s", roles);
-        return new Listing(position.key(), corpus.lexicon().label(position.key()), true, summary, entries);
+        return new Listing(
+                position.key(),
+                corpus.lexicon().label(position.key()),
+                true,
+                summary,
+                List.of(Flow.of("Entered by", entered), Flow.of("First tried there", first), Flow.of("Led to", led)),
+                entries);
     }
 
     private static Entry entry(BoutSheet sheet, Visit visit) {
@@ -80,11 +101,35 @@ public final class PositionListing {
         return TechniqueListing.sentence(sheet, moment) + choice;
     }
 
-    private static List<String> tried(BoutSheet sheet, Visit visit) {
+    /** {@return an act by its name, and whether it was the athlete's own} */
+    private static String act(BoutSheet sheet, Moment moment, Optional<String> athlete) {
+        String name = TechniqueListing.label(sheet, moment);
+        return moment.actor()
+                .flatMap(actor -> athlete.flatMap(sheet.bout().header()::seatOf)
+                        .map(own -> name + (own == actor ? " (own)" : " (the other\u2019s)")))
+                .orElse(name);
+    }
+
+    private static String place(BoutSheet sheet, Stand stand, Optional<String> athlete) {
+        String label = sheet.lexicon().label(stand.position().key());
+        return athlete.flatMap(sheet.bout().header()::seatOf)
+                .map(own -> switch (stand.roleOf(own)) {
+                    case TOP -> label + ", on top";
+                    case BOTTOM -> label + ", underneath";
+                    default -> label;
+                })
+                .orElse(label);
+    }
+
+    private static Stream<Moment> within(BoutSheet sheet, Visit visit) {
         return sheet.deeds().stream()
                 .filter(deed -> deed.atMicros().isPresent()
                         && deed.atMicros().getAsLong() > visit.fromMicros()
-                        && deed.atMicros().getAsLong() < visit.toMicros())
+                        && deed.atMicros().getAsLong() < visit.toMicros());
+    }
+
+    private static List<String> tried(BoutSheet sheet, Visit visit) {
+        return within(sheet, visit)
                 .limit(MOST_TRIED)
                 .map(deed -> TechniqueListing.sentence(sheet, deed))
                 .toList();

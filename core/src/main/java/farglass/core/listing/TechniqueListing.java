@@ -9,6 +9,7 @@ import farglass.core.corpus.Tried;
 import farglass.core.lexicon.Technique;
 import farglass.core.lexicon.Words;
 import farglass.core.scribe.Phrase;
+import farglass.core.state.Stand;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -21,6 +22,9 @@ public final class TechniqueListing {
     public static Listing of(Technique technique, Optional<String> athlete, Corpus corpus, Scope scope) {
         String together = corpus.lexicon().together(technique.key());
         List<Entry> entries = new ArrayList<>();
+        List<String> from = new ArrayList<>();
+        List<String> replies = new ArrayList<>();
+        List<String> came = new ArrayList<>();
         int worked = 0;
         for (BoutSheet sheet : Sheets.of(athlete, corpus, scope)) {
             for (Seat seat : Seat.values()) {
@@ -32,6 +36,9 @@ public final class TechniqueListing {
                 for (Tried tried : sheet.tried(seat, technique.kind())) {
                     if (corpus.lexicon().together(tried.technique().key()).equals(together)) {
                         entries.add(entry(sheet, seat, tried));
+                        from.add(place(sheet, sheet.timeline().before(tried.first())));
+                        sheet.reply(tried).ifPresent(reply -> replies.add(label(sheet, reply.later())));
+                        came.add(came(sheet, tried));
                         worked += tried.worked() ? 1 : 0;
                     }
                 }
@@ -43,7 +50,39 @@ public final class TechniqueListing {
                 .count();
         String summary = "%d tr%s in %d bout%s; %d worked."
                 .formatted(entries.size(), entries.size() == 1 ? "y" : "ies", bouts, bouts == 1 ? "" : "s", worked);
-        return new Listing(together, corpus.lexicon().label(together), false, summary, entries);
+        return new Listing(
+                together,
+                corpus.lexicon().label(together),
+                false,
+                summary,
+                List.of(
+                        Flow.of("From", from),
+                        Flow.of("What the other did", replies),
+                        Flow.of("What came of it", came)),
+                entries);
+    }
+
+    /** {@return what was done, by its name alone: also where only its kind was told} */
+    static String label(BoutSheet sheet, Moment moment) {
+        return sheet.technique(moment)
+                .map(technique -> sheet.lexicon().label(sheet.lexicon().together(technique.key())))
+                .or(() -> moment.settled().map(where -> sheet.lexicon().label(where.position())))
+                .orElseGet(() -> Phrase.of(moment, sheet.bout(), sheet.lexicon()));
+    }
+
+    private static String place(BoutSheet sheet, Stand stand) {
+        return sheet.lexicon().label(stand.position().key());
+    }
+
+    private static String came(BoutSheet sheet, Tried tried) {
+        return tried.cutOff()
+                ? "cut off"
+                : tried.worked()
+                        ? "worked, to "
+                                + Words.inSentence(place(
+                                        sheet,
+                                        sheet.timeline().after(tried.attempt().last())))
+                        : "stopped";
     }
 
     private static Entry entry(BoutSheet sheet, Seat seat, Tried tried) {

@@ -7,6 +7,7 @@ import farglass.core.corpus.Corpus;
 import farglass.core.corpus.Scope;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.listing.Entry;
+import farglass.core.listing.Flow;
 import farglass.core.listing.Listing;
 import farglass.core.listing.PositionListing;
 import farglass.core.listing.TechniqueListing;
@@ -39,6 +40,12 @@ class ListingTest {
         Listing toreando = TechniqueListing.of(
                 LEXICON.technique("toreando").orElseThrow(), Optional.of("Runa Castellan"), corpus, Scope.ALL);
         assertThat(toreando.summary()).isEqualTo("3 tries in 2 bouts; 1 worked.");
+        assertThat(toreando.flows())
+                .extracting(Flow::heading)
+                .containsExactly("From", "What the other did", "What came of it");
+        assertThat(toreando.flows().get(2).times())
+                .containsEntry("worked, to side control", 1)
+                .containsEntry("stopped", 2);
         Entry first = toreando.entries().get(0);
         assertThat(first.day().orElseThrow()).hasToString("2025-11-30");
         assertThat(first.entered()).isEqualTo("from open guard: Toreando pass, to own left, foot line");
@@ -53,6 +60,7 @@ class ListingTest {
         Listing half = PositionListing.of(
                 LEXICON.position("half-guard").orElseThrow(), Optional.of("Runa Castellan"), corpus, Scope.ALL);
         assertThat(half.summary()).isEqualTo("2 visits in 1 bout: 1 on top, 1 underneath.");
+        assertThat(half.flows().get(0).times()).containsEntry("Collar drag to single leg (the other\u2019s)", 1);
         Entry underneath = half.entries().get(0);
         assertThat(underneath.who()).isEqualTo("Ottoline on top");
         assertThat(underneath.entered()).startsWith("Ottoline: Collar drag");

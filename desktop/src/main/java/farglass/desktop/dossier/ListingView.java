@@ -2,11 +2,13 @@ package farglass.desktop.dossier;
 
 import farglass.core.bout.Times;
 import farglass.core.listing.Entry;
+import farglass.core.listing.Flow;
 import farglass.core.listing.Listing;
 import farglass.desktop.parts.WrappingCell;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.input.KeyCode;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
@@ -14,8 +16,9 @@ import javafx.scene.layout.VBox;
 /** The page of a position or technique: every visit or try, the newest first, with its film beside. */
 final class ListingView extends VBox {
     private final DossierModel model;
-    private final Label title = wrapped("chapter-title");
-    private final Label summary = wrapped("sentence");
+    private final Label title = styled("chapter-title");
+    private final Label summary = styled("sentence");
+    private final HBox flows = new HBox(18);
     private final ListView<Entry> entries = new ListView<>();
 
     ListingView(DossierModel model) {
@@ -41,16 +44,20 @@ final class ListingView extends VBox {
             }
         });
         VBox.setVgrow(entries, Priority.ALWAYS);
-        Label how = wrapped("quiet");
+        Label how = styled("quiet");
         how.setText("The newest first. Enter or a double click opens it in Tag; Escape goes back.");
-        getChildren().addAll(title, summary, how, entries);
+        flows.setId("flows");
+        getChildren().addAll(title, summary, flows, how, entries);
     }
 
     private void open() {
         model.open(model.sights().get(entries.getSelectionModel().getSelectedIndex()));
     }
 
-    private static Label wrapped(String style) {
+    /** So many of each are shown; the rest is counted. */
+    private static final int MOST_SHOWN = 4;
+
+    private static Label styled(String style) {
         Label label = new Label();
         label.setWrapText(true);
         label.setMinHeight(Region.USE_PREF_SIZE);
@@ -58,12 +65,39 @@ final class ListingView extends VBox {
         return label;
     }
 
+    private static Label wrapped(String words) {
+        Label label = new Label(words);
+        label.setWrapText(true);
+        return label;
+    }
+
     void show(Listing listing) {
         title.setText(listing.label());
         summary.setText(listing.summary());
+        flows.getChildren()
+                .setAll(listing.flows().stream().map(ListingView::column).toList());
         entries.getItems().setAll(DossierModel.newestFirst(listing));
         entries.getSelectionModel().clearSelection();
         entries.requestFocus();
+    }
+
+    private static VBox column(Flow flow) {
+        VBox column = new VBox();
+        HBox.setHgrow(column, Priority.ALWAYS);
+        column.setPrefWidth(0);
+        column.getChildren().add(new Label(flow.heading()));
+        column.getChildren().get(0).getStyleClass().add("group");
+        flow.times().entrySet().stream()
+                .limit(MOST_SHOWN)
+                .map(each -> wrapped("%s  %d".formatted(each.getKey(), each.getValue())))
+                .forEach(column.getChildren()::add);
+        int more = flow.times().size() - MOST_SHOWN;
+        if (more > 0) {
+            Label folded = new Label("and %d more".formatted(more));
+            folded.getStyleClass().add("quiet");
+            column.getChildren().add(folded);
+        }
+        return column;
     }
 
     private static final class EntryCell extends WrappingCell<Entry> {
