@@ -245,14 +245,14 @@ class TagModelTest {
     @Test
     void whatIsGuessedIsShownBeforeItIsSavedAndTheOthersAreOneKeyAway() throws Exception {
         onScreen(() -> {
-            model.scribe().textProperty().set("pip torreando quickly");
+            model.scribe().textProperty().set("pip torreando wobbly");
             assertThat(model.scribe().remarksProperty().get()).contains("names nothing here");
             assertThat(model.scribe().alternatives())
                     .extracting(Reading.Alternative::label)
                     .contains("Toreando pass, and the words as a note");
             model.scribe().choose(0);
             assertThat(model.scribe().textProperty().get())
-                    .isEqualToIgnoringWhitespace("pip toreando pass note torreando quickly");
+                    .isEqualToIgnoringWhitespace("pip toreando pass note torreando wobbly");
             model.scribe().textProperty().set("pip torreando");
             assertThat(model.scribe().meaningProperty().get()).contains("Toreando");
         });
