@@ -39,6 +39,7 @@ import farglass.core.catalogue.underneath.Guards;
 import farglass.core.catalogue.underneath.LinesKept;
 import farglass.core.catalogue.underneath.OffBalanced;
 import farglass.core.catalogue.underneath.Sweeps;
+import farglass.core.catalogue.years.Opponents;
 import farglass.core.catalogue.years.Rematches;
 import farglass.core.corpus.Corpus;
 import farglass.core.corpus.Scope;
@@ -88,6 +89,7 @@ public final class Catalogue {
             Calls.QUESTION,
             Mistakes.QUESTION,
             Rematches.QUESTION,
+            Opponents.QUESTION,
             Stopwatches.QUESTION,
             Blows.QUESTION,
             Taps.QUESTION);

@@ -144,6 +144,24 @@ class FilterTest {
     }
 
     @Test
+    void whatWorksIsToldByWhomItIsTriedAgainst() {
+        assertThat(Stream.of("works against", "works against level", "works against stance")
+                        .flatMap(ask -> proportions(dossier(Scope.ALL), ask))
+                        .map(figure -> figure.option() + " " + figure.share().successes() + " of "
+                                + figure.share().chances()))
+                .containsExactly(
+                        "Pip 2 of 7",
+                        "a brown belt 1 of 5",
+                        "a blue belt 1 of 2",
+                        "southpaw 1 of 5",
+                        "orthodox 1 of 2");
+        assertThat(proportions(dossier(Scope.ALL), "gets through")
+                        .map(figure -> figure.share().successes() + " of "
+                                + figure.share().chances()))
+                .containsExactly("1 of 1");
+    }
+
+    @Test
     void whoIsLikeSomebodyIsToldByWhatIsKnownOfBoth() {
         Sort light = new Sort(
                 Optional.of(Level.BROWN), java.util.OptionalDouble.of(61), Optional.of(Sort.Begins.FROM_GUARD));
