@@ -2,6 +2,11 @@ package farglass.app;
 
 import farglass.film.FilmException;
 import farglass.library.LibraryException;
+import java.nio.file.AccessDeniedException;
+import java.nio.file.FileAlreadyExistsException;
+import java.nio.file.FileSystemException;
+import java.nio.file.NoSuchFileException;
+import java.util.Optional;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 
@@ -44,12 +49,28 @@ public final class FarGlass implements Runnable {
         System.exit(execute(arguments));
     }
 
+    private static String why(FileSystemException place) {
+        return place instanceof FileAlreadyExistsException
+                ? "a file is there already"
+                : place instanceof AccessDeniedException
+                        ? "it may not be written"
+                        : place instanceof NoSuchFileException
+                                ? "it is not there"
+                                : Optional.ofNullable(place.getReason()).orElse("it cannot be used");
+    }
+
     static int execute(String... arguments) {
         return new CommandLine(new FarGlass())
                 .setExecutionExceptionHandler((error, line, parsed) -> {
                     if (error instanceof LibraryException || error instanceof FilmException) {
                         line.getErr().println(error.getMessage());
                         return error instanceof LibraryException.ReadOnly ? OPEN_ELSEWHERE : 1;
+                    }
+                    if (error instanceof FileSystemException place) {
+                        line.getErr()
+                                .println("%s: %s. Choose a folder or file that can be written."
+                                        .formatted(place.getFile(), why(place)));
+                        return 1;
                     }
                     throw error;
                 })

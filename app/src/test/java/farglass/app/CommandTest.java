@@ -86,6 +86,44 @@ class CommandTest {
     }
 
     @Test
+    void aDossierIsLookedAtThroughFiltersAndItsSheetsAreTables() throws Exception {
+        String demo = demo().toString();
+        String who = Cast.OPPONENTS.get(0);
+        JsonNode behind = new ObjectMapper()
+                .readTree(said(
+                        "profile",
+                        "--library",
+                        demo,
+                        "--athlete",
+                        who,
+                        "--json",
+                        "--score",
+                        "behind",
+                        "--minutes",
+                        "last 2"));
+        assertThat(behind.path("through")).extracting(JsonNode::asText).containsExactly("the last two minutes, behind");
+        assertThat(behind.path("watched").asInt())
+                .isLessThan(behind.path("known").asInt());
+        assertThat(run("profile", "--library", demo, "--athlete", who, "--like", "Nobody"))
+                .isEqualTo(1);
+        assertThat(words()).contains("whom the others could be like");
+        assertThat(run("profile", "--library", demo, "--athlete", who, "--minutes", "two"))
+                .isEqualTo(2);
+        Path tables = folder.resolve("tables");
+        said("sheets", "--library", demo, "--out", tables.toString());
+        assertThat(Files.readAllLines(tables.resolve("tries.csv"))).hasSizeGreaterThan(1_000);
+        assertThat(run("sheets", "--library", demo, "--out", tables.toString())).isEqualTo(1);
+        assertThat(words()).contains("is there already");
+        assertThat(run(
+                        "sheets",
+                        "--library",
+                        demo,
+                        "--out",
+                        tables.resolve("tries.csv").toString()))
+                .isEqualTo(1);
+    }
+
+    @Test
     void aDossierIsATableAndPaperAndAPlaceHasAPage() throws Exception {
         String demo = demo().toString();
         String who = Cast.OPPONENTS.get(0);
@@ -99,6 +137,9 @@ class CommandTest {
         JsonNode page = new ObjectMapper()
                 .readTree(said("technique", "knee", "cut", "--library", demo, "--athlete", who, "--json"));
         assertThat(page.path("key").asText()).isEqualTo("knee-cut");
+        assertThat(page.path("flows"))
+                .extracting(flow -> flow.path("heading").asText())
+                .contains("What came of it");
         assertThat(page.path("entries")).isNotEmpty().allMatch(entry -> entry.has("bout") && entry.has("moment"));
         assertThat(said("position", "half guard", "--library", demo)).contains("visits in");
         assertThat(run("position", "nowhere at all", "--library", demo)).isEqualTo(1);
