@@ -68,6 +68,7 @@ final class ListingView extends VBox {
     private static Label wrapped(String words) {
         Label label = new Label(words);
         label.setWrapText(true);
+        label.setMinHeight(Region.USE_PREF_SIZE);
         return label;
     }
 
