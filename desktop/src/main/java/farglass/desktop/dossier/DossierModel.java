@@ -1,14 +1,11 @@
 package farglass.desktop.dossier;
 
 import farglass.core.bout.Bout;
-import farglass.core.bout.Contestant;
 import farglass.core.bout.Fact;
-import farglass.core.bout.Header;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Telling;
 import farglass.core.bout.Times;
 import farglass.core.catalogue.Catalogue;
-import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.Corpus;
 import farglass.core.corpus.Evidence;
 import farglass.core.corpus.Scope;
@@ -21,10 +18,8 @@ import farglass.core.listing.Seen;
 import farglass.core.listing.TechniqueListing;
 import farglass.core.prose.Page;
 import farglass.core.prose.Row;
-import farglass.core.prose.ScopeWords;
 import farglass.core.prose.SinceLast;
 import farglass.core.scribe.Phrase;
-import farglass.core.state.Counting;
 import farglass.core.study.Athlete;
 import farglass.core.study.Study;
 import farglass.core.study.Weighing;
@@ -32,24 +27,18 @@ import farglass.desktop.desk.Desk;
 import farglass.desktop.desk.Place;
 import farglass.desktop.desk.Work;
 import farglass.library.Contents;
-import farglass.library.report.DossierReport;
-import farglass.library.report.FigureTable;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.function.BooleanSupplier;
 import java.util.function.DoubleConsumer;
-import java.util.function.Function;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import javafx.beans.property.IntegerProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -75,7 +64,6 @@ public final class DossierModel {
 
     static final String ONE_MINUTE = "In one minute";
     static final String TERMS = "Positions and techniques";
-    private static final int MOST_OFFERED = 10;
     /** A library that was just opened is first looked at. */
     private static final long AHEAD_AFTER_MILLIS = 3_000;
 
@@ -89,6 +77,8 @@ public final class DossierModel {
     private final ObservableList<Sight> sights = FXCollections.observableArrayList();
     private final ObjectProperty<Lens> lens = new SimpleObjectProperty<>(Lens.USUAL);
     private final ObjectProperty<Optional<Beside>> beside = new SimpleObjectProperty<>(Optional.empty());
+    private final LensChoices choices;
+    private final DossierPages pages;
     private Map<String, Row> rowsBeside = Map.of();
     private Optional<SinceLast> sinceLast = Optional.empty();
     private final StringProperty chapter = new SimpleStringProperty(ONE_MINUTE);
@@ -102,6 +92,8 @@ public final class DossierModel {
 
     public DossierModel(Desk desk) {
         this.desk = desk;
+        this.choices = new LensChoices(desk, athletes, athlete);
+        this.pages = new DossierPages(desk);
         desk.contentsProperty().addListener(change -> {
             chooseAthletes();
             outdate();
@@ -139,25 +131,12 @@ public final class DossierModel {
     private void chooseAthletes() {
         List<Athlete> known = new ArrayList<>(desk.subjects());
         desk.ours().filter(ours -> !known.contains(ours)).ifPresent(known::add);
-        List<Athlete> offered = known.isEmpty() ? mostSeen() : known;
+        List<Athlete> offered = known.isEmpty() ? choices.mostSeen() : known;
         if (!offered.equals(athletes)) {
             Optional<Athlete> kept = athlete.get().filter(offered::contains);
             athletes.setAll(offered);
             athlete.set(kept.or(() -> offered.stream().findFirst()));
         }
-    }
-
-    private List<Athlete> mostSeen() {
-        Map<String, Long> bouts = desk.contents().bouts().stream()
-                .flatMap(bout ->
-                        Stream.of(bout.header().a().name(), bout.header().b().name()))
-                .collect(Collectors.groupingBy(name -> name, Collectors.counting()));
-        return desk.contents().athletes().stream()
-                .filter(each -> !each.name().equals("unknown"))
-                .sorted(Comparator.comparingLong((Athlete each) -> -bouts.getOrDefault(each.name(), 0L))
-                        .thenComparing(Athlete::name))
-                .limit(MOST_OFFERED)
-                .toList();
     }
 
     /**
@@ -180,22 +159,12 @@ public final class DossierModel {
                                     slept += PULSE_MILLIS) {
                                 Thread.sleep(PULSE_MILLIS);
                             }
-                            return news(names, desk.corpus(contents), cancelled);
+                            return pages.news(names, desk.corpus(contents), cancelled);
                         },
                         found -> {
                             desk.news().clear();
                             desk.news().putAll(found);
                         }));
-    }
-
-    /** Of the last bout of each: whether it changed anything that may be said. */
-    private Map<String, String> news(List<String> names, Corpus corpus, BooleanSupplier cancelled) {
-        Map<String, String> news = new LinkedHashMap<>();
-        for (String name : names) {
-            Page shown = Page.of(Catalogue.dossier(name, corpus, Scope.ALL, share -> {}, cancelled), desk.lexicon());
-            since(name, corpus, Scope.ALL, shown).ifPresent(since -> news.putIfAbsent(since.bout(), name));
-        }
-        return news;
     }
 
     private void lookAt(String name) {
@@ -251,30 +220,10 @@ public final class DossierModel {
         Page shown = Page.of(Catalogue.dossier(name, corpus, scope, progress, cancelled), desk.lexicon());
         return new Computed(
                 shown,
-                since(name, corpus, scope, shown),
+                pages.since(name, corpus, scope, shown),
                 Seen.of(Optional.of(name), corpus, scope),
-                other.map(held -> rows(page(held.athlete(), corpus, held.scope(scope))))
+                other.map(held -> rows(pages.page(held.athlete(), corpus, held.scope(scope))))
                         .orElse(Map.of()));
-    }
-
-    private Page page(String name, Corpus corpus, Scope scope) {
-        return Page.of(Catalogue.dossier(name, corpus, scope), desk.lexicon());
-    }
-
-    /** What the last bout looked at changed; with a single bout there is nothing it could change. */
-    private Optional<SinceLast> since(String name, Corpus corpus, Scope scope, Page shown) {
-        List<Bout> looked = corpus.of(name).stream()
-                .map(BoutSheet::bout)
-                .filter(bout -> scope.holds(bout, name, corpus))
-                .toList();
-        if (looked.size() < 2) {
-            return Optional.empty();
-        }
-        Bout last = looked.get(0);
-        List<Bout> others = corpus.bouts().stream().filter(bout -> bout != last).toList();
-        Page before = page(name, corpus.renewed(others, corpus.lexicon()), scope);
-        return Optional.of(SinceLast.of(before, shown, last.id(), last.header()))
-                .filter(SinceLast::saysSomething);
     }
 
     /** {@return what the athlete's last bout changed; empty if nothing} */
@@ -299,50 +248,6 @@ public final class DossierModel {
 
     ObjectProperty<Optional<Beside>> besideProperty() {
         return beside;
-    }
-
-    /** {@return everybody who can be held beside the athlete, and the years before which the athlete can be} */
-    List<Beside> canStandBeside() {
-        if (athlete.get().isEmpty()) {
-            return List.of();
-        }
-        String name = athlete.get().get().name();
-        List<Integer> years = years();
-        return Stream.concat(
-                        Stream.concat(athletes.stream(), mostSeen().stream())
-                                .map(Athlete::name)
-                                .distinct()
-                                .filter(other -> !other.equals(name))
-                                .map(Beside::of),
-                        Stream.concat(
-                                years.stream()
-                                        .limit(Math.max(0, years.size() - 1))
-                                        .map(year -> Beside.before(name, year)),
-                                singleBouts().stream().map(bout -> Beside.bout(name, bout))))
-                .toList();
-    }
-
-    /** {@return the athlete's newest bouts, each of which can be looked at alone} */
-    List<Beside.OneBout> singleBouts() {
-        return athlete.get()
-                .map(known -> desk.contents().bouts().stream()
-                        .filter(bout -> bout.header().seatOf(known.name()).isPresent()
-                                && Counting.standing(bout) == Counting.Standing.COUNTS)
-                        .sorted(Comparator.comparing(
-                                        (Bout bout) -> bout.header().date().orElse(LocalDate.MIN))
-                                .reversed())
-                        .limit(MOST_OFFERED)
-                        .map(bout -> new Beside.OneBout(
-                                bout.id(),
-                                "%s, %s"
-                                        .formatted(
-                                                bout.header()
-                                                        .date()
-                                                        .map(Object::toString)
-                                                        .orElse("no date"),
-                                                other(bout.header()).name())))
-                        .toList())
-                .orElse(List.of());
     }
 
     /** Strikes a moment out of the figure looked at: it stays where it is, and does not count there any more. Undone as any edit. */
@@ -510,28 +415,6 @@ public final class DossierModel {
                                 .orElse(0)))));
     }
 
-    /** {@return the years in which the athlete's bouts were, the newest first} */
-    List<Integer> years() {
-        return athlete.get()
-                .map(known -> desk.contents().bouts().stream()
-                        .map(Bout::header)
-                        .filter(header -> header.seatOf(known.name()).isPresent())
-                        .flatMap(header -> header.date().stream())
-                        .map(LocalDate::getYear)
-                        .distinct()
-                        .sorted(Comparator.reverseOrder())
-                        .toList())
-                .orElse(List.of());
-    }
-
-    /** {@return how the study in force weighs the bouts, in words} */
-    String studysWeights() {
-        return desk.studyProperty()
-                .get()
-                .map(study -> study.camp().isPresent() ? "as the camp does" : "as the study does")
-                .orElse("as they are");
-    }
-
     /** The age of bouts is counted back from the last one that is known. */
     private LocalDate lastDay() {
         return desk.contents().bouts().stream()
@@ -540,23 +423,8 @@ public final class DossierModel {
                 .orElse(LocalDate.EPOCH);
     }
 
-    /** {@return what every bout of the athlete tells of that, each once, in the order of the names} */
-    List<String> told(Function<Header, List<String>> what) {
-        return athlete.get()
-                .map(known -> desk.contents().bouts().stream()
-                        .map(Bout::header)
-                        .filter(header -> header.seatOf(known.name()).isPresent())
-                        .flatMap(header -> what.apply(header).stream())
-                        .distinct()
-                        .sorted()
-                        .toList())
-                .orElse(List.of());
-    }
-
-    /** {@return the other one in a bout of the athlete} */
-    Contestant other(Header header) {
-        return header.contestant(
-                header.seatOf(athlete.get().orElseThrow().name()).orElseThrow().other());
+    LensChoices choices() {
+        return choices;
     }
 
     ObjectProperty<Lens> lensProperty() {
@@ -570,42 +438,6 @@ public final class DossierModel {
 
     Desk desk() {
         return desk;
-    }
-
-    /** {@return the dossier shown, for paper} @param whole whether every figure is told */
-    Optional<DossierReport> report(boolean whole) {
-        Lens now = lens.get();
-        String through = Stream.concat(
-                        Stream.of(now.weights().words(studysWeights())), ScopeWords.of(now.filters()).stream())
-                .collect(Collectors.joining(", "));
-        return page.get().map(known -> new DossierReport(known, "weighed " + through, whole));
-    }
-
-    /** Writes the report; what it is follows from the file's ending. */
-    void print(DossierReport report, Path file) {
-        desk.work()
-                .start(
-                        "Writing " + file.getFileName(),
-                        (progress, cancelled) -> {
-                            if (file.toString().endsWith(".pdf")) {
-                                report.writePdf(file);
-                            } else {
-                                report.writeHtml(file);
-                            }
-                            return file;
-                        },
-                        written -> desk.say("Wrote %s.".formatted(written)),
-                        desk::fail);
-    }
-
-    /** Writes every figure of the page as a table. */
-    void write(Page known, Path file) {
-        desk.work()
-                .start(
-                        "Writing " + file.getFileName(),
-                        (progress, cancelled) -> Files.writeString(file, FigureTable.csv(known)),
-                        written -> desk.say("Wrote %s.".formatted(written)),
-                        desk::fail);
     }
 
     /** Opens the film at that moment. */

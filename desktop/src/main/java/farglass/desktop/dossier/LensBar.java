@@ -50,11 +50,13 @@ final class LensBar extends HBox {
     private final LensWord coder = new LensWord("coder");
     private final LensWord beside = new LensWord("beside");
     private final FlowPane sentence = new FlowPane(4, 2);
+    private final DossierPaper paper;
     private final KeptLenses kept;
     private final Label basis = new Label();
 
     LensBar(DossierModel model, Settings settings, Choosers choosers) {
         this.model = model;
+        this.paper = new DossierPaper(model);
         this.kept = new KeptLenses(model, settings);
         getStyleClass().add("lens");
         setAlignment(Pos.TOP_LEFT);
@@ -116,7 +118,7 @@ final class LensBar extends HBox {
         weighed.offer(
                 List.of(Lens.Weights.values()),
                 lens.weights(),
-                each -> each.words(model.studysWeights()),
+                each -> each.words(model.choices().studysWeights()),
                 each -> change(lens.weighing(each)));
         uniform.offer(
                 LensWord.any(List.of(Uniform.GI, Uniform.NO_GI)),
@@ -132,20 +134,20 @@ final class LensBar extends HBox {
                         each -> each.map(only -> only.label() + " only").orElse("every kind of bout"),
                         each -> change(lens.of(each))));
         rules.offer(
-                LensWord.any(model.told(header -> List.of(header.ruleset()))),
+                LensWord.any(model.choices().told(header -> List.of(header.ruleset()))),
                 setting.ruleset(),
                 ScopeWords::rules,
                 name -> change(lens.in(setting.under(name))));
         showAgainst(lens);
         showPart(lens);
-        List<String> coders = model.told(header -> header.coders());
+        List<String> coders = model.choices().told(header -> header.coders());
         coder.offer(
                 LensWord.any(coders),
                 setting.coder(),
                 ScopeWords::coder,
                 name -> change(lens.in(setting.toldBy(name))));
         beside.offer(
-                LensWord.any(model.canStandBeside()),
+                LensWord.any(model.choices().canStandBeside()),
                 model.besideProperty().get(),
                 LensBar::besides,
                 model.besideProperty()::set);
@@ -168,7 +170,7 @@ final class LensBar extends HBox {
     /** All years, since one of them, or a single bout. */
     private void showYears(Lens lens) {
         Setting setting = lens.filters().setting();
-        List<Beside.OneBout> bouts = model.singleBouts();
+        List<Beside.OneBout> bouts = model.choices().singleBouts();
         Optional<Beside.OneBout> only = bouts.stream()
                 .filter(bout -> setting.bout().equals(Optional.of(bout.id())))
                 .findFirst();
@@ -177,7 +179,7 @@ final class LensBar extends HBox {
                 .orElseGet(() -> ScopeWords.days(lens.filters().period())));
         Lens every = lens.in(setting.only(Optional.empty()));
         List<MenuItem> items = new ArrayList<>(LensWord.choices(
-                LensWord.any(model.years()),
+                LensWord.any(model.choices().years()),
                 setting.bout().isPresent()
                         ? null
                         : lens.filters().period().from().map(day -> day.getYear()),
@@ -228,8 +230,10 @@ final class LensBar extends HBox {
 
     /** Only what some opponent has is offered. */
     private <T> boolean isTold(Function<Contestant, Optional<T>> what, T asked) {
-        return !model.told(header ->
-                        what.apply(model.other(header)).equals(Optional.of(asked)) ? List.of("told") : List.of())
+        return !model.choices()
+                .told(header -> what.apply(model.choices().other(header)).equals(Optional.of(asked))
+                        ? List.of("told")
+                        : List.of())
                 .isEmpty();
     }
 
@@ -269,7 +273,7 @@ final class LensBar extends HBox {
     private void table(Choosers choosers) {
         model.pageProperty().get().ifPresent(page -> choosers.save(
                         "Write the figures", "Tables", "csv", fileName(page.athlete(), "csv"))
-                .ifPresent(file -> model.write(page, file)));
+                .ifPresent(file -> paper.write(page, file)));
     }
 
     private static String fileName(String athlete, String ending) {
@@ -277,11 +281,11 @@ final class LensBar extends HBox {
     }
 
     private void print(Choosers choosers, String ending, boolean whole) {
-        model.report(whole).ifPresent(report -> choosers.save(
+        paper.report(whole).ifPresent(report -> choosers.save(
                         "Print the dossier",
                         ending.equals("pdf") ? "PDF" : "Web pages",
                         ending,
                         fileName(report.page().athlete(), ending))
-                .ifPresent(file -> model.print(report, file)));
+                .ifPresent(file -> paper.print(report, file)));
     }
 }

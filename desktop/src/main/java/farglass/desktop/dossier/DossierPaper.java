@@ -1,0 +1,56 @@
+package farglass.desktop.dossier;
+
+import farglass.core.prose.Page;
+import farglass.core.prose.ScopeWords;
+import farglass.desktop.desk.Desk;
+import farglass.library.report.DossierReport;
+import farglass.library.report.FigureTable;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/** The dossier that is shown, on paper and as a table. */
+record DossierPaper(DossierModel model) {
+    /** {@return the dossier shown, for paper} @param whole whether every figure is told */
+    Optional<DossierReport> report(boolean whole) {
+        Lens now = model.lensProperty().get();
+        String through = Stream.concat(
+                        Stream.of(now.weights().words(model.choices().studysWeights())),
+                        ScopeWords.of(now.filters()).stream())
+                .collect(Collectors.joining(", "));
+        return model.pageProperty().get().map(known -> new DossierReport(known, "weighed " + through, whole));
+    }
+
+    /** Writes the report; what it is follows from the file's ending. */
+    void print(DossierReport report, Path file) {
+        desk().work()
+                .start(
+                        "Writing " + file.getFileName(),
+                        (progress, cancelled) -> {
+                            if (file.toString().endsWith(".pdf")) {
+                                report.writePdf(file);
+                            } else {
+                                report.writeHtml(file);
+                            }
+                            return file;
+                        },
+                        written -> desk().say("Wrote %s.".formatted(written)),
+                        desk()::fail);
+    }
+
+    /** Writes every figure of the page as a table. */
+    void write(Page known, Path file) {
+        desk().work()
+                .start(
+                        "Writing " + file.getFileName(),
+                        (progress, cancelled) -> Files.writeString(file, FigureTable.csv(known)),
+                        written -> desk().say("Wrote %s.".formatted(written)),
+                        desk()::fail);
+    }
+
+    private Desk desk() {
+        return model.desk();
+    }
+}
