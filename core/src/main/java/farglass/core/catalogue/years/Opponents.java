@@ -4,34 +4,20 @@ import farglass.core.bout.Contestant;
 import farglass.core.bout.Level;
 import farglass.core.bout.Seat;
 import farglass.core.bout.Stance;
+import farglass.core.catalogue.tally.Attacks;
 import farglass.core.catalogue.tally.Tries;
 import farglass.core.corpus.BoutSheet;
-import farglass.core.corpus.EachTally;
-import farglass.core.lexicon.Kind;
 import farglass.core.question.Ask;
 import farglass.core.question.Chapter;
 import farglass.core.question.OfEach;
 import farglass.core.question.Question;
 import farglass.core.question.Wording;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.Function;
 
 /** Against whom does what she tries work, and against whom does what the other tries? Told, and never advice to take or refuse a bout. */
 public final class Opponents {
-    private static final Set<Kind> ATTACKS =
-            EnumSet.of(Kind.TAKEDOWN, Kind.SWEEP, Kind.PASS, Kind.BACK_TAKE, Kind.SUBMISSION);
-
-    private static EachTally tries(String id, boolean own, Function<Contestant, Optional<String>> other) {
-        return new EachTally(id, (sheet, seat) -> sort(sheet, seat, other)
-                .map(sort -> sheet.tried(own ? seat : seat.other(), ATTACKS).stream()
-                        .flatMap(tried -> Tries.ended(sheet, tried, Optional.of(sort)).stream())
-                        .toList())
-                .orElse(List.of()));
-    }
-
     private static Optional<String> sort(BoutSheet sheet, Seat seat, Function<Contestant, Optional<String>> other) {
         return Optional.of(sheet.bout().header().contestant(seat.other()))
                 .filter(contestant -> !contestant.isNobody())
@@ -41,7 +27,7 @@ public final class Opponents {
     private static Ask ask(String id, boolean own, String heading, Function<Contestant, Optional<String>> other) {
         return new Ask(
                 id,
-                new OfEach(tries(id, own, other), Tries.WORKED),
+                new OfEach(Attacks.byBout(id, own, (sheet, seat) -> sort(sheet, seat, other)), Tries.WORKED),
                 Wording.plain("{option}", own ? "attacks of theirs against them" : "attacks of theirs", "")
                         .under(heading));
     }
