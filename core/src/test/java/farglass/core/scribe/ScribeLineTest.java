@@ -337,7 +337,7 @@ class ScribeLineTest {
                 .filter(word -> word.matches("[a-z]{3,}"))
                 .forEach(vocabulary::add);
         int kept = 0;
-        for (int i = 0; i < 4000; i++) {
+        for (int i = 0; i < 2000; i++) {
             List<String> words = new ArrayList<>();
             for (int k = 2 + random.nextInt(4); k > 0; k--) {
                 words.add(
