@@ -48,6 +48,16 @@ class HoursTest {
             List<String> saved = new ArrayList<>();
             for (Clauses.Clause clause : Clauses.read(
                     typed, ScribeLine.Place.end(bout, stand(bout)), LEXICON, ScribeLine.Expectation.NONE)) {
+                // The window saves each part by reading it again once the one before it is told: it must say the same.
+                assertThat(Clauses.read(
+                                clause.text(),
+                                ScribeLine.Place.end(bout, stand(bout)),
+                                LEXICON,
+                                ScribeLine.Expectation.NONE))
+                        .as(clause.text())
+                        .singleElement()
+                        .extracting(again -> again.reading().proposal().deed())
+                        .isEqualTo(clause.reading().proposal().deed());
                 Moment moment = clause.reading()
                         .proposal()
                         .at("m" + at, OptionalLong.of(at), clause.place().now(), LEXICON);

@@ -19,12 +19,21 @@ import javafx.scene.layout.VBox;
 
 /** The likely next moments, each athlete's in a line of their own behind the name, with the digit that saves it. */
 final class PicksView extends VBox {
+    /** So long after it last moved, a mouse over the picks is still aiming at one; then it merely lies there. */
+    private static final long AIMING_NANOS = 1_500_000_000;
+
     private final TagModel model;
+    private long mouseMoved;
 
     PicksView(TagModel model) {
         super(1);
         this.model = model;
         getStyleClass().add("picks");
+        setOnMouseEntered(event -> mouseMoved = System.nanoTime());
+        setOnMouseMoved(event -> mouseMoved = System.nanoTime());
+        setOnMouseExited(event -> mouseMoved = System.nanoTime() - AIMING_NANOS);
+        mouseMoved = System.nanoTime() - AIMING_NANOS;
+        model.whileChoosing(() -> System.nanoTime() - mouseMoved < AIMING_NANOS);
         model.picks().list().addListener((ListChangeListener<Proposal>) change -> show());
         model.boutProperty().addListener((property, old, now) -> {
             if (!old.map(Bout::id).equals(now.map(Bout::id))) {

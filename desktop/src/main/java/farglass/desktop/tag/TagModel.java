@@ -30,6 +30,7 @@ import java.util.OptionalLong;
 import java.util.Set;
 import java.util.SortedMap;
 import java.util.TreeMap;
+import java.util.function.BooleanSupplier;
 import java.util.function.Supplier;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -70,6 +71,7 @@ public final class TagModel {
     private Optional<BoutSheet> sheet = Optional.empty();
     private Optional<String> latest = Optional.empty();
     private Supplier<List<Proposal>> due = List::of;
+    private BooleanSupplier choosing = () -> false;
 
     public TagModel(Desk desk, Player player, Settings settings) {
         this.desk = desk;
@@ -158,7 +160,8 @@ public final class TagModel {
                 live.onProperty().get() ? 1 : player.speedProperty().get(),
                 passes.aimProperty().get().layer().orElse(Layer.STORY));
         now.set(instant);
-        if (!instant.equals(before) || bout.get().isEmpty()) {
+        boolean runsOn = plays && choosing.getAsBoolean();
+        if ((!instant.equals(before) || bout.get().isEmpty()) && !runsOn) {
             offer();
         }
     }
@@ -335,6 +338,14 @@ public final class TagModel {
                 .ifPresentOrElse(
                         scribe::edit,
                         () -> desk.say("Choose a moment first, with the up and down arrows or by a click."));
+    }
+
+    /**
+     * Names who knows whether somebody is about to click a pick: while the film runs on, an award that falls due then does not move the
+     * picks away from under the mouse. Whatever is told or chosen still does, and so does every step of the film.
+     */
+    void whileChoosing(BooleanSupplier moving) {
+        choosing = moving;
     }
 
     /** Names who knows which awards are due by the rules at the instant shown. */

@@ -2,12 +2,17 @@ package farglass.desktop.tag;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import farglass.core.bout.Award;
 import farglass.core.bout.Bout;
+import farglass.core.bout.Deed;
 import farglass.core.bout.FilmLink;
 import farglass.core.bout.Moment;
+import farglass.core.bout.Seat;
+import farglass.core.bout.Telling;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.Role;
 import farglass.core.notation.BoutFile;
+import farglass.core.scribe.Proposal;
 import farglass.core.scribe.Reading;
 import farglass.core.state.Attempt;
 import farglass.desktop.desk.Desk;
@@ -23,6 +28,7 @@ import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicBoolean;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -256,6 +262,32 @@ class TagModelTest {
             model.scribe().textProperty().set("pip torreando");
             assertThat(model.scribe().meaningProperty().get()).contains("Toreando");
         });
+    }
+
+    /** The film runs on while a hand moves towards a pick. */
+    @Test
+    void anAwardThatFallsDueMovesNoPickAwayFromUnderTheMouse() throws Exception {
+        AtomicBoolean aims = new AtomicBoolean(true);
+        Proposal award =
+                new Proposal(Optional.of(Seat.A), new Deed.Awarded(Award.points(2)), Optional.empty(), Telling.NOTHING);
+        onScreen(() -> {
+            model.whileChoosing(aims::get);
+            model.live().start(20_000_000);
+            List<Proposal> offered = List.copyOf(model.picks().list());
+            model.dueBy(() -> List.of(award));
+            runOn();
+            assertThat(model.picks().list()).isEqualTo(offered).doesNotContain(award);
+            aims.set(false);
+            runOn();
+            assertThat(model.picks().list()).first().isEqualTo(award);
+        });
+    }
+
+    private void runOn() {
+        long before = model.live().microsProperty().get();
+        while (model.live().microsProperty().get() == before) {
+            model.live().pulse();
+        }
     }
 
     @Test
