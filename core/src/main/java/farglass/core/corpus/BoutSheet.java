@@ -31,6 +31,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 
 /**
@@ -39,16 +40,25 @@ import java.util.stream.Collectors;
  * <p>The one place that knows what was covered, what a chance is, what a try is and what followed it: whoever counts asks a sheet.
  */
 public final class BoutSheet {
-    private record Asked(String tally, Seat seat) {}
+    /** What was counted of one seat, by the id of what was asked. */
+    private static final class Kept {
+        /** About so many are asked. */
+        private static final int QUESTIONS = 200;
 
-    /** About so many are asked of each seat. */
-    private static final int QUESTIONS = 200;
+        private final Map<String, Counted> counted = new ConcurrentHashMap<>(QUESTIONS);
+        private final Map<String, Map<String, Counted>> each = new ConcurrentHashMap<>();
+        private final Map<String, List<Timed>> stays = new ConcurrentHashMap<>();
+        private final Map<String, Map<String, Double>> minutes = new ConcurrentHashMap<>();
+    }
 
     private final Bout bout;
     private final Timeline timeline;
     private final Counting counting;
     private final Lexicon lexicon;
     private final List<Map<Kind, List<Tried>>> tried;
+    /** The same of every kind, in the order of the bout. */
+    private final List<List<Tried>> inOrder;
+
     private final List<Map<Kind, List<Tried>>> shown;
     private final List<Visit> visits;
     private final Conversation conversation;
@@ -61,10 +71,8 @@ public final class BoutSheet {
     private final Map<String, Set<String>> struck = new HashMap<>();
     private final Map<String, Integer> seenPlaces = new HashMap<>();
     private final Map<String, Integer> deedPlaces = new HashMap<>();
-    private final Map<Asked, Counted> counted = new ConcurrentHashMap<>(QUESTIONS);
-    private final Map<Asked, Map<String, Counted>> eachCounted = new ConcurrentHashMap<>();
-    private final Map<Asked, List<Timed>> stays = new ConcurrentHashMap<>();
-    private final Map<Asked, Map<String, Double>> minutes = new ConcurrentHashMap<>();
+    /** By seat. */
+    private final List<Kept> kept = List.of(new Kept(), new Kept());
 
     private BoutSheet(Bout bout, Lexicon lexicon, Timeline timeline, Optional<List<Stretch>> only) {
         this.bout = bout;
@@ -74,6 +82,12 @@ public final class BoutSheet {
         this.tried = List.of(new EnumMap<>(Kind.class), new EnumMap<>(Kind.class));
         this.shown = List.of(new EnumMap<>(Kind.class), new EnumMap<>(Kind.class));
         attempts();
+        this.inOrder = tried.stream()
+                .map(byKind -> byKind.values().stream()
+                        .flatMap(List::stream)
+                        .sorted(Comparator.comparingInt(Tried::place))
+                        .toList())
+                .toList();
         bout.moments()
                 .forEach(moment -> moment.telling().facts(Fact.Struck.class).forEach(fact -> struck.computeIfAbsent(
                                 moment.id(), any -> new HashSet<>())
@@ -132,22 +146,19 @@ public final class BoutSheet {
 
     /** {@return every chance that the athlete in that seat had for what is asked, and what was taken; counted the first time} */
     public Counted counted(Tally tally, Seat seat) {
-        return counted.computeIfAbsent(
-                new Asked(tally.id(), seat),
-                asked -> Counted.of(tally.count().apply(this, seat).stream()
-                        .filter(evidence -> !isStruck(evidence, tally.id()))
-                        .toList()));
+        return kept(seat)
+                .counted
+                .computeIfAbsent(
+                        tally.id(),
+                        id -> Counted.of(unstruck(tally.count().apply(this, seat), Function.identity(), id)));
     }
 
     /** {@return by sort, every chance that the athlete in that seat had, and how it ended; counted the first time} */
     public Map<String, Counted> counted(EachTally tally, Seat seat) {
-        return eachCounted.computeIfAbsent(new Asked(tally.id(), seat), asked -> {
+        return kept(seat).each.computeIfAbsent(tally.id(), id -> {
             Map<String, List<Evidence>> bySort = new LinkedHashMap<>();
-            for (EachTally.Chance chance : tally.count().apply(this, seat)) {
-                if (!isStruck(chance.end(), tally.id())) {
-                    bySort.computeIfAbsent(chance.sort(), any -> new ArrayList<>())
-                            .add(chance.end());
-                }
+            for (EachTally.Chance chance : unstruck(tally.count().apply(this, seat), EachTally.Chance::end, id)) {
+                bySort.computeIfAbsent(chance.sort(), any -> new ArrayList<>()).add(chance.end());
             }
             Map<String, Counted> counted = new LinkedHashMap<>();
             bySort.forEach((sort, chances) -> counted.put(sort, Counted.of(chances)));
@@ -157,23 +168,33 @@ public final class BoutSheet {
 
     /** {@return every stay asked about, of that seat; worked out the first time} */
     public List<Timed> stays(Stays asked, Seat seat) {
-        return stays.computeIfAbsent(new Asked(asked.id(), seat), any -> asked.stays().apply(this, seat).stream()
-                .filter(timed -> !isStruck(timed.evidence(), asked.id()))
-                .toList());
+        return kept(seat)
+                .stays
+                .computeIfAbsent(asked.id(), id -> unstruck(asked.stays().apply(this, seat), Timed::evidence, id));
     }
 
-    /** Whether somebody said that the moment does not count there. */
-    private boolean isStruck(Evidence evidence, String tally) {
-        return evidence.moment()
-                .filter(id -> struck.getOrDefault(id, Set.of()).contains(tally))
-                .isPresent();
+    private Kept kept(Seat seat) {
+        return kept.get(seat.ordinal());
+    }
+
+    /** Without those of which somebody said that they do not count there. */
+    private <T> List<T> unstruck(List<T> all, Function<T, Evidence> evidence, String tally) {
+        return struck.isEmpty()
+                ? all
+                : all.stream()
+                        .filter(each -> evidence.apply(each)
+                                .moment()
+                                .filter(id -> struck.getOrDefault(id, Set.of()).contains(tally))
+                                .isEmpty())
+                        .toList();
     }
 
     /** {@return how many minutes of each stretch were watched, asked of that seat; worked out the first time} */
     public Map<String, Double> minutes(Stretches stretches, Seat seat) {
-        return minutes.computeIfAbsent(
-                new Asked(stretches.id(), seat),
-                asked -> Map.copyOf(stretches.minutes().apply(this, seat)));
+        return kept(seat)
+                .minutes
+                .computeIfAbsent(
+                        stretches.id(), id -> Map.copyOf(stretches.minutes().apply(this, seat)));
     }
 
     /**
@@ -219,11 +240,13 @@ public final class BoutSheet {
 
     /** {@return what of those kinds the athlete tried, in the order of the bout} */
     public List<Tried> tried(Seat seat, Set<Kind> kinds) {
-        return tried.get(seat.ordinal()).entrySet().stream()
-                .filter(entry -> kinds.contains(entry.getKey()))
-                .flatMap(entry -> entry.getValue().stream())
-                .sorted(Comparator.comparingInt(Tried::place))
-                .toList();
+        List<Tried> of = new ArrayList<>();
+        for (Tried each : inOrder.get(seat.ordinal())) {
+            if (kinds.contains(each.technique().kind())) {
+                of.add(each);
+            }
+        }
+        return of;
     }
 
     /** {@return what of that kind is told of the athlete in a bout that counts in nothing; empty for one that counts} */

@@ -40,6 +40,7 @@ public final class Corpus {
 
     private final Map<Asked, List<Map<String, Counted>>> eachCounted = new ConcurrentHashMap<>();
     private final Map<String, Map<String, Population>> eachPopulations = new ConcurrentHashMap<>();
+    private final Map<String, List<Seat>> seats = new ConcurrentHashMap<>();
     private final Map<String, Sort> sorts = new ConcurrentHashMap<>();
     /** The same bouts, only a part of each looked at. */
     private final Map<Within, Corpus> parts = new ConcurrentHashMap<>();
@@ -166,6 +167,13 @@ public final class Corpus {
         return bouts.stream().map(sheets::get).toList();
     }
 
+    /** Where the athlete sat in each of these bouts. */
+    private List<Seat> seats(String athlete) {
+        return seats.computeIfAbsent(athlete, any -> of(athlete).stream()
+                .map(sheet -> sheet.bout().header().seatOf(athlete).orElseThrow())
+                .toList());
+    }
+
     /** {@return what was counted in each of the athlete's bouts, in their order} */
     public List<Counted> counted(Tally tally, String athlete) {
         return counted.computeIfAbsent(new Asked(tally.id(), athlete), asked -> count(tally, athlete));
@@ -173,9 +181,10 @@ public final class Corpus {
 
     private List<Counted> count(Tally tally, String athlete) {
         List<BoutSheet> own = of(athlete);
+        List<Seat> from = seats(athlete);
         List<Counted> each = new ArrayList<>(own.size());
-        for (BoutSheet sheet : own) {
-            each.add(sheet.counted(tally, sheet.bout().header().seatOf(athlete).orElseThrow()));
+        for (int i = 0; i < own.size(); i++) {
+            each.add(own.get(i).counted(tally, from.get(i)));
         }
         return each;
     }
@@ -217,10 +226,13 @@ public final class Corpus {
     }
 
     private List<Map<String, Counted>> each(EachTally tally, String athlete) {
-        return of(athlete).stream()
-                .map(sheet -> sheet.counted(
-                        tally, sheet.bout().header().seatOf(athlete).orElseThrow()))
-                .toList();
+        List<BoutSheet> own = of(athlete);
+        List<Seat> from = seats(athlete);
+        List<Map<String, Counted>> each = new ArrayList<>(own.size());
+        for (int i = 0; i < own.size(); i++) {
+            each.add(own.get(i).counted(tally, from.get(i)));
+        }
+        return each;
     }
 
     /** {@return by athlete, how often the option came in the time that was watched, all bouts alike; added up the first time} */
@@ -230,9 +242,11 @@ public final class Corpus {
             Map<String, Exposure> byAthlete = new LinkedHashMap<>();
             athletes().forEach(athlete -> {
                 List<Counted> each = counted(tally, athlete);
+                List<BoutSheet> sheets = of(athlete);
+                List<Seat> from = seats(athlete);
                 List<BoutRate> own = new ArrayList<>();
                 for (int i = 0; i < each.size(); i++) {
-                    double minutes = minutes(of(athlete).get(i), athlete, option, stretches);
+                    double minutes = minutes(sheets.get(i), from.get(i), option, stretches);
                     each.get(i).rate(minutes, option, 1).ifPresent(own::add);
                 }
                 byAthlete.put(athlete, Exposure.of(own));
@@ -244,18 +258,16 @@ public final class Corpus {
     }
 
     /**
-     * {@return how many minutes were watched of the athlete in that bout}
+     * {@return how many minutes were watched of that bout}
      *
+     * @param seat whom is asked about
      * @param option which of the stretches
      * @param stretches empty for all that was watched
      */
-    public static double minutes(BoutSheet sheet, String athlete, String option, Optional<Stretches> stretches) {
+    public static double minutes(BoutSheet sheet, Seat seat, String option, Optional<Stretches> stretches) {
         return stretches.isEmpty()
                 ? sheet.watchedMinutes()
-                : sheet.minutes(
-                                stretches.get(),
-                                sheet.bout().header().seatOf(athlete).orElseThrow())
-                        .getOrDefault(option, 0.0);
+                : sheet.minutes(stretches.get(), seat).getOrDefault(option, 0.0);
     }
 
     /** {@return the athlete's chances and what was taken, all bouts alike; added up the first time} */

@@ -3,6 +3,8 @@ package farglass.core.corpus;
 import farglass.core.estimate.BoutRate;
 import farglass.core.estimate.Taken;
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -23,11 +25,13 @@ public record Counted(Map<String, List<Evidence>> evidence, Taken taken) {
             return NOTHING;
         }
         Map<String, List<Evidence>> byOption = new LinkedHashMap<>();
-        evidence.forEach(each -> byOption.computeIfAbsent(each.option(), any -> new ArrayList<>())
-                .add(each));
-        byOption.replaceAll((option, each) -> List.copyOf(each));
-        return new Counted(
-                byOption, Taken.of(evidence.stream().map(Evidence::option).toList()));
+        for (Evidence each : evidence) {
+            byOption.computeIfAbsent(each.option(), any -> new ArrayList<>()).add(each);
+        }
+        Map<String, Integer> times = new HashMap<>();
+        byOption.forEach((option, each) -> times.put(option, each.size()));
+        byOption.replaceAll((option, each) -> Collections.unmodifiableList(each));
+        return new Counted(Collections.unmodifiableMap(byOption), new Taken(times, evidence.size()));
     }
 
     /** {@return the moments that count for the option} */

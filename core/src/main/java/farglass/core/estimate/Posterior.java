@@ -33,8 +33,6 @@ public record Posterior(List<Part> parts) {
         }
     }
 
-    private static final double CLOSE = 1e-6;
-    private static final int MOST_STEPS = 200;
     private static final int MOST_MOMENTS = 24;
 
     public Posterior {
@@ -145,10 +143,11 @@ public record Posterior(List<Part> parts) {
         BetaDistribution[] betas = parts.stream()
                 .map(part -> BetaDistribution.of(part.successes(), part.failures()))
                 .toArray(BetaDistribution[]::new);
+        Quantile quantile = new Quantile(at -> below(at, betas), at -> density(at, betas));
         double[] shares = new double[probabilities.length];
         double from = 0;
         for (int i = 0; i < shares.length; i++) {
-            from = quantile(probabilities[i], betas, i == 0 ? mean() : from, from);
+            from = quantile.of(probabilities[i], i == 0 ? mean() : from, from, 1);
             shares[i] = from;
         }
         return shares;
@@ -163,32 +162,21 @@ public record Posterior(List<Part> parts) {
         return quantiles(probabilities);
     }
 
-    /** Newton's steps, and halving where they leave the bracket. */
-    private double quantile(double probability, BetaDistribution[] betas, double start, double least) {
-        double low = least;
-        double high = 1;
-        double at = start;
-        for (int i = 0; i < MOST_STEPS && high - low > CLOSE * high; i++) {
-            double off = -probability;
-            double slope = 0;
-            for (int k = 0; k < betas.length; k++) {
-                double weight = parts.get(k).weight();
-                if (weight > 0) {
-                    off += weight * betas[k].cumulativeProbability(at);
-                    slope += weight * betas[k].density(at);
-                }
-            }
-            if (off > 0) {
-                high = at;
-            } else {
-                low = at;
-            }
-            double next = slope > 0 && Double.isFinite(slope) ? at - off / slope : Double.NaN;
-            if (next > low && next < high && Math.abs(next - at) < CLOSE * at) {
-                return next;
-            }
-            at = next > low && next < high ? next : low + (high - low) / 2;
+    private double below(double at, BetaDistribution[] betas) {
+        double below = 0;
+        for (int k = 0; k < betas.length; k++) {
+            double weight = parts.get(k).weight();
+            below += weight > 0 ? weight * betas[k].cumulativeProbability(at) : 0;
         }
-        return at;
+        return below;
+    }
+
+    private double density(double at, BetaDistribution[] betas) {
+        double density = 0;
+        for (int k = 0; k < betas.length; k++) {
+            double weight = parts.get(k).weight();
+            density += weight > 0 ? weight * betas[k].density(at) : 0;
+        }
+        return density;
     }
 }

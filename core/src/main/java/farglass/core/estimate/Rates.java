@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.function.ToDoubleFunction;
 import org.apache.commons.numbers.gamma.LogGamma;
 import org.apache.commons.statistics.distribution.GammaDistribution;
 
@@ -60,15 +61,13 @@ public final class Rates {
         }
         double overcounted = clustering(own, mean, form);
         List<Part> after = after(prior, own.weighedTimes() / overcounted, own.weighedMinutes() / overcounted);
-        double point = quantile(after, 0.5);
-        double low80 = Math.min(quantile(after, 0.1), point);
-        double high80 = Math.max(quantile(after, 0.9), point);
+        double[] ends = quantiles(after, 0.025, 0.1, 0.5, 0.9, 0.975);
         return new Rate(
-                Math.min(quantile(after, 0.025), low80),
-                low80,
-                point,
-                high80,
-                Math.max(quantile(after, 0.975), high80),
+                ends[0],
+                ends[1],
+                ends[2],
+                ends[3],
+                ends[4],
                 own.times(),
                 own.minutes(),
                 own.bouts(),
@@ -131,27 +130,35 @@ public final class Rates {
                 .toList();
     }
 
-    /** {@return the rate below which that much of the belief lies, found by halving} */
-    private static double quantile(List<Part> parts, double probability) {
-        double low = 0;
-        double high = parts.stream()
-                .mapToDouble(part -> GammaDistribution.of(part.events(), 1 / part.minutes())
-                        .inverseCumulativeProbability(probability))
-                .max()
-                .orElseThrow();
-        for (int i = 0; i < 100 && high - low > 1e-9 * high; i++) {
-            double at = (low + high) / 2;
-            double below = parts.stream()
-                    .mapToDouble(part -> part.weight()
-                            * GammaDistribution.of(part.events(), 1 / part.minutes())
-                                    .cumulativeProbability(at))
-                    .sum();
-            if (below > probability) {
-                high = at;
-            } else {
-                low = at;
+    /** {@return the rates below which that much of the belief lies} @param probabilities the smallest first */
+    private static double[] quantiles(List<Part> parts, double... probabilities) {
+        List<GammaDistribution> gammas = parts.stream()
+                .map(part -> GammaDistribution.of(part.events(), 1 / part.minutes()))
+                .toList();
+        Quantile quantile = new Quantile(
+                at -> mixed(parts, gammas, gamma -> gamma.cumulativeProbability(at)),
+                at -> mixed(parts, gammas, gamma -> gamma.density(at)));
+        double most = mixed(parts, gammas, GammaDistribution::getMean);
+        double[] rates = new double[probabilities.length];
+        double from = 0;
+        for (int i = 0; i < rates.length; i++) {
+            double start = i == 0 ? most : from;
+            while (quantile.below().applyAsDouble(most) < probabilities[i]) {
+                most *= 2;
             }
+            from = quantile.of(probabilities[i], start, from, most);
+            rates[i] = from;
         }
-        return high;
+        return rates;
+    }
+
+    private static double mixed(
+            List<Part> parts, List<GammaDistribution> gammas, ToDoubleFunction<GammaDistribution> what) {
+        double mixed = 0;
+        for (int k = 0; k < gammas.size(); k++) {
+            double weight = parts.get(k).weight();
+            mixed += weight > 0 ? weight * what.applyAsDouble(gammas.get(k)) : 0;
+        }
+        return mixed;
     }
 }

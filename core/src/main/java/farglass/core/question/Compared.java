@@ -3,6 +3,7 @@ package farglass.core.question;
 import farglass.core.estimate.Comparison;
 import farglass.core.estimate.Posterior;
 import farglass.core.estimate.Share;
+import java.util.Arrays;
 import java.util.List;
 import java.util.function.Function;
 import java.util.stream.Stream;
@@ -24,18 +25,47 @@ record Compared(Comparison comparison, Function<Claims.Direction, Stream<Posteri
 
     /** {@return whether it holds against every single one of them, and not only against their mean} */
     boolean againstEach(Claims.Direction direction) {
-        boolean more = direction == Claims.Direction.MORE;
-        Posterior own = comparison.own();
-        List<Point> ends = Stream.of(0.5, 0.25, 0.75)
-                .map(part -> part * Claims.WRONG)
-                .map(left -> new Point(own, own.quantile(more ? left : 1 - left)))
-                .toList();
-        Point middle = new Point(own, own.mean());
-        double[] shares = own.middles(POINTS);
-        return each.apply(direction)
-                .allMatch(other -> ends.stream().anyMatch(end -> end.eitherBeyondAtMost(Claims.WRONG, other, more))
-                        || middle.bothBeyond(other, more) <= Claims.WRONG
-                                && wrong(shares, other, more) <= Claims.WRONG);
+        Own own = new Own(comparison.own(), direction == Claims.Direction.MORE);
+        return each.apply(direction).allMatch(own::standsAgainst);
+    }
+
+    /** What is believed of the one who is held against the others, worked out once for all of them. */
+    private static final class Own {
+        private static final double[] LOW = {0.25 * Claims.WRONG, 0.5 * Claims.WRONG, 0.75 * Claims.WRONG};
+        private static final double[] HIGH = {1 - 0.75 * Claims.WRONG, 1 - 0.5 * Claims.WRONG, 1 - 0.25 * Claims.WRONG};
+
+        private final Posterior belief;
+        private final boolean more;
+        private final List<Point> ends;
+        private final Point middle;
+        /** Mostly the ends settle it, and these are never needed. */
+        private double[] middles;
+
+        Own(Posterior belief, boolean more) {
+            this.belief = belief;
+            this.more = more;
+            this.ends = Arrays.stream(belief.quantiles(more ? LOW : HIGH))
+                    .mapToObj(at -> new Point(belief, at))
+                    .toList();
+            this.middle = new Point(belief, belief.mean());
+        }
+
+        boolean standsAgainst(Posterior other) {
+            return ends.stream().anyMatch(end -> end.eitherBeyondAtMost(Claims.WRONG, other, more))
+                    || middle.bothBeyond(other, more) <= Claims.WRONG && wrong(other) <= Claims.WRONG;
+        }
+
+        /** By the midpoint rule over the own share, whose points are the same for every other. */
+        private double wrong(Posterior other) {
+            if (middles == null) {
+                middles = belief.middles(POINTS);
+            }
+            double below = 0;
+            for (double share : middles) {
+                below += other.below(share);
+            }
+            return more ? 1 - below / POINTS : below / POINTS;
+        }
     }
 
     /**
@@ -64,14 +94,5 @@ record Compared(Comparison comparison, Function<Claims.Direction, Stream<Posteri
             double left = probability - own(more);
             return (more ? other.aboveAtMost(at) : other.belowAtMost(at)) <= left || other(other, more) <= left;
         }
-    }
-
-    /** By the midpoint rule over the own share, whose points are the same for every other. */
-    private static double wrong(double[] shares, Posterior other, boolean more) {
-        double below = 0;
-        for (double share : shares) {
-            below += other.below(share);
-        }
-        return more ? 1 - below / POINTS : below / POINTS;
     }
 }

@@ -30,12 +30,10 @@ record Count(
     private static final int FEWEST_BOUTS_WITHOUT = 6;
 
     List<Evidence> evidence(String option) {
-        return of(counted, option);
-    }
-
-    static List<Evidence> of(List<Counted> counted, String option) {
         List<Evidence> all = new ArrayList<>();
-        counted.forEach(bout -> all.addAll(bout.of(option)));
+        for (Counted bout : counted) {
+            all.addAll(bout.of(option));
+        }
         return all;
     }
 
@@ -48,7 +46,9 @@ record Count(
      * moments it has. Measured with whole bouts dealt out by lot: docs/estimates.md.
      */
     private boolean isBorne(String option) {
-        long with = counted.stream().filter(bout -> !bout.of(option).isEmpty()).count();
+        long with = counted.stream()
+                .filter(bout -> bout.evidence().containsKey(option))
+                .count();
         Share share = shares.get(option);
         boolean less = share.population().isPresent()
                 && share.point() < share.population().getAsDouble();

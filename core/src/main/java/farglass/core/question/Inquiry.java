@@ -84,10 +84,10 @@ public final class Inquiry {
         private final Population population;
 
         Asked(Tally tally) {
-            this(counted(tally), corpus.population(tally));
+            this(counted(tally), weights, corpus.population(tally));
         }
 
-        Asked(List<Counted> counted, Population population) {
+        Asked(List<Counted> counted, List<Double> weights, Population population) {
             this.counted = counted;
             this.own = new Choices(counted.stream().map(Counted::taken).toList(), weights);
             this.population = population;
@@ -106,14 +106,15 @@ public final class Inquiry {
 
     /** {@return the moments of each option; the option met most often first} */
     Map<String, List<Evidence>> listed(Tally tally) {
-        List<Counted> counted = counted(tally);
-        Map<String, Integer> times = new LinkedHashMap<>();
-        counted.forEach(
-                bout -> bout.evidence().forEach((option, each) -> times.merge(option, each.size(), Integer::sum)));
+        Map<String, List<Evidence>> unsorted = new LinkedHashMap<>();
+        counted(tally).forEach(bout -> bout.evidence()
+                .forEach((option, each) -> unsorted.computeIfAbsent(option, any -> new ArrayList<>())
+                        .addAll(each)));
         Map<String, List<Evidence>> listed = new LinkedHashMap<>();
-        times.entrySet().stream()
-                .sorted(Map.Entry.<String, Integer>comparingByValue().reversed())
-                .forEach(option -> listed.put(option.getKey(), Count.of(counted, option.getKey())));
+        unsorted.entrySet().stream()
+                .sorted(Comparator.comparingInt((Map.Entry<String, List<Evidence>> option) ->
+                        -option.getValue().size()))
+                .forEach(option -> listed.put(option.getKey(), option.getValue()));
         return listed;
     }
 
@@ -168,23 +169,33 @@ public final class Inquiry {
         return sorted;
     }
 
+    /** The bouts that have chances of one sort, and their weights. */
+    private record OfSort(List<Counted> counted, List<Double> weights) {
+        int chances() {
+            return counted.stream().mapToInt(bout -> bout.taken().chances()).sum();
+        }
+    }
+
     /** {@return by sort of chances, a question of yes or no of which nothing is to be claimed; the sort met most often first} */
     Map<String, Count> each(EachTally tally, String yes) {
         List<Map<String, Counted>> all = corpus.counted(tally, athlete);
-        List<Map<String, Counted>> own = places.stream().map(all::get).toList();
-        Map<String, Integer> times = new LinkedHashMap<>();
-        own.forEach(bout -> bout.forEach(
-                (sort, counted) -> times.merge(sort, counted.taken().chances(), Integer::sum)));
+        Map<String, OfSort> sorts = new LinkedHashMap<>();
+        for (int i = 0; i < places.size(); i++) {
+            double weight = weights.get(i);
+            all.get(places.get(i)).forEach((sort, counted) -> {
+                OfSort of = sorts.computeIfAbsent(sort, any -> new OfSort(new ArrayList<>(), new ArrayList<>()));
+                of.counted.add(counted);
+                of.weights.add(weight);
+            });
+        }
         Map<String, Population> populations = corpus.populations(tally);
         Map<String, Count> each = new LinkedHashMap<>();
-        times.entrySet().stream()
-                .sorted(Map.Entry.<String, Integer>comparingByValue().reversed())
+        sorts.entrySet().stream()
+                .sorted(Comparator.comparingInt(
+                        (Map.Entry<String, OfSort> sort) -> -sort.getValue().chances()))
                 .forEach(sort -> {
-                    Asked asked = new Asked(
-                            own.stream()
-                                    .map(bout -> bout.getOrDefault(sort.getKey(), Counted.NOTHING))
-                                    .toList(),
-                            populations.get(sort.getKey()));
+                    OfSort of = sort.getValue();
+                    Asked asked = new Asked(of.counted, of.weights, populations.get(sort.getKey()));
                     each.put(
                             sort.getKey(),
                             new Count(
@@ -250,7 +261,7 @@ public final class Inquiry {
         List<BoutRate> own = new ArrayList<>();
         List<Counted> counted = counted(tally);
         for (int i = 0; i < counted.size(); i++) {
-            double minutes = Corpus.minutes(sheets.get(i), athlete, option, stretches);
+            double minutes = Corpus.minutes(sheets.get(i), seat(sheets.get(i)), option, stretches);
             counted.get(i).rate(minutes, option, weights.get(i)).ifPresent(own::add);
         }
         if (own.isEmpty()) {
