@@ -22,6 +22,7 @@ import farglass.core.catalogue.pace.Points;
 import farglass.core.catalogue.passing.AroundPasses;
 import farglass.core.catalogue.passing.Passes;
 import farglass.core.catalogue.referee.Calls;
+import farglass.core.catalogue.referee.OtherRulesets;
 import farglass.core.catalogue.rounds.Taps;
 import farglass.core.catalogue.start.Edge;
 import farglass.core.catalogue.start.Gripping;
@@ -87,6 +88,7 @@ public final class Catalogue {
             Paces.QUESTION,
             Points.QUESTION,
             Calls.QUESTION,
+            OtherRulesets.QUESTION,
             Mistakes.QUESTION,
             Rematches.QUESTION,
             Opponents.QUESTION,

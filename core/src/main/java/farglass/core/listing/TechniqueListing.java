@@ -1,5 +1,6 @@
 package farglass.core.listing;
 
+import farglass.core.bout.Fact;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Seat;
 import farglass.core.corpus.BoutSheet;
@@ -25,6 +26,7 @@ public final class TechniqueListing {
         List<String> from = new ArrayList<>();
         List<String> replies = new ArrayList<>();
         List<String> came = new ArrayList<>();
+        List<Double> held = new ArrayList<>();
         int worked = 0;
         for (BoutSheet sheet : Sheets.of(athlete, corpus, scope)) {
             for (Seat seat : Seat.values()) {
@@ -39,6 +41,7 @@ public final class TechniqueListing {
                         from.add(place(sheet, sheet.timeline().before(tried.first())));
                         sheet.reply(tried).ifPresent(reply -> replies.add(label(sheet, reply.later())));
                         came.add(came(sheet, tried));
+                        held.addAll(held(tried, seat));
                         worked += tried.worked() ? 1 : 0;
                     }
                 }
@@ -48,8 +51,14 @@ public final class TechniqueListing {
                 .map(entry -> entry.evidence().bout())
                 .distinct()
                 .count();
-        String summary = "%d tr%s in %d bout%s; %d worked."
-                .formatted(entries.size(), entries.size() == 1 ? "y" : "ies", bouts, bouts == 1 ? "" : "s", worked);
+        String summary = "%d tr%s in %d bout%s; %d worked.%s"
+                .formatted(
+                        entries.size(),
+                        entries.size() == 1 ? "y" : "ies",
+                        bouts,
+                        bouts == 1 ? "" : "s",
+                        worked,
+                        held(held));
         return new Listing(
                 together,
                 corpus.lexicon().label(together),
@@ -60,6 +69,36 @@ public final class TechniqueListing {
                         Flow.of("What the other did", replies),
                         Flow.of("What came of it", came)),
                 entries);
+    }
+
+    /** How long a grip taken there was held, in seconds, where its end was told. */
+    private static List<Double> held(Tried tried, Seat seat) {
+        return tried.attempt().steps().stream()
+                .filter(step -> step.atMicros().isPresent())
+                .flatMap(step -> step.telling()
+                        .facts(Fact.Grip.class)
+                        .filter(grip -> grip.holder().owner() == seat
+                                && grip.untilMicros().isPresent())
+                        .map(grip -> (grip.untilMicros().getAsLong()
+                                        - step.atMicros().getAsLong())
+                                / 1e6))
+                .filter(seconds -> seconds >= 0)
+                .toList();
+    }
+
+    private static String held(List<Double> seconds) {
+        if (seconds.isEmpty()) {
+            return "";
+        }
+        List<Double> sorted = seconds.stream().sorted().toList();
+        return sorted.size() == 1
+                ? " Held for %.0f s, where its end was told.".formatted(sorted.get(0))
+                : " Held for %.0f s in the middle, from %.0f to %.0f s (%d times, where its end was told)."
+                        .formatted(
+                                sorted.get(sorted.size() / 2),
+                                sorted.get(0),
+                                sorted.get(sorted.size() - 1),
+                                sorted.size());
     }
 
     /** {@return what was done, by its name alone: also where only its kind was told} */

@@ -76,4 +76,17 @@ class ListingTest {
         assertThat(kimura.entries()).singleElement().satisfies(entry -> assertThat(entry.who())
                 .isEqualTo("Ottoline"));
     }
+
+    @Test
+    void theseGripsWereHeldForSoLong() throws IOException {
+        Corpus corpus = told("grips-and-body-underneath");
+        Listing collar = TechniqueListing.of(
+                LEXICON.technique("cross-collar-grip").orElseThrow(),
+                Optional.of("Noor Ekstr\u00f6m"),
+                corpus,
+                Scope.ALL);
+        assertThat(collar.summary())
+                .startsWith("2 tries in 1 bout")
+                .endsWith("Held for 38 s in the middle, from 22 to 38 s (2 times, where its end was told).");
+    }
 }

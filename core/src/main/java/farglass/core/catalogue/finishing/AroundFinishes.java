@@ -137,6 +137,15 @@ public final class AroundFinishes {
                 .toList();
     }
 
+    /** What was open besides, as somebody told it: which of the two she takes is seen in its evidence. */
+    private static List<Evidence> openToo(BoutSheet sheet, Seat seat) {
+        return sheet.telling(Fact.Could.class).stream()
+                .filter(moment -> Sights.by(moment, seat) && isSubmission(sheet, moment))
+                .flatMap(moment ->
+                        moment.telling().facts(Fact.Could.class).map(could -> Sights.at(sheet, moment, could.words())))
+                .toList();
+    }
+
     public static final Question QUESTION = new Question(
             "around finish",
             Chapter.FINISHING,
@@ -185,6 +194,10 @@ public final class AroundFinishes {
                             "finish turned into",
                             new Listed(new Tally("finish turned into", AroundFinishes::turned)),
                             Wording.ofTerms("{option}", "", "").under("Turned into")),
+                    new Ask(
+                            "finish open too",
+                            new Listed(new Tally("finish open too", AroundFinishes::openToo)),
+                            Wording.plain("{option}", "", "").under("Open too, and not taken")),
                     new Conditions("finish condition", Kind.SUBMISSION).met(),
                     new Ask(
                             "finish times",

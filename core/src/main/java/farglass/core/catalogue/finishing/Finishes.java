@@ -10,7 +10,6 @@ import farglass.core.question.Chapter;
 import farglass.core.question.OfEach;
 import farglass.core.question.Options;
 import farglass.core.question.Question;
-import farglass.core.question.Variants;
 import farglass.core.question.Wording;
 import java.util.List;
 import java.util.Optional;
@@ -31,18 +30,11 @@ public final class Finishes {
             new OfEach(TRIES.each("ends", Finishes::which), Tries.WORKED),
             Wording.ofTerms("tap in {brief}", "tries at it", ""));
 
-    private static final Ask VARIANTS = new Ask(
-            "finish variants",
-            new Variants(TRIES.tally("variants", (sheet, tried) -> Optional.of(tried.technique())
-                    .filter(technique -> technique.parent().isPresent())
-                    .map(technique -> technique.key()))),
-            Wording.ofTerms("{option}", "", ""));
-
     private static final Ask BY_NAME = new Ask(
             "finish which",
             new Options(WHICH),
             Wording.ofTerms("{option}", "tries at a submission", "most often {option}, {count}{claims}"),
-            List.of(TAPS, VARIANTS));
+            List.of(TAPS, TRIES.variants()));
 
     public static final Question QUESTION = new Question(
             "finish",

@@ -19,7 +19,7 @@ import java.util.Optional;
 public final class Calls {
     private static final String DISPUTED = "disputed";
 
-    private static String words(Award award) {
+    static String words(Award award) {
         return switch (award.kind()) {
             case POINTS -> "%d point%s".formatted(award.points(), award.points() == 1 ? "" : "s");
             case ADVANTAGE -> "an advantage";

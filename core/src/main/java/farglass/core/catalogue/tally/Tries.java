@@ -10,10 +10,12 @@ import farglass.core.corpus.Tried;
 import farglass.core.lexicon.Kind;
 import farglass.core.lexicon.Position;
 import farglass.core.lexicon.SideRule;
+import farglass.core.lexicon.Technique;
 import farglass.core.question.Ask;
 import farglass.core.question.OfEach;
 import farglass.core.question.Options;
 import farglass.core.question.OwnSide;
+import farglass.core.question.Variants;
 import farglass.core.question.Wording;
 import farglass.core.question.YesNo;
 import farglass.core.state.Conversation;
@@ -77,7 +79,18 @@ public record Tries(String id, String many, Kind kind) {
                         new Options(tally("which", Tries::name)),
                         Wording.ofTerms("{option}", many + " that have a name", "most often {option}, {count}{claims}")
                                 .under("By name"))
-                .with(worked("which", Tries::name));
+                .with(worked("which", Tries::name))
+                .with(variants());
+    }
+
+    /** {@return which variants of a technique they were, told beside it} */
+    public Ask variants() {
+        return new Ask(
+                id + " variants",
+                new Variants(tally("variants", (sheet, tried) -> Optional.of(tried.technique())
+                        .filter(technique -> technique.parent().isPresent())
+                        .map(Technique::key))),
+                Wording.ofTerms("{option}", "", ""));
     }
 
     /** A place that was not told is credited to none. */

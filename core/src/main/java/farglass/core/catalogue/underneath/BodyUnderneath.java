@@ -3,19 +3,34 @@ package farglass.core.catalogue.underneath;
 import farglass.core.bout.BodyFact;
 import farglass.core.bout.Fact;
 import farglass.core.bout.Moment;
+import farglass.core.bout.Part;
 import farglass.core.bout.Seat;
 import farglass.core.catalogue.tally.Sights;
+import farglass.core.catalogue.tally.Tries;
 import farglass.core.corpus.BoutSheet;
+import farglass.core.corpus.EachTally;
+import farglass.core.corpus.Evidence;
+import farglass.core.corpus.Tally;
+import farglass.core.lexicon.Kind;
 import farglass.core.question.Ask;
 import farglass.core.question.Chapter;
+import farglass.core.question.OfEach;
 import farglass.core.question.Options;
+import farglass.core.question.OwnSide;
 import farglass.core.question.Question;
 import farglass.core.question.Wording;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
 
-/** How does she lie and hold her hips underneath, as far as somebody told it? */
+/** How does she lie and hold her hips underneath, with which hooks and which leg, and how does she lie when it works? */
 public final class BodyUnderneath {
+    private static final Set<Kind> FROM_UNDERNEATH =
+            EnumSet.of(Kind.SWEEP, Kind.SUBMISSION, Kind.BACK_TAKE, Kind.ESCAPE);
+    private static final Set<Part.Kind> LEG = EnumSet.of(Part.Kind.LEG, Part.Kind.FOOT, Part.Kind.KNEE, Part.Kind.SHIN);
+
     private static Ask of(BodyFact what, String heading) {
         String id = "body " + what.label();
         return new Ask(
@@ -27,12 +42,39 @@ public final class BodyUnderneath {
 
     private static Optional<String> value(BoutSheet sheet, Seat seat, Moment moment, BodyFact what) {
         return Guards.plays(sheet.timeline().before(moment), seat)
-                ? moment.telling()
-                        .facts(Fact.Body.class)
-                        .filter(fact -> fact.what() == what && fact.of().equals(Optional.of(seat)))
-                        .map(Fact.Body::value)
-                        .findFirst()
+                ? told(moment, seat, what).findFirst()
                 : Optional.empty();
+    }
+
+    private static Stream<String> told(Moment moment, Seat seat, BodyFact what) {
+        return moment.telling()
+                .facts(Fact.Body.class)
+                .filter(fact -> fact.what() == what && fact.of().equals(Optional.of(seat)))
+                .map(Fact.Body::value);
+    }
+
+    /** How she lay, told with any step of a try from underneath. */
+    private static List<EachTally.Chance> ends(BoutSheet sheet, Seat seat) {
+        return sheet.tried(seat, FROM_UNDERNEATH).stream()
+                .flatMap(tried -> tried.attempt().steps().stream()
+                        .flatMap(step -> told(step, seat, BodyFact.LIES))
+                        .findFirst()
+                        .flatMap(lies -> Tries.ended(sheet, tried, Optional.of(lies)))
+                        .stream())
+                .toList();
+    }
+
+    /** Which of her own legs works on the other. */
+    private static List<Evidence> leg(BoutSheet sheet, Seat seat) {
+        return sheet.telling(Fact.LimbOn.class).stream()
+                .filter(moment -> Guards.plays(sheet.timeline().before(moment), seat))
+                .flatMap(moment -> moment.telling()
+                        .facts(Fact.LimbOn.class)
+                        .map(Fact.LimbOn::by)
+                        .filter(part -> part.owner() == seat && LEG.contains(part.kind()))
+                        .flatMap(part -> part.side().stream())
+                        .map(side -> Sights.at(sheet, moment, side.label())))
+                .toList();
     }
 
     public static final Question QUESTION = new Question(
@@ -41,7 +83,20 @@ public final class BodyUnderneath {
             "How do they lie underneath?",
             "",
             "nothing is told of how {name} lies underneath",
-            List.of(of(BodyFact.LIES, "Lies"), of(BodyFact.HIPS, "Hips"), of(BodyFact.DISTANCE, "Distance kept")));
+            List.of(
+                    of(BodyFact.LIES, "Lies")
+                            .with(new Ask(
+                                    "body works",
+                                    new OfEach(new EachTally("body works", BodyUnderneath::ends), Tries.WORKED),
+                                    Wording.plain("tries from there worked in {brief}", "tries lying so", ""))),
+                    of(BodyFact.HIPS, "Hips"),
+                    of(BodyFact.HOOKS, "Hooks"),
+                    of(BodyFact.DISTANCE, "Distance kept"),
+                    new Ask(
+                            "leg underneath",
+                            new OwnSide(new Tally("leg underneath", BodyUnderneath::leg)),
+                            Wording.plain("With their left leg", "times a leg of theirs was told underneath", "")
+                                    .under("Which leg"))));
 
     private BodyUnderneath() {}
 }
