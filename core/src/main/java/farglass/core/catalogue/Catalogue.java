@@ -24,6 +24,7 @@ import farglass.core.catalogue.passing.Passes;
 import farglass.core.catalogue.referee.Calls;
 import farglass.core.catalogue.referee.OtherRulesets;
 import farglass.core.catalogue.rounds.Taps;
+import farglass.core.catalogue.said.CornerAndPlan;
 import farglass.core.catalogue.start.Edge;
 import farglass.core.catalogue.start.Gripping;
 import farglass.core.catalogue.start.OnTheFeet;
@@ -94,7 +95,8 @@ public final class Catalogue {
             Opponents.QUESTION,
             Stopwatches.QUESTION,
             Blows.QUESTION,
-            Taps.QUESTION);
+            Taps.QUESTION,
+            CornerAndPlan.QUESTION);
 
     private Catalogue() {}
 

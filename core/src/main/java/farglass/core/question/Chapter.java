@@ -16,7 +16,8 @@ public enum Chapter {
     YEARS("Years and pairs"),
     TIMES("Times"),
     BLOWS("Mixed rules"),
-    ROUNDS("Rounds of our own");
+    ROUNDS("Rounds of our own"),
+    SAID("Said and seen");
 
     private final String label;
 
