@@ -37,6 +37,7 @@ final class LexiconPrinter {
                                 .map(LexiconPrinter::spelled)
                                 .collect(Collectors.joining(" ")));
             }
+            technique.target().ifPresent(target -> field(out, "at", spelled(target)));
             if (technique.generic()) {
                 field(out, "generic", "yes");
             }

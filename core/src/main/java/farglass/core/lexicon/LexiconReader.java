@@ -203,6 +203,7 @@ final class LexiconReader {
                                         .collect(Collectors.toSet()))
                                 .or(() -> base.map(Technique::reach))
                                 .orElse(Reach.usual(kind)),
+                        optional("at").map(word -> named(Target.class, word)).or(() -> base.flatMap(Technique::target)),
                         one("says"),
                         names(),
                         optional("caution").or(() -> base.flatMap(Technique::caution)),

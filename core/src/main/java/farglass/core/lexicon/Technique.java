@@ -14,6 +14,7 @@ import java.util.stream.Collectors;
  * @param ends who is on top then
  * @param sideRule whose side a bare "left" means
  * @param reach which depth can be told of it
+ * @param target what a submission is at; empty for what is none, and where the name does not say
  * @param caution what to say before anybody drills it; empty for most
  * @param parent key of the technique of which this is a variant: counted apart and together; empty for most
  * @param often 1 for what many do, 2 for what nearly everybody does, 0 for the rest: offered first where a library has not taught yet
@@ -29,6 +30,7 @@ public record Technique(
         Ends ends,
         SideRule sideRule,
         Set<Reach> reach,
+        Optional<Target> target,
         String says,
         Names names,
         Optional<String> caution,
@@ -65,8 +67,8 @@ public record Technique(
 
     Technique named(String newLabel, Names newNames) {
         return new Technique(
-                key, newLabel, kind, starts, to, ends, sideRule, reach, says, newNames, caution, parent, generic,
-                often);
+                key, newLabel, kind, starts, to, ends, sideRule, reach, target, says, newNames, caution, parent,
+                generic, often);
     }
 
     /** {@return the same technique, which can start in these places besides} */
@@ -74,6 +76,6 @@ public record Technique(
         List<Start> all = new ArrayList<>(starts);
         all.addAll(more);
         return new Technique(
-                key, label, kind, all, to, ends, sideRule, reach, says, names, caution, parent, generic, often);
+                key, label, kind, all, to, ends, sideRule, reach, target, says, names, caution, parent, generic, often);
     }
 }

@@ -27,13 +27,43 @@ import java.util.Random;
 
 /**
  * How many true preferences a dossier finds. Whole bouts of the demo are dealt out by lot, so that nobody has habits; then one athlete with
- * so many bouts is given two: of her passes, a share becomes one certain technique, and of those with a side most go to one side.
+ * so many bouts is given two: of what she tries of one kind, a share becomes one certain technique, and of that with a side most goes to one side.
  */
 final class PlantedRun {
     private static final String PLANTED = "Athlete planted";
-    private static final List<String> PASSES =
-            List.of("toreando", "leg-drag", "over-under-pass", "long-step-pass", "folding-pass", "x-pass");
     private static final double TO_THE_SIDE = 0.85;
+
+    /**
+     * A chapter in which something is planted.
+     *
+     * @param question the beginning of its asks
+     * @param techniques of which one becomes hers
+     */
+    private record Ground(Kind kind, String question, List<String> techniques) {}
+
+    private static final List<Ground> GROUNDS = List.of(
+            new Ground(
+                    Kind.PASS,
+                    "pass",
+                    List.of("toreando", "leg-drag", "over-under-pass", "long-step-pass", "folding-pass", "x-pass")),
+            new Ground(
+                    Kind.TAKEDOWN,
+                    "takedown",
+                    List.of("single-leg", "double-leg", "ankle-pick", "high-crotch", "inside-trip", "foot-sweep")),
+            new Ground(
+                    Kind.SWEEP,
+                    "sweep",
+                    List.of(
+                            "scissor-sweep",
+                            "hip-bump-sweep",
+                            "flower-sweep",
+                            "tripod-sweep",
+                            "pendulum-sweep",
+                            "old-school-sweep")),
+            new Ground(
+                    Kind.SUBMISSION,
+                    "finish",
+                    List.of("armbar", "triangle-choke", "kimura", "guillotine", "bow-and-arrow-choke", "omoplata")));
 
     private final Lexicon lexicon = Lexicon.shipped();
     private final List<Bout> bouts = Cast.seasons(lexicon).bouts().stream()
@@ -41,7 +71,7 @@ final class PlantedRun {
             .filter(bout -> !bout.header().isSecondCoding())
             .toList();
 
-    private record Plant(String technique, double share, Side side) {}
+    private record Plant(Kind kind, String technique, double share, Side side) {}
 
     private Bout planted(Bout bout, Plant plant, Random random) {
         Bout dealt = new Bout(
@@ -54,9 +84,9 @@ final class PlantedRun {
         List<Moment> moments = new ArrayList<>();
         for (Moment moment : bout.moments()) {
             Optional<Technique> technique = moment.technique().flatMap(lexicon::technique);
-            boolean passes = moment.actor().equals(Optional.of(Seat.A))
-                    && technique.filter(known -> known.kind() == Kind.PASS).isPresent();
-            if (!passes) {
+            boolean hers = moment.actor().equals(Optional.of(Seat.A))
+                    && technique.filter(known -> known.kind() == plant.kind()).isPresent();
+            if (!hers) {
                 moments.add(moment);
                 continue;
             }
@@ -91,14 +121,17 @@ final class PlantedRun {
                         claim.match(others -> true, prefers -> prefers.side().isPresent(), before -> false));
     }
 
-    private void run(int own, double share, int athletes) {
+    private void run(Ground ground, int own, double share, int athletes) {
         int technique = 0;
         int side = 0;
         for (int i = 0; i < athletes; i++) {
             Random random = new Random(1000L * own + i);
             List<Bout> dealt = new ArrayList<>(ShuffledRun.dealt(bouts, random));
             Plant plant = new Plant(
-                    PASSES.get(random.nextInt(PASSES.size())), share, random.nextBoolean() ? Side.LEFT : Side.RIGHT);
+                    ground.kind(),
+                    ground.techniques().get(random.nextInt(ground.techniques().size())),
+                    share,
+                    random.nextBoolean() ? Side.LEFT : Side.RIGHT);
             for (int k = 0; k < own; k++) {
                 int at = random.nextInt(dealt.size());
                 while (dealt.get(at).header().a().name().equals(PLANTED)) {
@@ -107,20 +140,27 @@ final class PlantedRun {
                 dealt.set(at, planted(dealt.get(at), plant, random));
             }
             Dossier dossier = Catalogue.dossier(PLANTED, Corpus.of(dealt, lexicon), Scope.ALL);
-            technique += claims(dossier, "pass which", plant.technique()) ? 1 : 0;
-            side += claims(dossier, "pass side", "") ? 1 : 0;
+            technique += claims(dossier, ground.question() + " which", plant.technique()) ? 1 : 0;
+            side += claims(dossier, ground.question() + " side", "") ? 1 : 0;
         }
         System.out.printf(
-                "%d bouts, %.0f %% of passes: technique found %d of %d, side found %d of %d%n",
-                own, 100 * share, technique, athletes, side, athletes);
+                "%s, %d bouts, %.0f %% of them: technique found %d of %d, side found %d of %d%n",
+                ground.kind().label(), own, 100 * share, technique, athletes, side, athletes);
     }
 
+    /** Takes how many athletes, and which kinds; without any, 200 and all. */
     public static void main(String[] args) {
         int athletes = args.length == 0 ? 200 : Integer.parseInt(args[0]);
+        List<String> kinds = java.util.Arrays.asList(args).subList(Math.min(1, args.length), args.length);
         PlantedRun planted = new PlantedRun();
-        for (double share : new double[] {0.3, 0.6}) {
-            for (int own : new int[] {5, 10, 20}) {
-                planted.run(own, share, athletes);
+        for (Ground ground : GROUNDS) {
+            if (!kinds.isEmpty() && !kinds.contains(ground.question())) {
+                continue;
+            }
+            for (double share : new double[] {0.3, 0.6}) {
+                for (int own : new int[] {5, 10, 20}) {
+                    planted.run(ground, own, share, athletes);
+                }
             }
         }
     }

@@ -69,6 +69,7 @@ public final class TermFacts {
                                 .map(TermFacts::depth)
                                 .collect(Collectors.joining("; "))));
             }
+            technique.target().ifPresent(target -> facts.add(new Fact("At", farglass.core.bout.Fact.label(target))));
             technique.caution().ifPresent(caution -> facts.add(new Fact("Caution", caution)));
         } else if (term instanceof Position position) {
             facts.add(new Fact(

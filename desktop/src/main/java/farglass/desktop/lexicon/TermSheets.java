@@ -12,6 +12,7 @@ import farglass.core.lexicon.Reach;
 import farglass.core.lexicon.Role;
 import farglass.core.lexicon.SideRule;
 import farglass.core.lexicon.Start;
+import farglass.core.lexicon.Target;
 import farglass.core.lexicon.Technique;
 import farglass.core.lexicon.Term;
 import farglass.core.lexicon.Words;
@@ -24,6 +25,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextField;
 
@@ -42,6 +44,14 @@ final class TermSheets {
         ComboBox<Ends> ends = form.choice("On top then", List.of(Ends.values()), Ends.ACTOR, TermSheets::ends);
         ComboBox<SideRule> side =
                 form.choice("A bare side is", List.of(SideRule.values()), SideRule.NONE, TermSheets::side);
+        ComboBox<Optional<Target>> at = form.choice(
+                "A submission at",
+                Stream.concat(
+                                Stream.of(Optional.<Target>empty()),
+                                Stream.of(Target.values()).map(Optional::of))
+                        .toList(),
+                Optional.empty(),
+                target -> target.map(Fact::label).orElse("nothing, or the name does not say"));
         TextField of =
                 form.text("A variant of", "", "another technique, with which it is counted together; mostly empty");
         TextField caution = form.text("Caution", "", "what to say before anyone drills it");
@@ -72,6 +82,7 @@ final class TermSheets {
                     goals.get().isEmpty() ? Ends.NOBODY : ends.getValue(),
                     side.getValue(),
                     Reach.usual(kind.getValue()),
+                    at.getValue().filter(target -> kind.getValue() == Kind.SUBMISSION),
                     clean(says.getText()),
                     words(also.getText()),
                     Optional.of(clean(caution.getText())).filter(text -> !text.isBlank()),

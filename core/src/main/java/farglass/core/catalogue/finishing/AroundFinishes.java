@@ -17,7 +17,6 @@ import farglass.core.corpus.Tally;
 import farglass.core.corpus.Timed;
 import farglass.core.corpus.Tried;
 import farglass.core.lexicon.Kind;
-import farglass.core.lexicon.SideRule;
 import farglass.core.question.Ask;
 import farglass.core.question.Chapter;
 import farglass.core.question.Lasting;
@@ -59,9 +58,8 @@ public final class AroundFinishes {
     }
 
     private static Optional<String> limb(BoutSheet sheet, Tried tried) {
-        SideRule rule = tried.technique().sideRule();
         return Optional.of(
-                rule == SideRule.THEIR_ARM ? "arm" : rule == SideRule.THEIR_LEG ? "leg" : "neck, or a limb not told");
+                tried.technique().target().map(target -> Fact.label(target)).orElse("not told"));
     }
 
     private static Optional<String> side(BoutSheet sheet, Tried tried) {
