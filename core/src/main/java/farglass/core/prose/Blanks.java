@@ -33,8 +33,8 @@ record Blanks(String athlete, Lexicon lexicon, Map<Layer, Integer> unwatched) {
             values.put("often", () -> often(known));
             values.put("raw", () -> Amounts.raw(known));
             values.put("brief", () -> known.isTooLittle() ? Amounts.raw(known) : Amounts.counted(known));
-            values.put("each", () -> each(figures));
         });
+        values.put("each", () -> each(figures));
         figures.stream().findFirst().ifPresent(first -> {
             values.put("option", () -> Words.inSentence(option(first)));
             values.put("claims", () -> first.claimed().stream()
@@ -62,8 +62,12 @@ record Blanks(String athlete, Lexicon lexicon, Map<Layer, Integer> unwatched) {
 
     private String each(List<Figure> figures) {
         return Amounts.joined(figures.stream()
-                .flatMap(figure -> figure.chances().stream()
-                        .map(share -> "%s in %d".formatted(Words.inSentence(option(figure)), share.successes())))
+                .map(figure -> "%s in %d"
+                        .formatted(
+                                Words.inSentence(option(figure)),
+                                figure.chances()
+                                        .map(Share::successes)
+                                        .orElse(figure.evidence().size())))
                 .toList());
     }
 

@@ -72,7 +72,10 @@ public final class OtherRulesets {
         return new Ask(
                 id,
                 new Listed(Sights.ofBouts(id, (sheet, seat) -> stood(sheet, seat, rules))),
-                Wording.plain("{option}", "", "")
+                Wording.plain(
+                                "{option}",
+                                "",
+                                "under \u201c%s\u201d {name} would have stood {each}".formatted(rules.title()))
                         .under("At the end, under \u201c%s\u201d".formatted(rules.title()))
                         .inOrder(Stream.of(ScoreLine.Lead.values())
                                 .map(ScoreLine.Lead::label)
@@ -100,7 +103,7 @@ public final class OtherRulesets {
             "other rules",
             Chapter.REFEREE,
             "How would their bouts have stood under other rules?",
-            "",
+            "of the bouts watched from beginning to end that no tap ended: ",
             "no bout of {name} was watched from its beginning to its end without a tap",
             Stream.concat(
                             Rulesets.shipped().all().stream()
