@@ -16,10 +16,13 @@ import java.util.stream.Stream;
  * left out of it by name. What concerns one option looks only at the athletes who took it.
  */
 public final class Population {
-    /** Those who took an option: who, how often, and the sum over bouts of its squared counts over their chances. */
-    private record Takers(int[] who, double[] taken, double[] squares) {}
+    /** Nobody had a chance. */
+    public static final Population NOBODY = new Population(Map.of());
 
-    private static final Takers NOBODY = new Takers(new int[0], new double[0], new double[0]);
+    /** Those who took an option: who, how often, and the sum over bouts of its squared counts over their chances. */
+    private record Takers(int[] who, double[] taken, double[] squares) {
+        static final Takers NONE = new Takers(new int[0], new double[0], new double[0]);
+    }
 
     /** The sums of the analysis of variance for one option. */
     private record Variance(double between, double within) {
@@ -180,7 +183,7 @@ public final class Population {
          * @param more whether it is claimed that somebody takes it more often than they do
          */
         public Stream<Choices> against(String option, boolean more) {
-            Takers of = takers.getOrDefault(option, NOBODY);
+            Takers of = takers.getOrDefault(option, Takers.NONE);
             boolean[] took = new boolean[chances.length];
             double[] share = new double[of.who.length];
             for (int k = 0; k < share.length; k++) {
@@ -215,7 +218,7 @@ public final class Population {
         private Spread workedOut(String option) {
             double successes = 0;
             double squared = 0;
-            Takers took = takers.getOrDefault(option, NOBODY);
+            Takers took = takers.getOrDefault(option, Takers.NONE);
             for (int k = 0; k < took.who.length; k++) {
                 int who = took.who[k];
                 if (who != left) {

@@ -31,6 +31,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Supplier;
 import java.util.stream.IntStream;
 
 /** Puts questions to one athlete's bouts within a scope, and to all others', so that the one can be held against them. */
@@ -84,13 +85,14 @@ public final class Inquiry {
         private final Population population;
 
         Asked(Tally tally) {
-            this(counted(tally), weights, corpus.population(tally));
+            this(counted(tally), weights, () -> corpus.population(tally));
         }
 
-        Asked(List<Counted> counted, List<Double> weights, Population population) {
+        /** @param population not asked for where she had no chance: then nothing is said, and nobody need be counted */
+        Asked(List<Counted> counted, List<Double> weights, Supplier<Population> population) {
             this.counted = counted;
             this.own = new Choices(counted.stream().map(Counted::taken).toList(), weights);
-            this.population = population;
+            this.population = own.chances() == 0 ? Population.NOBODY : population.get();
         }
 
         /** Moments of a bout are as alike as all options together say. */
@@ -188,14 +190,14 @@ public final class Inquiry {
                 of.weights.add(weight);
             });
         }
-        Map<String, Population> populations = corpus.populations(tally);
+        Map<String, Population> populations = sorts.isEmpty() ? Map.of() : corpus.populations(tally);
         Map<String, Count> each = new LinkedHashMap<>();
         sorts.entrySet().stream()
                 .sorted(Comparator.comparingInt(
                         (Map.Entry<String, OfSort> sort) -> -sort.getValue().chances()))
                 .forEach(sort -> {
                     OfSort of = sort.getValue();
-                    Asked asked = new Asked(of.counted, of.weights, populations.get(sort.getKey()));
+                    Asked asked = new Asked(of.counted, of.weights, () -> populations.get(sort.getKey()));
                     each.put(
                             sort.getKey(),
                             new Count(
