@@ -1,11 +1,14 @@
 package farglass.core.prose;
 
+import farglass.core.bout.Layer;
 import farglass.core.question.Answered;
 import farglass.core.question.Ask;
 import farglass.core.question.Figure;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /** Writes one answer: its sentence, and a row for each figure that has one. */
 record AnswerWriter(Answered answered, Blanks blanks) {
@@ -19,8 +22,12 @@ record AnswerWriter(Answered answered, Blanks blanks) {
     }
 
     private String unseen() {
-        return "Too little film: %s. That is not the same as never."
-                .formatted(blanks.fill(answered.question().unseen(), List.of()));
+        return "Too little film: %s. That is not the same as never%s."
+                .formatted(blanks.fill(answered.question().unseen(), List.of()), blanks.wouldSettle(layers()));
+    }
+
+    private Set<Layer> layers() {
+        return answered.question().asks().stream().map(Ask::layer).collect(Collectors.toSet());
     }
 
     private String sentence() {
