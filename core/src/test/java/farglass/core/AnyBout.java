@@ -23,11 +23,15 @@ import farglass.core.bout.Motive;
 import farglass.core.bout.Opening;
 import farglass.core.bout.OwnedSide;
 import farglass.core.bout.Part;
+import farglass.core.bout.PartState;
+import farglass.core.bout.Purpose;
 import farglass.core.bout.Result;
+import farglass.core.bout.Ruling;
 import farglass.core.bout.Seat;
 import farglass.core.bout.Segment;
 import farglass.core.bout.Settled;
 import farglass.core.bout.Side;
+import farglass.core.bout.Span;
 import farglass.core.bout.Stage;
 import farglass.core.bout.Stance;
 import farglass.core.bout.Telling;
@@ -37,6 +41,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.OptionalLong;
 import java.util.Random;
 import java.util.function.Supplier;
@@ -205,11 +210,11 @@ public final class AnyBout {
     }
 
     private Fact fact(List<Moment> before) {
-        return switch (random.nextInt(27)) {
+        return switch (random.nextInt(38)) {
             case 0 ->
                 new Fact.Effect(random.nextBoolean(), any(Fact.Gain.values()), random.nextBoolean() ? "" : filled());
             case 1 -> new Fact.Passed(maybe(this::side), any(Line.values()), maybe(() -> any(Line.values())));
-            case 2 -> new Fact.Condition(any(Fact.Met.values()), filled());
+            case 2 -> new Fact.Condition(any(Fact.Met.values()), filled(), maybe(this::seat));
             case 3 -> new Fact.Travel(side());
             case 4 -> new Fact.LeadLeg(side());
             case 5 -> new Fact.HeadSide(owned());
@@ -219,6 +224,7 @@ public final class AnyBout {
                         part(),
                         part(),
                         maybe(() -> any(Fact.Firmness.values())),
+                        random.nextBoolean() ? List.of() : List.of(any(Fact.Way.values()), any(Fact.Way.values())),
                         maybeTime(),
                         maybe(() -> any(Fact.GripEnd.values())),
                         maybe(this::filled),
@@ -237,6 +243,7 @@ public final class AnyBout {
             case 12 ->
                 new Fact.Mistake(
                         filled(),
+                        maybe(() -> any(Fact.Made.values())),
                         maybe(() -> any(Fact.Punished.values())),
                         before.isEmpty()
                                 ? Optional.empty()
@@ -246,8 +253,8 @@ public final class AnyBout {
                         maybe(this::filled),
                         maybe(this::filled));
             case 13 -> new Fact.Well(filled());
-            case 14 -> new Fact.Principle(random.nextBoolean(), filled());
-            case 15 -> new Fact.PlanStep(filled());
+            case 14 -> new Fact.Principle(random.nextBoolean(), filled(), maybe(this::filled));
+            case 15 -> new Fact.PlanStep(filled(), maybe(() -> any(Fact.Came.values())));
             case 16 -> new Fact.Remark(any(Fact.Remark.About.values()), filled());
             case 17 ->
                 new Fact.Drawing(
@@ -264,11 +271,44 @@ public final class AnyBout {
             case 23 -> new Fact.From(settled());
             case 25 -> new Fact.Struck(filled(), filled());
             case 24 -> new Fact.Link(Fact.Tie.COMPARES, "m9", Optional.of("x" + words()), maybe(this::words));
+            case 26 -> partState();
+            case 27 ->
+                new Purpose.Why(
+                        any(Purpose.How.values()),
+                        before.isEmpty()
+                                ? Optional.empty()
+                                : maybe(() -> any(before).id()),
+                        filled());
+            case 28 -> new Purpose.Theirs(any(Purpose.Leave.values()));
+            case 29 ->
+                random.nextBoolean()
+                        ? new Purpose.Opened(random.nextBoolean(), Optional.of(part()), "")
+                        : new Purpose.Opened(random.nextBoolean(), Optional.empty(), filled());
+            case 30 -> new Purpose.Branch(seat(), filled(), filled());
+            case 31 -> new Span.Until(time());
+            case 32 ->
+                new Span.Times(random.nextBoolean() ? OptionalInt.empty() : OptionalInt.of(2 + random.nextInt(9)));
+            case 33 -> new Span.BackTo(Optional.of(any(Line.values())), Optional.empty());
+            case 34 -> new Span.BackTo(Optional.empty(), Optional.of(any(Stage.values())));
+            case 35 -> new Ruling.Disputed(maybe(this::seat), random.nextBoolean() ? "" : filled(), maybe(this::seat));
+            case 36 -> new Ruling.Illegal(filled(), any(Certainty.values()));
             default ->
                 before.isEmpty()
                         ? new Fact.Range(3)
                         : new Fact.Link(any(Fact.Tie.values()), any(before).id(), Optional.empty(), maybe(this::words));
         };
+    }
+
+    private PartState partState() {
+        PartState.How how = any(PartState.How.values());
+        boolean placed = how == PartState.How.ON || how == PartState.How.OFF;
+        boolean ground = placed && random.nextBoolean();
+        boolean other = placed ? !ground : random.nextBoolean();
+        return new PartState(
+                part(),
+                how,
+                other ? Optional.of(part()) : Optional.empty(),
+                ground ? Optional.of(any(PartState.Ground.values())) : Optional.empty());
     }
 
     private Part part() {

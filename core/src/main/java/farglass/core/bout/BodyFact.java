@@ -5,7 +5,7 @@ import java.util.Locale;
 
 /** The facts of the body that are counted, with the words each may take. */
 public enum BodyFact {
-    HIPS("toward", "away", "pinned", "free"),
+    HIPS("toward", "away", "pinned", "free", "square", "angled"),
     HEAD("inside", "outside"),
     /** Space between chest and back. */
     GAP("none", "hand", "forearm", "wide"),
@@ -13,6 +13,13 @@ public enum BodyFact {
     HOOKS("none", "left", "right", "both", "triangle"),
     /** Which foot leads. */
     LEADS("left", "right", "square"),
+    /** Where the one of whom it is told is tipped or driven, in her own directions. */
+    TIPPED("left", "right", "forward", "back", "up"),
+    /** Over which line of the guard the chest is. */
+    CHEST("foot", "knee", "hip", "past"),
+    /** To which side the spine is turned. */
+    SPINE("straight", "left", "right"),
+    BASE("wide", "narrow", "lost"),
     POSTURE("low", "upright", "bladed"),
     DISTANCE("far", "middle", "close"),
     PLACE("centre", "edge", "wall"),

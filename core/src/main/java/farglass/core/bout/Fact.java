@@ -4,12 +4,46 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalLong;
+import java.util.function.UnaryOperator;
 
 /**
  * One thing told of a moment beyond its story: an effect, a grip, a mistake, how sure somebody is of one field. A moment
  * holds as many as there are; what was not told costs nothing. Words in here are the analyst's own and never empty.
  */
-public sealed interface Fact {
+public sealed interface Fact
+        permits Fact.Effect,
+                Fact.Passed,
+                Fact.Condition,
+                Fact.Travel,
+                Fact.LeadLeg,
+                Fact.HeadSide,
+                Fact.LimbOn,
+                Fact.Grip,
+                Fact.Strike,
+                Fact.Range,
+                Fact.Body,
+                Fact.Link,
+                Fact.Could,
+                Fact.Mistake,
+                Fact.Well,
+                Fact.Principle,
+                Fact.Struck,
+                Fact.PlanStep,
+                Fact.Remark,
+                Fact.Drawing,
+                Fact.InLayer,
+                Fact.Coder,
+                Fact.About,
+                Fact.Unknown,
+                Fact.Rival,
+                Fact.From,
+                PartState,
+                Purpose,
+                Span,
+                Ruling {
+    /** {@return what is said of a fact of its kind} */
+    <R> R match(FactCases<R> cases);
+
     /** {@return the same fact in a bout seen in a mirror: owners stay, sides turn} */
     default Fact mirrored() {
         return this;
@@ -20,13 +54,23 @@ public sealed interface Fact {
         return this;
     }
 
+    /** {@return the same with other names for the moments of this bout to which it is tied} */
+    default Fact retied(UnaryOperator<String> moments) {
+        return this;
+    }
+
     /**
      * What an action did, whatever became of it: a stopped attack may have done its job.
      *
      * @param cost whether it was lost by it; otherwise it was won or forced
      * @param words which; may be empty
      */
-    record Effect(boolean cost, Gain gain, String words) implements Fact {}
+    record Effect(boolean cost, Gain gain, String words) implements Fact {
+        @Override
+        public <R> R match(FactCases<R> cases) {
+            return cases.effect(this);
+        }
+    }
 
     /** What an effect wins, forces or costs. */
     enum Gain {
@@ -35,7 +79,16 @@ public sealed interface Fact {
         LINE,
         POSITION,
         AWARD,
-        RETREAT
+        RETREAT,
+        BALANCE,
+        HIPS,
+        SPACE,
+        /** A limb that stands alone then. */
+        LIMB,
+        /** It hurt. */
+        HURT,
+        /** The other one's answer went too far. */
+        OVER_CORRECTION
     }
 
     /**
@@ -48,12 +101,35 @@ public sealed interface Fact {
         public Fact mirrored() {
             return new Passed(side.map(Side::mirrored), reached, kept);
         }
+
+        @Override
+        public <R> R match(FactCases<R> cases) {
+            return cases.passed(this);
+        }
     }
 
-    /** One of a finish's conditions: knees together, wrist past the knee line. */
-    record Condition(Met met, String words) implements Fact {
+    /**
+     * One of the conditions under which it works, in the order in which they are told: knees together, wrist past the knee line.
+     *
+     * @param by who stopped it, or missed it; empty if that is not told
+     */
+    record Condition(Met met, String words, Optional<Seat> by) implements Fact {
         public Condition {
             filled("A condition", words);
+        }
+
+        public Condition(Met met, String words) {
+            this(met, words, Optional.empty());
+        }
+
+        @Override
+        public Fact exchanged() {
+            return new Condition(met, words, by.map(Seat::other));
+        }
+
+        @Override
+        public <R> R match(FactCases<R> cases) {
+            return cases.condition(this);
         }
     }
 
@@ -69,6 +145,11 @@ public sealed interface Fact {
         public Fact mirrored() {
             return new Travel(to.mirrored());
         }
+
+        @Override
+        public <R> R match(FactCases<R> cases) {
+            return cases.travel(this);
+        }
     }
 
     /** The actor's leading leg in a pass. */
@@ -76,6 +157,11 @@ public sealed interface Fact {
         @Override
         public Fact mirrored() {
             return new LeadLeg(side.mirrored());
+        }
+
+        @Override
+        public <R> R match(FactCases<R> cases) {
+            return cases.leadLeg(this);
         }
     }
 
@@ -90,6 +176,11 @@ public sealed interface Fact {
         public Fact mirrored() {
             return new HeadSide(at.mirrored());
         }
+
+        @Override
+        public <R> R match(FactCases<R> cases) {
+            return cases.headSide(this);
+        }
     }
 
     /** Which limb works on which: the left leg across, with their right arm. */
@@ -103,12 +194,18 @@ public sealed interface Fact {
         public Fact mirrored() {
             return new LimbOn(by.mirrored(), on.mirrored());
         }
+
+        @Override
+        public <R> R match(FactCases<R> cases) {
+            return cases.limbOn(this);
+        }
     }
 
     /**
      * A grip as a lane in time; it begins with its moment.
      *
      * @param holder what holds: a hand, but also a foot, a hook, a knee, the head, the own shin or lapel
+     * @param ways how it is taken, in the order told
      * @param untilMicros on the bout's timeline; empty while nobody looked when it ended
      * @param swappedFor the grip taken in its place
      * @param why why it ended
@@ -119,6 +216,7 @@ public sealed interface Fact {
             Part holder,
             Part target,
             Optional<Firmness> firmness,
+            List<Way> ways,
             OptionalLong untilMicros,
             Optional<GripEnd> ended,
             Optional<String> swappedFor,
@@ -126,12 +224,17 @@ public sealed interface Fact {
             Optional<String> purpose,
             Optional<String> ideal)
             implements Fact {
+        public Grip {
+            ways = List.copyOf(ways);
+        }
+
         /** {@return a grip of which nothing more is told} */
         public static Grip of(Part holder, Part target) {
             return new Grip(
                     holder,
                     target,
                     Optional.empty(),
+                    List.of(),
                     OptionalLong.empty(),
                     Optional.empty(),
                     Optional.empty(),
@@ -146,6 +249,7 @@ public sealed interface Fact {
                     holder.exchanged(),
                     target.exchanged(),
                     firmness,
+                    ways,
                     untilMicros,
                     ended,
                     swappedFor,
@@ -160,6 +264,7 @@ public sealed interface Fact {
                     holder.mirrored(),
                     target.mirrored(),
                     firmness,
+                    ways,
                     untilMicros,
                     ended,
                     swappedFor,
@@ -167,11 +272,34 @@ public sealed interface Fact {
                     purpose,
                     ideal);
         }
+
+        @Override
+        public <R> R match(FactCases<R> cases) {
+            return cases.grip(this);
+        }
     }
 
     enum Firmness {
         TIGHT,
         LOOSE
+    }
+
+    /** How a grip is taken. Near and far are told where a side is not; same side and cross are worked out where it is. */
+    enum Way {
+        OVER,
+        UNDER,
+        ROUND,
+        THROUGH,
+        DEEP,
+        SHALLOW,
+        NEAR,
+        FAR,
+        THUMB_IN,
+        PALM_UP,
+        TWO_HANDS,
+        /** From one hand to the other. */
+        FED,
+        PULLED_OUT
     }
 
     enum GripEnd {
@@ -201,6 +329,11 @@ public sealed interface Fact {
         public Fact mirrored() {
             return new Strike(by.mirrored(), kind, target, contact);
         }
+
+        @Override
+        public <R> R match(FactCases<R> cases) {
+            return cases.strike(this);
+        }
     }
 
     enum Contact {
@@ -217,6 +350,11 @@ public sealed interface Fact {
             if (steps < 0 || steps > 20) {
                 throw new IllegalArgumentException("A range has 0 to 20 steps but got " + steps);
             }
+        }
+
+        @Override
+        public <R> R match(FactCases<R> cases) {
+            return cases.range(this);
         }
     }
 
@@ -243,6 +381,11 @@ public sealed interface Fact {
         public Fact mirrored() {
             return new Body(of, what, what.mirrored(value));
         }
+
+        @Override
+        public <R> R match(FactCases<R> cases) {
+            return cases.body(this);
+        }
     }
 
     /**
@@ -260,8 +403,18 @@ public sealed interface Fact {
             filled("A link", moment);
         }
 
+        @Override
+        public Fact retied(UnaryOperator<String> moments) {
+            return bout.isPresent() ? this : new Link(tie, moments.apply(moment), bout, changed);
+        }
+
         public static Link answering(String moment) {
             return new Link(Tie.ANSWERS, moment, Optional.empty(), Optional.empty());
+        }
+
+        @Override
+        public <R> R match(FactCases<R> cases) {
+            return cases.link(this);
         }
     }
 
@@ -275,6 +428,10 @@ public sealed interface Fact {
         INTERRUPTS,
         RETRIES,
         COMPARES,
+        /** An award that was taken back. */
+        WITHDRAWS,
+        /** An award in the place of another. */
+        CORRECTS,
         /** At the same time as. */
         WITH
     }
@@ -284,12 +441,18 @@ public sealed interface Fact {
         public Could {
             filled("An option not taken", words);
         }
+
+        @Override
+        public <R> R match(FactCases<R> cases) {
+            return cases.could(this);
+        }
     }
 
     /**
      * A mistake, as a person judged it.
      *
      * @param code the same words wherever the same mistake is made
+     * @param made whether by doing or by leaving undone; empty if that is not told
      * @param by id of the moment that punished it
      * @param at the level at which it would be punished
      * @param better what would have been better
@@ -298,6 +461,7 @@ public sealed interface Fact {
      */
     record Mistake(
             String code,
+            Optional<Made> made,
             Optional<Punished> punished,
             Optional<String> by,
             Optional<Level> at,
@@ -308,6 +472,16 @@ public sealed interface Fact {
         public Mistake {
             filled("A mistake", code);
         }
+
+        @Override
+        public <R> R match(FactCases<R> cases) {
+            return cases.mistake(this);
+        }
+    }
+
+    enum Made {
+        DONE,
+        OMITTED
     }
 
     enum Punished {
@@ -322,12 +496,26 @@ public sealed interface Fact {
         public Well {
             filled("Something done well", words);
         }
+
+        @Override
+        public <R> R match(FactCases<R> cases) {
+            return cases.well(this);
+        }
     }
 
-    /** A rule of thumb obeyed or broken here. */
-    record Principle(boolean obeyed, String words) implements Fact {
+    /** A rule of thumb obeyed or broken here. @param within where it holds, in words; empty for everywhere */
+    record Principle(boolean obeyed, String words, Optional<String> within) implements Fact {
+        public Principle(boolean obeyed, String words) {
+            this(obeyed, words, Optional.empty());
+        }
+
         public Principle {
             filled("A principle", words);
+        }
+
+        @Override
+        public <R> R match(FactCases<R> cases) {
+            return cases.principle(this);
         }
     }
 
@@ -341,16 +529,37 @@ public sealed interface Fact {
             filled("What is struck from a figure", figure);
             filled("The reason why it is struck", why);
         }
-    }
 
-    /** The step of a game plan that this was. */
-    record PlanStep(String words) implements Fact {
-        public PlanStep {
-            filled("A plan step", words);
+        @Override
+        public <R> R match(FactCases<R> cases) {
+            return cases.struck(this);
         }
     }
 
-    /** A remark on tempo or fatigue: seen by a person, never measured here. */
+    /** The step of a game plan that this was. @param came what became of the step; empty if that is not told */
+    record PlanStep(String words, Optional<Came> came) implements Fact {
+        public PlanStep(String words) {
+            this(words, Optional.empty());
+        }
+
+        public PlanStep {
+            filled("A plan step", words);
+        }
+
+        @Override
+        public <R> R match(FactCases<R> cases) {
+            return cases.planStep(this);
+        }
+    }
+
+    /** Whether a step of the plan could be done. */
+    enum Came {
+        CAME,
+        PARTLY,
+        REFUSED
+    }
+
+    /** A remark: seen by a person, never measured here. */
     record Remark(About about, String words) implements Fact {
         /** What a remark is about. */
         public enum About {
@@ -360,6 +569,11 @@ public sealed interface Fact {
 
         public Remark {
             filled("A remark", words);
+        }
+
+        @Override
+        public <R> R match(FactCases<R> cases) {
+            return cases.remark(this);
         }
     }
 
@@ -375,6 +589,11 @@ public sealed interface Fact {
                 throw new IllegalArgumentException("A drawing needs four numbers from 0 to 1 but got " + corners);
             }
         }
+
+        @Override
+        public <R> R match(FactCases<R> cases) {
+            return cases.drawing(this);
+        }
     }
 
     enum Shape {
@@ -384,12 +603,22 @@ public sealed interface Fact {
     }
 
     /** The layer of the viewing in which this was told, where it is not the story. */
-    record InLayer(Layer layer) implements Fact {}
+    record InLayer(Layer layer) implements Fact {
+        @Override
+        public <R> R match(FactCases<R> cases) {
+            return cases.inLayer(this);
+        }
+    }
 
     /** Who told it, where a bout has several coders. */
     record Coder(String name) implements Fact {
         public Coder {
             filled("A coder", name);
+        }
+
+        @Override
+        public <R> R match(FactCases<R> cases) {
+            return cases.coder(this);
         }
     }
 
@@ -400,16 +629,31 @@ public sealed interface Fact {
                 throw new IllegalArgumentException("A remark about a field needs a certainty or a source");
             }
         }
+
+        @Override
+        public <R> R match(FactCases<R> cases) {
+            return cases.about(this);
+        }
     }
 
     /** Looked for, and it cannot be told; a field merely absent was not looked for. */
-    record Unknown(Field field) implements Fact {}
+    record Unknown(Field field) implements Fact {
+        @Override
+        public <R> R match(FactCases<R> cases) {
+            return cases.unknown(this);
+        }
+    }
 
     /** Another reading of a field, and whose it is; neither is thrown away. */
     record Rival(Field field, String reading, String by) implements Fact {
         public Rival {
             filled("A rival reading", reading);
             filled("The source of a rival reading", by);
+        }
+
+        @Override
+        public <R> R match(FactCases<R> cases) {
+            return cases.rival(this);
         }
     }
 
@@ -423,6 +667,11 @@ public sealed interface Fact {
         @Override
         public Fact mirrored() {
             return new From(settled.mirrored());
+        }
+
+        @Override
+        public <R> R match(FactCases<R> cases) {
+            return cases.from(this);
         }
     }
 

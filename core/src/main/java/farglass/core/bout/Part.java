@@ -34,11 +34,38 @@ public record Part(Seat owner, Optional<Side> side, Kind kind) {
         SLEEVE,
         LAPEL,
         BELT,
-        TROUSERS;
+        TROUSERS,
+        FINGERS,
+        THUMB,
+        FOREARM,
+        ELBOW_CROOK,
+        BICEPS,
+        TRICEPS,
+        ARMPIT,
+        STERNUM,
+        BELLY,
+        WAIST,
+        BACK,
+        SIDE_OF_HIP,
+        THIGH,
+        HAMSTRING,
+        KNEE_PIT,
+        CALF,
+        INSTEP,
+        SOLE,
+        TOES,
+        TOP_OF_HEAD,
+        TEMPLE,
+        JAW,
+        CHIN,
+        /** Of the trousers. */
+        SEAT,
+        /** Of the jacket. */
+        TAIL;
 
         /** {@return the word for it in files and on screen} */
         public String label() {
-            return name().toLowerCase(Locale.ROOT);
+            return name().toLowerCase(Locale.ROOT).replace('_', '-');
         }
     }
 

@@ -145,9 +145,7 @@ public final class Splice {
     /** Ties to any of the parts lead to the whole; a tie of the whole to itself is none. */
     private static Moment relinked(Moment moment, Set<String> ids, String whole) {
         List<Fact> facts = moment.telling().facts().stream()
-                .map(fact -> fact instanceof Fact.Link link && link.bout().isEmpty() && ids.contains(link.moment())
-                        ? new Fact.Link(link.tie(), whole, link.bout(), link.changed())
-                        : fact)
+                .map(fact -> fact.retied(id -> ids.contains(id) ? whole : id))
                 .filter(fact -> !(fact instanceof Fact.Link link
                         && link.bout().isEmpty()
                         && link.moment().equals(moment.id())))

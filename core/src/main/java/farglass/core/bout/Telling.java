@@ -150,10 +150,18 @@ public record Telling(
                 .filter(fact -> !(fact instanceof Fact.Link link
                         && link.bout().isEmpty()
                         && link.moment().equals(momentId)))
+                .filter(fact -> !(fact instanceof Purpose.Why why
+                        && why.words().isBlank()
+                        && why.moment().filter(momentId::equals).isPresent()))
+                .map(fact -> fact instanceof Purpose.Why why
+                                && why.moment().filter(momentId::equals).isPresent()
+                        ? new Purpose.Why(why.how(), Optional.empty(), why.words())
+                        : fact)
                 .map(fact -> fact instanceof Fact.Mistake mistake
                                 && mistake.by().filter(momentId::equals).isPresent()
                         ? new Fact.Mistake(
                                 mistake.code(),
+                                mistake.made(),
                                 mistake.punished(),
                                 Optional.empty(),
                                 mistake.at(),

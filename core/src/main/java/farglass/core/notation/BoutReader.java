@@ -5,6 +5,7 @@ import farglass.core.bout.Deed;
 import farglass.core.bout.Fact;
 import farglass.core.bout.Header;
 import farglass.core.bout.Moment;
+import farglass.core.bout.Purpose;
 import farglass.core.bout.Telling;
 import farglass.core.bout.Times;
 import farglass.core.lexicon.Lexicon;
@@ -225,6 +226,8 @@ final class BoutReader {
             for (Fact fact : moment.telling().facts()) {
                 if (fact instanceof Fact.Link link && link.bout().isEmpty()) {
                     known(link.moment(), moment, Cursor.spelled(link.tie()));
+                } else if (fact instanceof Purpose.Why why && why.moment().isPresent()) {
+                    known(why.moment().get(), moment, Cursor.spelled(why.how()));
                 } else if (fact instanceof Fact.Mistake mistake && mistake.by().isPresent()) {
                     known(mistake.by().get(), moment, "by");
                 }

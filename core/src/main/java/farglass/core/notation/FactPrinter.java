@@ -4,91 +4,241 @@ import static farglass.core.notation.Cursor.spelled;
 import static farglass.core.notation.Quoting.quoted;
 import static farglass.core.notation.Quoting.words;
 
+import farglass.core.bout.Certainty;
 import farglass.core.bout.Fact;
+import farglass.core.bout.FactCases;
 import farglass.core.bout.OwnedSide;
 import farglass.core.bout.Part;
+import farglass.core.bout.PartState;
+import farglass.core.bout.Purpose;
+import farglass.core.bout.Ruling;
 import farglass.core.bout.Seat;
+import farglass.core.bout.Span;
 import farglass.core.bout.Times;
 import java.util.Optional;
 import java.util.stream.Collectors;
 
 /** Writes a fact as a field of its moment's line. */
-final class FactPrinter {
+final class FactPrinter implements FactCases<String> {
+    private static final FactPrinter PRINTER = new FactPrinter();
+
     private FactPrinter() {}
 
     static String field(Fact fact) {
-        if (fact instanceof Fact.From from) {
-            return "from " + MomentPrinter.settled(from.settled());
-        } else if (fact instanceof Fact.Effect effect) {
-            return (effect.cost() ? "cost " : "effect ")
-                    + spelled(effect.gain())
-                    + (effect.words().isBlank() ? "" : " " + quoted(effect.words()));
-        } else if (fact instanceof Fact.Passed passed) {
-            return "passed " + passed.side().map(side -> spelled(side) + " ").orElse("") + spelled(passed.reached())
-                    + passed.kept().map(kept -> " kept " + spelled(kept)).orElse("");
-        } else if (fact instanceof Fact.Condition condition) {
-            return "condition " + spelled(condition.met()) + " " + quoted(condition.words());
-        } else if (fact instanceof Fact.Travel travel) {
-            return "travel " + spelled(travel.to());
-        } else if (fact instanceof Fact.LeadLeg lead) {
-            return "lead " + spelled(lead.side());
-        } else if (fact instanceof Fact.HeadSide head) {
-            return "head " + side(head.at());
-        } else if (fact instanceof Fact.LimbOn limb) {
-            return "limb " + part(limb.by()) + " on " + part(limb.on());
-        } else if (fact instanceof Fact.Grip grip) {
-            return grip(grip);
-        } else if (fact instanceof Fact.Strike strike) {
-            return "strike " + part(strike.by()) + " " + quoted(strike.kind()) + " " + quoted(strike.target()) + " "
-                    + spelled(strike.contact());
-        } else if (fact instanceof Fact.Range range) {
-            return "range " + range.steps();
-        } else if (fact instanceof Fact.Body body) {
-            String value = body.what().words().isEmpty() ? quoted(body.value()) : body.value();
-            return "body " + body.of().map(Seat::name).orElse("-") + " " + spelled(body.what()) + " " + value;
-        } else if (fact instanceof Fact.Link link) {
-            return spelled(link.tie()) + " " + words(link.moment())
-                    + link.bout().map(bout -> ", in " + words(bout)).orElse("")
-                    + link.changed()
-                            .map(changed -> (link.tie() == Fact.Tie.OUT_OF ? ", why " : ", changed ") + quoted(changed))
-                            .orElse("");
-        }
-        return judgement(fact);
+        return fact.match(PRINTER);
     }
 
-    /** What a person holds of a moment, as against what was done. */
-    private static String judgement(Fact fact) {
-        if (fact instanceof Fact.Could could) {
-            return "could " + quoted(could.words());
-        } else if (fact instanceof Fact.Mistake mistake) {
-            return mistake(mistake);
-        } else if (fact instanceof Fact.Well well) {
-            return "well " + quoted(well.words());
-        } else if (fact instanceof Fact.Principle principle) {
-            return (principle.obeyed() ? "obeys " : "breaks ") + quoted(principle.words());
-        } else if (fact instanceof Fact.Struck struck) {
-            return "struck " + quoted(struck.figure()) + " because " + quoted(struck.why());
-        } else if (fact instanceof Fact.PlanStep step) {
-            return "plan " + quoted(step.words());
-        } else if (fact instanceof Fact.Remark remark) {
-            return spelled(remark.about()) + " " + quoted(remark.words());
-        } else if (fact instanceof Fact.Drawing drawing) {
-            return "draw " + spelled(drawing.shape())
-                    + drawing.corners().stream().map(at -> " " + at).collect(Collectors.joining());
-        } else if (fact instanceof Fact.InLayer in) {
-            return "layer " + spelled(in.layer());
-        } else if (fact instanceof Fact.Coder coder) {
-            return "coder " + quoted(coder.name());
-        } else if (fact instanceof Fact.About about) {
-            return "about " + spelled(about.field())
-                    + about.certainty().map(sure -> " " + spelled(sure)).orElse("")
-                    + about.source().map(source -> " " + spelled(source)).orElse("");
-        } else if (fact instanceof Fact.Unknown unknown) {
-            return "unknown " + spelled(unknown.field());
-        } else if (fact instanceof Fact.Rival rival) {
-            return "or " + spelled(rival.field()) + " " + quoted(rival.reading()) + " by " + quoted(rival.by());
-        }
-        throw new IllegalStateException("No words for " + fact.getClass().getSimpleName());
+    @Override
+    public String from(Fact.From fact) {
+        return "from " + MomentPrinter.settled(fact.settled());
+    }
+
+    @Override
+    public String effect(Fact.Effect fact) {
+        return (fact.cost() ? "cost " : "effect ")
+                + spelled(fact.gain())
+                + (fact.words().isBlank() ? "" : " " + quoted(fact.words()));
+    }
+
+    @Override
+    public String passed(Fact.Passed fact) {
+        return "passed " + fact.side().map(side -> spelled(side) + " ").orElse("") + spelled(fact.reached())
+                + fact.kept().map(kept -> " kept " + spelled(kept)).orElse("");
+    }
+
+    @Override
+    public String condition(Fact.Condition fact) {
+        return "condition " + spelled(fact.met()) + " " + quoted(fact.words())
+                + fact.by().map(by -> " by " + by).orElse("");
+    }
+
+    @Override
+    public String travel(Fact.Travel fact) {
+        return "travel " + spelled(fact.to());
+    }
+
+    @Override
+    public String leadLeg(Fact.LeadLeg fact) {
+        return "lead " + spelled(fact.side());
+    }
+
+    @Override
+    public String headSide(Fact.HeadSide fact) {
+        return "head " + side(fact.at());
+    }
+
+    @Override
+    public String limbOn(Fact.LimbOn fact) {
+        return "limb " + part(fact.by()) + " on " + part(fact.on());
+    }
+
+    @Override
+    public String grip(Fact.Grip fact) {
+        return lane(fact);
+    }
+
+    @Override
+    public String strike(Fact.Strike fact) {
+        return "strike " + part(fact.by()) + " " + quoted(fact.kind()) + " " + quoted(fact.target()) + " "
+                + spelled(fact.contact());
+    }
+
+    @Override
+    public String range(Fact.Range fact) {
+        return "range " + fact.steps();
+    }
+
+    @Override
+    public String body(Fact.Body fact) {
+        String value = fact.what().words().isEmpty() ? quoted(fact.value()) : fact.value();
+        return "body " + fact.of().map(Seat::name).orElse("-") + " " + spelled(fact.what()) + " " + value;
+    }
+
+    @Override
+    public String link(Fact.Link fact) {
+        return spelled(fact.tie()) + " " + words(fact.moment())
+                + fact.bout().map(bout -> ", in " + words(bout)).orElse("")
+                + fact.changed()
+                        .map(changed -> (fact.tie() == Fact.Tie.OUT_OF ? ", why " : ", changed ") + quoted(changed))
+                        .orElse("");
+    }
+
+    @Override
+    public String could(Fact.Could fact) {
+        return "could " + quoted(fact.words());
+    }
+
+    @Override
+    public String mistake(Fact.Mistake fact) {
+        return judged(fact);
+    }
+
+    @Override
+    public String well(Fact.Well fact) {
+        return "well " + quoted(fact.words());
+    }
+
+    @Override
+    public String principle(Fact.Principle fact) {
+        return (fact.obeyed() ? "obeys " : "breaks ")
+                + quoted(fact.words())
+                + fact.within().map(where -> " in " + quoted(where)).orElse("");
+    }
+
+    @Override
+    public String struck(Fact.Struck fact) {
+        return "struck " + quoted(fact.figure()) + " because " + quoted(fact.why());
+    }
+
+    @Override
+    public String planStep(Fact.PlanStep fact) {
+        return "plan " + quoted(fact.words())
+                + fact.came().map(came -> ", " + spelled(came)).orElse("");
+    }
+
+    @Override
+    public String remark(Fact.Remark fact) {
+        return spelled(fact.about()) + " " + quoted(fact.words());
+    }
+
+    @Override
+    public String drawing(Fact.Drawing fact) {
+        return "draw " + spelled(fact.shape())
+                + fact.corners().stream().map(at -> " " + at).collect(Collectors.joining());
+    }
+
+    @Override
+    public String inLayer(Fact.InLayer fact) {
+        return "layer " + spelled(fact.layer());
+    }
+
+    @Override
+    public String coder(Fact.Coder fact) {
+        return "coder " + quoted(fact.name());
+    }
+
+    @Override
+    public String about(Fact.About fact) {
+        return "about " + spelled(fact.field())
+                + fact.certainty().map(sure -> " " + spelled(sure)).orElse("")
+                + fact.source().map(source -> " " + spelled(source)).orElse("");
+    }
+
+    @Override
+    public String unknown(Fact.Unknown fact) {
+        return "unknown " + spelled(fact.field());
+    }
+
+    @Override
+    public String rival(Fact.Rival fact) {
+        return "or " + spelled(fact.field()) + " " + quoted(fact.reading()) + " by " + quoted(fact.by());
+    }
+
+    @Override
+    public String partState(PartState fact) {
+        return "part " + part(fact.part()) + " " + spelled(fact.how())
+                + fact.to().map(to -> " " + part(to)).orElse("")
+                + fact.ground().map(ground -> " " + spelled(ground)).orElse("");
+    }
+
+    @Override
+    public String why(Purpose.Why fact) {
+        // An id in quotes would be read as words.
+        String words = fact.words().isBlank() ? "" : quoted(fact.words());
+        return spelled(fact.how())
+                + fact.moment()
+                        .map(id ->
+                                (words(id).startsWith("\"") ? " at " : " ") + words(id) + (words.isEmpty() ? "" : ","))
+                        .orElse("")
+                + (words.isEmpty() ? "" : " " + words);
+    }
+
+    @Override
+    public String theirs(Purpose.Theirs fact) {
+        return "theirs " + spelled(fact.leave());
+    }
+
+    @Override
+    public String opened(Purpose.Opened fact) {
+        return (fact.opens() ? "opens " : "closes ")
+                + fact.part().map(FactPrinter::part).orElseGet(() -> quoted(fact.words()));
+    }
+
+    @Override
+    public String branch(Purpose.Branch fact) {
+        return "if " + fact.who() + " " + quoted(fact.does()) + " then " + quoted(fact.then());
+    }
+
+    @Override
+    public String until(Span.Until fact) {
+        return "until " + Times.exact(fact.micros());
+    }
+
+    @Override
+    public String times(Span.Times fact) {
+        return "times "
+                + (fact.count().isPresent() ? Integer.toString(fact.count().getAsInt()) : "several");
+    }
+
+    @Override
+    public String backTo(Span.BackTo fact) {
+        return "back-to "
+                + fact.line()
+                        .map(Fact::label)
+                        .or(() -> fact.stage().map(Fact::label))
+                        .orElseThrow();
+    }
+
+    @Override
+    public String disputed(Ruling.Disputed fact) {
+        return "disputed" + fact.by().map(by -> " by " + by).orElse("")
+                + (fact.why().isBlank() ? "" : " " + quoted(fact.why()))
+                + fact.gained().map(who -> ", gained " + who).orElse("");
+    }
+
+    @Override
+    public String illegal(Ruling.Illegal fact) {
+        return "illegal " + quoted(fact.what()) + (fact.seen() == Certainty.SURE ? "" : ", " + spelled(fact.seen()));
     }
 
     private static String side(OwnedSide side) {
@@ -99,12 +249,13 @@ final class FactPrinter {
         return part.owner() + " " + part.side().map(side -> spelled(side) + " ").orElse("") + spelled(part.kind());
     }
 
-    private static String grip(Fact.Grip grip) {
+    private static String lane(Fact.Grip grip) {
         StringBuilder out = new StringBuilder("grip ")
                 .append(part(grip.holder()))
                 .append(" on ")
                 .append(part(grip.target()));
         grip.firmness().ifPresent(firm -> out.append(", ").append(spelled(firm)));
+        grip.ways().forEach(way -> out.append(", ").append(spelled(way)));
         if (grip.untilMicros().isPresent()) {
             out.append(", until ").append(Times.exact(grip.untilMicros().getAsLong()));
         }
@@ -116,8 +267,9 @@ final class FactPrinter {
         return out.toString();
     }
 
-    private static String mistake(Fact.Mistake mistake) {
+    private static String judged(Fact.Mistake mistake) {
         StringBuilder out = new StringBuilder("mistake ").append(quoted(mistake.code()));
+        mistake.made().ifPresent(made -> out.append(", ").append(spelled(made)));
         mistake.punished().ifPresent(how -> out.append(", punished ").append(spelled(how)));
         mistake.by().ifPresent(id -> out.append(", by ").append(words(id)));
         mistake.at().ifPresent(level -> out.append(", at ").append(spelled(level)));

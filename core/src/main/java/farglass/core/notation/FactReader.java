@@ -8,16 +8,26 @@ import farglass.core.bout.Level;
 import farglass.core.bout.Line;
 import farglass.core.bout.OwnedSide;
 import farglass.core.bout.Part;
+import farglass.core.bout.PartState;
+import farglass.core.bout.Purpose;
+import farglass.core.bout.Ruling;
+import farglass.core.bout.Seat;
 import farglass.core.bout.Side;
+import farglass.core.bout.Span;
+import farglass.core.bout.Stage;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.OptionalLong;
 import java.util.Set;
+import java.util.function.Supplier;
+import java.util.stream.Collectors;
 
 /** Reads the fields of a moment beyond its story, each by the word it begins with. */
 final class FactReader {
@@ -56,15 +66,31 @@ final class FactReader {
         for (Fact.Tie tie : Fact.Tie.values()) {
             all.put(Cursor.spelled(tie), reader -> reader.link(tie));
         }
+        all.put("part", FactReader::partState);
+        all.put("opens", reader -> reader.opened(true));
+        all.put("closes", reader -> reader.opened(false));
+        for (Purpose.How how : Purpose.How.values()) {
+            all.put(Cursor.spelled(how), reader -> reader.why(how));
+        }
+        all.put(
+                "theirs",
+                reader -> new Purpose.Theirs(reader.cursor.named(Purpose.Leave.class, "how it is let happen")));
+        all.put("if", FactReader::branch);
+        all.put("until", reader -> new Span.Until(reader.cursor.timeFromZero()));
+        all.put("times", FactReader::times);
+        all.put("back-to", FactReader::backTo);
+        all.put("disputed", FactReader::disputed);
+        all.put("illegal", FactReader::illegal);
         all.put("could", reader -> new Fact.Could(reader.said()));
         all.put("mistake", FactReader::mistake);
         all.put("well", reader -> new Fact.Well(reader.said()));
-        all.put("obeys", reader -> new Fact.Principle(true, reader.said()));
-        all.put("breaks", reader -> new Fact.Principle(false, reader.said()));
+        all.put("obeys", reader -> reader.principle(true));
+        all.put("breaks", reader -> reader.principle(false));
         all.put("struck", FactReader::struck);
-        all.put("plan", reader -> new Fact.PlanStep(reader.said()));
-        all.put("tempo", reader -> new Fact.Remark(Fact.Remark.About.TEMPO, reader.said()));
-        all.put("fatigue", reader -> new Fact.Remark(Fact.Remark.About.FATIGUE, reader.said()));
+        all.put("plan", FactReader::plan);
+        for (Fact.Remark.About about : Fact.Remark.About.values()) {
+            all.put(Cursor.spelled(about), reader -> new Fact.Remark(about, reader.said()));
+        }
         all.put("draw", FactReader::drawing);
         all.put("layer", reader -> new Fact.InLayer(reader.cursor.named(Layer.class, "a layer")));
         all.put("coder", reader -> new Fact.Coder(reader.said()));
@@ -83,7 +109,108 @@ final class FactReader {
     }
 
     private Fact condition() throws Cursor.Wrong {
-        return new Fact.Condition(cursor.named(Fact.Met.class, "how it stood"), said());
+        Fact.Met met = cursor.named(Fact.Met.class, "how it stood");
+        String words = said();
+        return new Fact.Condition(
+                met, words, cursor.takeWord("by") ? Optional.of(cursor.seat("by whom: A or B")) : Optional.empty());
+    }
+
+    private Fact principle(boolean obeyed) throws Cursor.Wrong {
+        String words = said();
+        return new Fact.Principle(obeyed, words, cursor.takeWord("in") ? Optional.of(said()) : Optional.empty());
+    }
+
+    private Fact plan() throws Cursor.Wrong {
+        String words = said();
+        return new Fact.PlanStep(
+                words,
+                cursor.take(",")
+                        ? Optional.of(cursor.named(Fact.Came.class, "what became of the step"))
+                        : Optional.empty());
+    }
+
+    private Fact partState() throws Cursor.Wrong {
+        Part part = part();
+        PartState.How how = cursor.named(PartState.How.class, "how it is");
+        if (cursor.fieldEnds()) {
+            return checked(() -> PartState.of(part, how));
+        }
+        for (PartState.Ground ground : PartState.Ground.values()) {
+            if (cursor.takeWord(Cursor.spelled(ground))) {
+                return checked(() -> new PartState(part, how, Optional.empty(), Optional.of(ground)));
+            }
+        }
+        Part to = part();
+        return checked(() -> new PartState(part, how, Optional.of(to), Optional.empty()));
+    }
+
+    /** What cannot be together is said with the column at which it stands. */
+    private Fact checked(Supplier<Fact> fact) throws Cursor.Wrong {
+        try {
+            return fact.get();
+        } catch (IllegalArgumentException e) {
+            throw cursor.wrong("%s", e.getMessage());
+        }
+    }
+
+    private Fact opened(boolean opens) throws Cursor.Wrong {
+        return cursor.quoteFollows()
+                ? new Purpose.Opened(opens, Optional.empty(), said())
+                : new Purpose.Opened(opens, Optional.of(part()), "");
+    }
+
+    private Fact why(Purpose.How how) throws Cursor.Wrong {
+        boolean tied = cursor.takeWord("at");
+        if (!tied && cursor.quoteFollows()) {
+            return new Purpose.Why(how, Optional.empty(), said());
+        }
+        String moment = cursor.momentId();
+        return new Purpose.Why(how, Optional.of(moment), cursor.take(",") ? said() : "");
+    }
+
+    private Fact branch() throws Cursor.Wrong {
+        Seat who = cursor.seat("who does it: A or B");
+        String does = said();
+        if (!cursor.takeWord("then")) {
+            throw cursor.wrong(
+                    "expected \"then\" and what is done then, as in if B \"blocks the hook\" then \"arm drag\"");
+        }
+        return new Purpose.Branch(who, does, said());
+    }
+
+    private Fact times() throws Cursor.Wrong {
+        return new Span.Times(cursor.takeWord("several") ? OptionalInt.empty() : OptionalInt.of(cursor.whole(2, 999)));
+    }
+
+    private Fact backTo() throws Cursor.Wrong {
+        int at = cursor.column();
+        String word = cursor.word();
+        Optional<Line> line = Cursor.find(Line.class, word);
+        Optional<Stage> stage = line.isPresent() ? Optional.empty() : Cursor.find(Stage.class, word);
+        if (line.isEmpty() && stage.isEmpty()) {
+            throw cursor.wrong(at, "\"%s\" is neither a line nor a stage to which it fell back", word);
+        }
+        return new Span.BackTo(line, stage);
+    }
+
+    private Fact disputed() throws Cursor.Wrong {
+        Optional<Seat> by = cursor.takeWord("by") ? Optional.of(cursor.seat("by whom: A or B")) : Optional.empty();
+        String why = cursor.quoteFollows() ? said() : "";
+        Optional<Seat> gained = Optional.empty();
+        if (cursor.take(",")) {
+            if (!cursor.takeWord("gained")) {
+                throw cursor.wrong(
+                        "expected \"gained\" and who did, as in disputed by B \"was in half guard\", gained A");
+            }
+            gained = Optional.of(cursor.seat("who gained: A or B"));
+        }
+        return new Ruling.Disputed(by, why, gained);
+    }
+
+    private Fact illegal() throws Cursor.Wrong {
+        String what = said();
+        return new Ruling.Illegal(
+                what, cursor.take(",") ? cursor.named(Certainty.class, "how clearly it was seen") : Certainty.SURE);
     }
 
     private Fact head() throws Cursor.Wrong {
@@ -162,6 +289,7 @@ final class FactReader {
         on();
         Part target = part();
         Optional<Fact.Firmness> firmness = Optional.empty();
+        List<Fact.Way> ways = new ArrayList<>();
         OptionalLong until = OptionalLong.empty();
         Optional<Fact.GripEnd> ended = Optional.empty();
         Map<String, String> more = new LinkedHashMap<>();
@@ -175,16 +303,21 @@ final class FactReader {
                 case "until" -> until = OptionalLong.of(cursor.timeFromZero());
                 case "swap", "why", "for", "ideal" -> more.put(key, said());
                 default ->
-                    throw cursor.wrong(
-                            at,
-                            "\"%s\" is nothing told of a grip; write one of tight, loose, until, broken, released, swapped, swap, why, for, ideal",
-                            key);
+                    ways.add(Cursor.find(Fact.Way.class, key)
+                            .orElseThrow(() -> cursor.wrong(
+                                    at,
+                                    "\"%s\" is nothing told of a grip; write one of tight, loose, until, broken, released, swapped, swap, why, for, ideal, %s",
+                                    key,
+                                    Arrays.stream(Fact.Way.values())
+                                            .map(Cursor::spelled)
+                                            .collect(Collectors.joining(", ")))));
             }
         }
         return new Fact.Grip(
                 holder,
                 target,
                 firmness,
+                ways,
                 until,
                 ended,
                 Optional.ofNullable(more.get("swap")),
@@ -233,6 +366,7 @@ final class FactReader {
 
     private Fact mistake() throws Cursor.Wrong {
         String code = said();
+        Optional<Fact.Made> made = Optional.empty();
         Optional<Fact.Punished> punished = Optional.empty();
         Optional<Level> level = Optional.empty();
         Map<String, String> more = new LinkedHashMap<>();
@@ -240,6 +374,7 @@ final class FactReader {
             int at = cursor.column() + 1;
             String key = cursor.word();
             switch (key) {
+                case "done", "omitted" -> made = Optional.of(Fact.Made.valueOf(key.toUpperCase(Locale.ROOT)));
                 case "punished" -> punished = Optional.of(cursor.named(Fact.Punished.class, "how it was punished"));
                 case "at" -> level = Optional.of(cursor.named(Level.class, "a belt"));
                 case "by" -> more.put(key, cursor.momentId());
@@ -247,12 +382,13 @@ final class FactReader {
                 default ->
                     throw cursor.wrong(
                             at,
-                            "\"%s\" is nothing told of a mistake; write one of punished, by, at, better, for, see",
+                            "\"%s\" is nothing told of a mistake; write one of done, omitted, punished, by, at, better, for, see",
                             key);
             }
         }
         return new Fact.Mistake(
                 code,
+                made,
                 punished,
                 Optional.ofNullable(more.get("by")),
                 level,

@@ -11,13 +11,10 @@ import farglass.core.bout.OwnedSide;
 import farglass.core.bout.Seat;
 import farglass.core.bout.Settled;
 import farglass.core.bout.Times;
-import farglass.core.laterality.Facing;
-import farglass.core.laterality.Laterality;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.SideRule;
 import farglass.core.lexicon.Technique;
 import farglass.core.lexicon.Words;
-import farglass.core.notation.BoutFile;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -43,13 +40,7 @@ public final class Phrase {
         moment.telling().motive().ifPresent(motive -> parts.add(motive.label()));
         moment.telling().facts().stream()
                 .filter(fact -> !(fact instanceof Fact.Link link && link.tie() == Fact.Tie.ANSWERS))
-                .forEach(fact -> parts.add(
-                        fact instanceof Fact.Drawing drawing
-                                ? "with %s drawn".formatted(drawn(drawing))
-                                : fact instanceof Fact.Link link
-                                                && bout.moment(link.moment()).isPresent()
-                                        ? tie(link, bout, lexicon)
-                                        : BoutFile.field(fact) + relation(fact, moment, lexicon)));
+                .forEach(fact -> parts.add(fact.match(new FactWords(moment, bout, lexicon))));
         if (moment.telling().certainty() != Certainty.SURE) {
             parts.add(moment.telling().certainty().label());
         }
@@ -59,40 +50,7 @@ public final class Phrase {
         return String.join(", ", parts);
     }
 
-    /** "continues the knee cut": a moment is named by what it was, never by its id. */
-    private static String tie(Fact.Link link, Bout bout, Lexicon lexicon) {
-        String named = bout.moment(link.moment())
-                .map(moment -> Words.inSentence(deed(moment.deed(), lexicon)))
-                .orElse(link.moment());
-        return words(link.tie()) + " " + named
-                + link.changed().map(changed -> " (" + changed + ")").orElse("");
-    }
-
-    private static String drawn(Fact.Drawing drawing) {
-        return switch (drawing.shape()) {
-            case ARROW -> "an arrow";
-            case RING -> "a ring";
-            case LINE -> "a limb line";
-        };
-    }
-
-    /** Same side or cross is worked out, never typed; where the position does not settle how they face, nothing is said. */
-    private static String relation(Fact fact, Moment moment, Lexicon lexicon) {
-        if (!(fact instanceof Fact.Grip grip)) {
-            return "";
-        }
-        return moment.settled()
-                .map(Settled::position)
-                .or(() -> moment.telling().facts(Fact.From.class).findFirst().map(from -> from.settled()
-                        .position()))
-                .flatMap(lexicon::position)
-                .flatMap(Facing::in)
-                .flatMap(facing -> Laterality.grip(grip.holder(), grip.target(), facing))
-                .map(relation -> relation == Laterality.Relation.CROSS ? " (cross)" : " (same side)")
-                .orElse("");
-    }
-
-    private static String deed(Deed deed, Lexicon lexicon) {
+    static String deed(Deed deed, Lexicon lexicon) {
         if (deed instanceof Deed.Did did) {
             return lexicon.label(did.technique());
         }

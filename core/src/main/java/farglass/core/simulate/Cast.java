@@ -243,6 +243,7 @@ public final class Cast {
             told = told.with(post.with(post.telling()
                     .and(new Fact.Mistake(
                             "both hands posted on the mat inside closed guard",
+                            Optional.empty(),
                             Optional.of(Fact.Punished.NO),
                             Optional.empty(),
                             Optional.of(Level.BLUE),

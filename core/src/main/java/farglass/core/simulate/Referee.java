@@ -170,15 +170,9 @@ final class Referee {
                         moment.settled(),
                         moment.telling()
                                 .withFacts(moment.telling().facts().stream()
-                                        .map(fact -> renamed(fact, names))
+                                        .map(fact -> fact.retied(names::get))
                                         .toList())))
                 .toList();
         return new Bout(bout.id(), bout.header(), named, List.of());
-    }
-
-    private static Fact renamed(Fact fact, Map<String, String> names) {
-        return fact instanceof Fact.Link link && link.bout().isEmpty()
-                ? new Fact.Link(link.tie(), names.get(link.moment()), link.bout(), link.changed())
-                : fact;
     }
 }

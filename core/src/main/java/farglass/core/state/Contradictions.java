@@ -8,6 +8,7 @@ import farglass.core.bout.Moment;
 import farglass.core.bout.Result;
 import farglass.core.bout.Seat;
 import farglass.core.bout.Segment;
+import farglass.core.bout.Span;
 import farglass.core.bout.Stage;
 import farglass.core.bout.Times;
 import farglass.core.laterality.Laterality;
@@ -138,6 +139,9 @@ final class Contradictions {
                 && grip.untilMicros().isPresent()
                 && grip.untilMicros().getAsLong() < moment.atMicros().orElse(0)) {
             find(moment.id(), "The grip ends before it begins. Mend one of the two times.");
+        } else if (fact instanceof Span.Until until
+                && until.micros() < moment.atMicros().orElse(0)) {
+            find(moment.id(), "It lasts until before it begins. Mend one of the two times.");
         } else if (fact instanceof Fact.Passed passed
                 && passed.kept()
                         .filter(kept -> kept.compareTo(passed.reached()) > 0)

@@ -1,6 +1,7 @@
 package farglass.library.exchange;
 
 import farglass.core.bout.Bout;
+import farglass.core.bout.Fact;
 import farglass.core.bout.Moment;
 import farglass.core.notation.BoutFile;
 import farglass.library.LibraryException;
@@ -16,12 +17,20 @@ import java.nio.file.StandardCopyOption;
 public final class BoutExport {
     private BoutExport() {}
 
-    /** {@return the bout without its private moments, the ties that rest on them, and the athletes' weight} */
+    /** {@return the bout without its private moments, the ties that rest on them, what is private of others, and the athletes' weight} */
     public static Bout forSharing(Bout bout) {
         Bout shared = bout.with(bout.header().forSharing());
         for (Moment moment : bout.moments()) {
             if (moment.telling().confidential()) {
                 shared = shared.without(moment.id());
+            } else if (moment.telling().facts(Fact.Remark.class).anyMatch(remark -> remark.about()
+                    .isPrivate())) {
+                Moment told = shared.moment(moment.id()).orElseThrow();
+                shared = shared.with(told.with(told.telling()
+                        .withFacts(told.telling().facts().stream()
+                                .filter(fact -> !(fact instanceof Fact.Remark remark
+                                        && remark.about().isPrivate()))
+                                .toList())));
             }
         }
         return shared;

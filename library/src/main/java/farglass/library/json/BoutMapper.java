@@ -52,6 +52,13 @@ public final class BoutMapper {
         return MAPPER;
     }
 
+    /** A family may be parted into smaller ones. */
+    private static Stream<Class<?>> kinds(Class<?> family) {
+        return family.isInterface()
+                ? Arrays.stream(family.getPermittedSubclasses()).flatMap(BoutMapper::kinds)
+                : Stream.of(family);
+    }
+
     private static ObjectMapper made() {
         SimpleModule words = new SimpleModule("far-glass");
         words.setSerializers(new EnumWords.Writers());
@@ -82,7 +89,7 @@ public final class BoutMapper {
                 .setStreamReadConstraints(
                         StreamReadConstraints.builder().maxNestingDepth(50).build());
         Stream.of(Deed.class, Fact.class)
-                .flatMap(family -> Arrays.stream(family.getPermittedSubclasses()))
+                .flatMap(BoutMapper::kinds)
                 .forEach(kind -> mapper.registerSubtypes(new NamedType(kind, EnumWords.lowered(kind.getSimpleName()))));
         return mapper;
     }
