@@ -564,7 +564,17 @@ public sealed interface Fact
         /** What a remark is about. */
         public enum About {
             TEMPO,
-            FATIGUE
+            FATIGUE,
+            RULES,
+            CONDUCT,
+            SAFETY,
+            /** How the athlete felt, as she says. */
+            FELT;
+
+            /** {@return whether it stays out of anything shared} */
+            public boolean isPrivate() {
+                return this == CONDUCT || this == SAFETY || this == FELT;
+            }
         }
 
         public Remark {
