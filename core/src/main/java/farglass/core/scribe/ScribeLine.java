@@ -4,8 +4,10 @@ import farglass.core.bout.Bout;
 import farglass.core.bout.Deed;
 import farglass.core.bout.Fact;
 import farglass.core.bout.Moment;
+import farglass.core.bout.Purpose;
 import farglass.core.bout.Seat;
 import farglass.core.bout.Settled;
+import farglass.core.bout.Span;
 import farglass.core.bout.Telling;
 import farglass.core.lexicon.Here;
 import farglass.core.lexicon.Kind;
@@ -121,12 +123,19 @@ public final class ScribeLine {
                 return atOnce;
             }
         }
+        if (SaidFacts.comeFirst(text)) {
+            Optional<Reading> facts = withFacts(text, place, lexicon, expectation);
+            if (facts.isPresent()) {
+                return facts;
+            }
+        }
         Reading asItStands = new ScribeLine(place, lexicon, expectation).reading(text);
         return Optional.of(
                 asItStands.isUnderstood()
                         ? asItStands
                         : inOtherWords(text, place, lexicon, expectation)
                                 .or(() -> aside(text, place, lexicon, expectation))
+                                .or(() -> withFacts(text, place, lexicon, expectation))
                                 .orElse(asItStands));
     }
 
@@ -137,6 +146,23 @@ public final class ScribeLine {
                 ? read(aside.group(1) + " note " + aside.group(2), place, lexicon, expectation)
                         .filter(Reading::isUnderstood)
                 : Optional.empty();
+    }
+
+    /** "Knee cut opens the back", "waits until 4:20": what is said beyond the name. */
+    private static Optional<Reading> withFacts(String text, Place place, Lexicon lexicon, Expectation expectation) {
+        return new SaidFacts(place, lexicon).asFields(text).flatMap(fields -> {
+            Reading reading = new ScribeLine(place, lexicon, expectation).reading(fields);
+            // What hangs on something is said clearly, though what was done has no name.
+            boolean told = reading.isUnderstood()
+                    || reading.proposal().deed() instanceof Deed.Mark
+                    || reading.proposal().telling().facts().stream()
+                            .anyMatch(fact -> fact instanceof Purpose || fact instanceof Span);
+            // A name that had to be guessed is no reason to read the rest so.
+            boolean guessed = reading.how()
+                    .filter(how -> how == Naming.How.FINISHED || how == Naming.How.MENDED)
+                    .isPresent();
+            return Optional.of(reading).filter(any -> told && !guessed);
+        });
     }
 
     /** The fields behind the first semicolon, a note and what stands in quotes are left as they are. */
