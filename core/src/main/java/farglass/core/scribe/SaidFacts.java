@@ -18,7 +18,9 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
+import java.util.Set;
 import java.util.function.Function;
+import java.util.function.Predicate;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -45,6 +47,9 @@ final class SaidFacts {
     private static final String FIRST_SIDE = "(?:(left|right) |(?<!left )(?<!right ))";
 
     private static final String WHICH = "(?:(left|right|near|far) )?";
+    /** So is a limb that somebody works on. */
+    private static final Set<String> OTHERS = Set.of("isolated", "caught", "stretched");
+
     private static final Map<String, Integer> NUMBERS =
             Map.of("twice", 2, "two times", 2, "three times", 3, "four times", 4, "five times", 5);
 
@@ -159,6 +164,25 @@ final class SaidFacts {
                     "(?:to avoid|avoids|avoiding) " + THE + "([^,;\"]+)",
                     said -> Optional.of("avoids " + said.quoted(1))),
             Rule.clause(
+                    "to ((?:stop|block|deny|prevent|hide|get|keep|slow|break|open|close|force|draw|bait|free|clear|set up|make) [^,;\"]+)",
+                    said -> Optional.of("for " + said.quoted(1))),
+            Rule.of("(left|right) (hook|foot|shin|knee|hand|arm) (deep|shallow|tight|loose)", said -> said.actor()
+                    .map(any -> "grip %s %s %s on %s %s, %s"
+                            .formatted(
+                                    said.own(),
+                                    said.word(1).toLowerCase(Locale.ROOT),
+                                    said.word(2).toLowerCase(Locale.ROOT),
+                                    said.other(),
+                                    said.word(2).equalsIgnoreCase("hook")
+                                                    || kind(said.word(2)) != Part.Kind.HAND
+                                                            && kind(said.word(2)) != Part.Kind.ARM
+                                            ? "leg"
+                                            : "body",
+                                    said.word(3).toLowerCase(Locale.ROOT)))),
+            Rule.of(
+                    "with (?:the|his|her) (left|right) (?:leg|foot|hand|arm)",
+                    said -> Optional.of("side " + said.word(1).toLowerCase(Locale.ROOT))),
+            Rule.clause(
                     "(?<!feint )(?<!waits )(?<!waiting )(?<!waited )(?<!aiming )(?<!meant )for " + THE
                             + "([a-z][^,;\"]*)",
                     said -> Optional.of("for " + said.quoted(1))),
@@ -190,14 +214,22 @@ final class SaidFacts {
                     .map(own -> "body " + own + " hips " + said.word(1))),
             Rule.of("base (wide|narrow|lost)", said -> said.actor()
                     .map(own -> "body " + own + " base " + said.word(1))),
-            Rule.of("weight on " + THE + SIDE + "(foot|leg|knee|hand|hip|shoulder)", said -> said.actor()
+            Rule.of("(?:weight|heavy) on " + THE + SIDE + "(foot|leg|knee|hand|hip|shoulder)", said -> said.actor()
                     .map(any -> "part " + said.part(said.own(), 1, 2) + " loaded")),
             Rule.of(
-                    "weight on " + THE + SIDE + "(chest|belly|hips?|head|neck|sternum|thigh|legs?)",
+                    "(?:weight|heavy) on " + THE + SIDE + "(chest|belly|hips?|head|neck|sternum|thigh|legs?)",
                     said -> said.actor().map(any -> "part " + said.part(said.other(), 1, 2) + " loaded")),
             Rule.of(
                     FIRST_SIDE + "(arm|leg|elbow|knee|foot|hand|shoulder) (isolated|caught|free|stretched|bent)",
-                    said -> said.actor().map(any -> "part %s %s".formatted(said.part(said.own(), 1, 2), said.word(3)))),
+                    said -> said.actor().map(any -> "part %s %s"
+                            .formatted(
+                                    said.part(
+                                            OTHERS.contains(said.word(3).toLowerCase(Locale.ROOT))
+                                                    ? said.other()
+                                                    : said.own(),
+                                            1,
+                                            2),
+                                    said.word(3)))),
             Rule.of(
                     "(isolates|straightens|stretches|bends) (?:the|his|her) " + SIDE + "(arm|leg|elbow|knee|foot|hand)",
                     said -> said.actor()
@@ -208,16 +240,16 @@ final class SaidFacts {
                             .filter(any -> TIPS.matcher(said.match().group(1)).find())
                             .map(any -> "body %s tipped %s".formatted(said.other(), direction(said.word(1))))),
             Rule.of(
-                    FIRST_SIDE + "(foot|knee|shin|hand|elbow|forearm|shoulder) (on|off) (?:the )?(mat|wall|edge)",
+                    FIRST_SIDE + "(foot|knee|shin|hand|elbow|forearm|shoulder)s? (on|off) (?:the )?(mat|wall|edge)",
                     said -> said.actor().map(any -> "part %s %s %s"
                             .formatted(said.part(said.own(), 1, 2), said.word(3), said.word(4)))),
             Rule.of(FIRST_SIDE + "(foot|knee|shin|heel|instep) on " + THE + SIDE + PART, said -> said.actor()
                     .map(any -> "part %s on %s".formatted(said.part(said.own(), 1, 2), said.part(said.other(), 3, 4)))),
             Rule.of(
-                    "(?:(left|right|both|two) |(?<!left )(?<!right )(?<!both )(?<!two ))hands? on " + THE + WHICH
-                            + PART,
+                    "(?:(left|right|both|two) |(?<!left )(?<!right )(?<!both )(?<!two ))hands? (?:on|in|inside|behind|around) "
+                            + THE + WHICH + PART,
                     hand()),
-            Rule.of("(?:grips?|holds?|takes|grabs?) " + THE + WHICH + PART, said -> said.actor()
+            Rule.of("(?:grips?|grabs?) " + THE + WHICH + PART, said -> said.actor()
                     .map(any -> "grip %s hand on %s%s"
                             .formatted(said.own(), said.part(said.other(), 1, 2), reach(said, 1)))),
             Rule.of(
@@ -314,8 +346,12 @@ final class SaidFacts {
         return text.length() <= LONGEST && FIRST.matcher(text.strip()).matches();
     }
 
-    /** {@return the line with what could be read so as fields behind semicolons; empty where nothing could} */
-    Optional<String> asFields(String text) {
+    /**
+     * {@return the line with what could be read so as fields behind semicolons; empty where nothing could}
+     *
+     * @param understood whether a line says what was done, as it stands
+     */
+    Optional<String> asFields(String text, Predicate<String> understood) {
         if (text.length() > LONGEST || text.indexOf('"') >= 0 || text.contains(" note ")) {
             return Optional.empty();
         }
@@ -326,8 +362,12 @@ final class SaidFacts {
         Ways ways = new Ways(line, line, List.of(), Optional.empty());
         String front = line;
         for (int i = 0; i < MOST; i++) {
-            Optional<Found> next = last(front, actor);
-            if (next.isPresent()) {
+            // "Takes the back, conceded": what is left may be a name, though it looks like more.
+            boolean name = !said.isEmpty() && !comeFirst(text) && understood.test(front);
+            Optional<Found> next = name ? Optional.empty() : last(front, actor);
+            if (name) {
+                break;
+            } else if (next.isPresent()) {
                 said.add(0, next.get().field());
                 front = next.get().rest();
             } else if (ways.ways().isEmpty() && !Ways.at(front).ways().isEmpty()) {

@@ -34,6 +34,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
@@ -150,7 +151,9 @@ public final class ScribeLine {
 
     /** "Knee cut opens the back", "waits until 4:20": what is said beyond the name. */
     private static Optional<Reading> withFacts(String text, Place place, Lexicon lexicon, Expectation expectation) {
-        return new SaidFacts(place, lexicon).asFields(text).flatMap(fields -> {
+        Predicate<String> understood = line ->
+                new ScribeLine(place, lexicon, expectation).reading(line).isUnderstood();
+        return new SaidFacts(place, lexicon).asFields(text, understood).flatMap(fields -> {
             Reading reading = new ScribeLine(place, lexicon, expectation).reading(fields);
             // What hangs on something is said clearly, though what was done has no name.
             boolean told = reading.isUnderstood()
