@@ -98,12 +98,23 @@ final class BigLibrary {
                 watched,
                 header.coders(),
                 header.codingOf(),
+                header.background(),
                 header.notes(),
                 header.others());
     }
 
     private static Contestant of(Contestant who, int copy) {
         String name = copy == 0 || who.name().equals(ATHLETE) ? who.name() : who.name() + " " + copy;
-        return new Contestant(name, who.kit(), who.screenSide(), who.level(), who.stance(), who.weight(), who.corner());
+        return new Contestant(
+                name,
+                who.kit(),
+                who.screenSide(),
+                who.level(),
+                who.stance(),
+                who.weight(),
+                who.corner(),
+                who.team(),
+                who.rank(),
+                who.build());
     }
 }

@@ -1,6 +1,7 @@
 package farglass.core;
 
 import farglass.core.bout.Award;
+import farglass.core.bout.Background;
 import farglass.core.bout.Became;
 import farglass.core.bout.BodyFact;
 import farglass.core.bout.Bout;
@@ -123,6 +124,7 @@ public final class AnyBout {
                 footage(),
                 random.nextBoolean() ? List.of() : List.of("c" + words(), "Imke"),
                 maybe(() -> "b" + words()),
+                background(),
                 random.nextBoolean() ? List.of() : List.of(words()),
                 random.nextBoolean() ? Map.of() : Map.of("mat", words()));
     }
@@ -155,7 +157,32 @@ public final class AnyBout {
                 maybe(() -> any(Level.values())),
                 maybe(() -> any(Stance.values())),
                 maybe(this::words),
+                maybe(this::words),
+                maybe(this::words),
+                maybe(this::words),
                 maybe(this::words));
+    }
+
+    /** A rough day only stands where there is no day. */
+    private Background background() {
+        return new Background(
+                Optional.empty(),
+                maybe(this::words),
+                random.nextBoolean()
+                        ? List.of()
+                        : List.of(
+                                new Background.Planned(seat(), OptionalInt.of(1), OptionalInt.empty(), filled()),
+                                new Background.Planned(seat(), OptionalInt.of(2), OptionalInt.of(1), filled()),
+                                new Background.Planned(seat(), OptionalInt.empty(), OptionalInt.empty(), filled())),
+                random.nextBoolean()
+                        ? List.of()
+                        : List.of(new Background.Claimed(
+                                filled(),
+                                maybe(this::seat),
+                                maybe(this::filled),
+                                maybe(() -> LocalDate.of(2025, 5, 1)),
+                                maybe(this::filled))),
+                maybe(this::filled));
     }
 
     private Moment moment(long at, List<Moment> before) {

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import farglass.core.bout.Background;
 import farglass.core.bout.Bout;
 import farglass.core.bout.BoutKind;
 import farglass.core.bout.Contestant;
@@ -64,6 +65,7 @@ final class BoutRows {
         put(more, "material", footage.material(), footage.material() == Material.DEMONSTRATION);
         put(more, "coders", header.coders(), !header.coders().isEmpty());
         header.codingOf().ifPresent(first -> more.put("codingOf", first));
+        put(more, "background", header.background(), !header.background().equals(Background.NONE));
         put(more, "notes", header.notes(), !header.notes().isEmpty());
         header.rulesetDate().ifPresent(date -> more.put("rulesetDate", date.toString()));
         ObjectNode others = more.putObject("others");
@@ -104,6 +106,9 @@ final class BoutRows {
         contestant.stance().ifPresent(stance -> node.put("stance", stance.name()));
         contestant.weight().ifPresent(weight -> node.put("weight", weight));
         contestant.corner().ifPresent(corner -> node.put("corner", corner));
+        contestant.team().ifPresent(team -> node.put("team", team));
+        contestant.rank().ifPresent(rank -> node.put("rank", rank));
+        contestant.build().ifPresent(build -> node.put("build", build));
         return node;
     }
 
@@ -162,6 +167,7 @@ final class BoutRows {
                         more.path("endsEarly").asBoolean()),
                 all(more.path("coders"), JsonNode::asText),
                 Json.text(more, "codingOf"),
+                more.has("background") ? Json.as(more.path("background"), Background.class) : Background.NONE,
                 all(more.path("notes"), JsonNode::asText),
                 others);
         return new Bout(row.key(), header, moments, comments);
@@ -188,7 +194,10 @@ final class BoutRows {
                 Json.text(node, "level").map(Level::valueOf),
                 Json.text(node, "stance").map(Stance::valueOf),
                 Json.text(node, "weight"),
-                Json.text(node, "corner"));
+                Json.text(node, "corner"),
+                Json.text(node, "team"),
+                Json.text(node, "rank"),
+                Json.text(node, "build"));
     }
 
     private static Result result(JsonNode node) {

@@ -117,6 +117,7 @@ public record Bout(String id, Header header, List<Moment> moments, List<Comment>
                 header.footage(),
                 header.coders(),
                 header.codingOf(),
+                header.background(),
                 header.notes(),
                 header.others());
         return new Bout(id, turned, moments.stream().map(Moment::mirrored).toList(), comments);

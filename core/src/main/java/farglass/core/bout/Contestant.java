@@ -9,6 +9,9 @@ import java.util.Optional;
  * @param screenSide where she stands on the screen when it starts
  * @param weight as announced, in words such as "64 kg"; private, and left out of what is shared
  * @param corner who spoke from her corner
+ * @param team whom she fights for
+ * @param rank where she stands, in words such as "third of the league"
+ * @param build in words such as "tall, long legs"
  */
 public record Contestant(
         String name,
@@ -17,7 +20,10 @@ public record Contestant(
         Optional<Level> level,
         Optional<Stance> stance,
         Optional<String> weight,
-        Optional<String> corner) {
+        Optional<String> corner,
+        Optional<String> team,
+        Optional<String> rank,
+        Optional<String> build) {
     /** Stands in a header for somebody nobody knows. */
     private static final String NOBODY = "unknown";
 
@@ -31,9 +37,19 @@ public record Contestant(
         return new Contestant(name, Optional.empty(), Optional.empty(), Optional.empty());
     }
 
-    /** {@return an athlete of whom no stance, weight or corner is told} */
+    /** {@return an athlete of whom no stance, weight, corner or team is told} */
     public Contestant(String name, Optional<String> kit, Optional<Side> screenSide, Optional<Level> level) {
-        this(name, kit, screenSide, level, Optional.empty(), Optional.empty(), Optional.empty());
+        this(
+                name,
+                kit,
+                screenSide,
+                level,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty());
     }
 
     /** {@return whether nobody knows who it is: bouts of such athletes are not one athlete's} */
@@ -43,12 +59,21 @@ public record Contestant(
 
     /** {@return her without what is private} */
     public Contestant forSharing() {
-        return new Contestant(name, kit, screenSide, level, stance, Optional.empty(), corner);
+        return new Contestant(name, kit, screenSide, level, stance, Optional.empty(), corner, team, rank, build);
     }
 
     /** {@return her as a mirror shows her} */
     Contestant mirrored() {
         return new Contestant(
-                name, kit, screenSide.map(Side::mirrored), level, stance.map(Stance::mirrored), weight, corner);
+                name,
+                kit,
+                screenSide.map(Side::mirrored),
+                level,
+                stance.map(Stance::mirrored),
+                weight,
+                corner,
+                team,
+                rank,
+                build);
     }
 }

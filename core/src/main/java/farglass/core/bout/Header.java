@@ -17,6 +17,7 @@ import java.util.TreeMap;
  * @param lengthMicros how long it was set to last
  * @param coders who told it; where there are several, a moment names its own
  * @param codingOf id of the bout of which this is a second coding; such a one is never counted beside the first
+ * @param background what was known or said before it
  * @param notes free words on the bout
  * @param others header lines of a bout file that this version does not know, kept as they were
  */
@@ -35,6 +36,7 @@ public record Header(
         Footage footage,
         List<String> coders,
         Optional<String> codingOf,
+        Background background,
         List<String> notes,
         Map<String, String> others) {
     public static final String DEFAULT_RULESET = "points-with-advantages";
@@ -65,6 +67,7 @@ public record Header(
                 Footage.NONE,
                 List.of(),
                 Optional.empty(),
+                Background.NONE,
                 List.of(),
                 Map.of());
     }
@@ -175,6 +178,7 @@ public record Header(
                 newFootage,
                 newCoders,
                 newCodingOf,
+                background,
                 notes,
                 others);
     }

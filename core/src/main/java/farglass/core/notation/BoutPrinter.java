@@ -4,6 +4,7 @@ import static farglass.core.notation.Cursor.spelled;
 import static farglass.core.notation.Quoting.quoted;
 import static farglass.core.notation.Quoting.words;
 
+import farglass.core.bout.Background;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Contestant;
 import farglass.core.bout.Covered;
@@ -15,6 +16,7 @@ import farglass.core.bout.Result;
 import farglass.core.bout.Seat;
 import farglass.core.bout.Segment;
 import farglass.core.bout.Times;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -91,7 +93,12 @@ final class BoutPrinter {
         contestant("B", header.b());
         entry("kind", spelled(header.kind()));
         header.event().ifPresent(event -> entry("event", words(event)));
-        header.date().ifPresent(date -> entry("date", date.toString()));
+        // A day says more than a year does.
+        header.date()
+                .map(LocalDate::toString)
+                .or(() -> header.background().day().map(Background.RoughDay::text))
+                .ifPresent(date -> entry("date", date));
+        header.background().division().ifPresent(division -> entry("division", words(division)));
         header.round().ifPresent(round -> entry("round", words(round)));
         entry("ruleset", words(header.ruleset()));
         header.rulesetDate().ifPresent(date -> entry("ruleset date", date.toString()));
@@ -118,6 +125,9 @@ final class BoutPrinter {
         if (!header.whole()) {
             entry("material", spelled(header.material()));
         }
+        header.background().plan().forEach(item -> entry(planned(item), words(item.words())));
+        header.background().claims().forEach(claim -> entry("claim", claim(claim)));
+        header.background().differs().ifPresent(differs -> entry("differs", words(differs)));
         header.coders().forEach(coder -> entry("coder", words(coder)));
         header.codingOf().ifPresent(first -> entry("coding of", words(first)));
         header.notes().forEach(note -> entry("note", words(note)));
@@ -132,6 +142,26 @@ final class BoutPrinter {
         contestant.stance().ifPresent(stance -> entry(seat + " stance", spelled(stance)));
         contestant.weight().ifPresent(weight -> entry(seat + " weight", words(weight)));
         contestant.corner().ifPresent(corner -> entry(seat + " corner", words(corner)));
+        contestant.team().ifPresent(team -> entry(seat + " team", words(team)));
+        contestant.rank().ifPresent(rank -> entry(seat + " rank", words(rank)));
+        contestant.build().ifPresent(build -> entry(seat + " build", words(build)));
+    }
+
+    private static String planned(Background.Planned item) {
+        return item.number().isEmpty()
+                ? item.whose() + " expects"
+                : "%s plan %d".formatted(item.whose(), item.number().getAsInt())
+                        + (item.refused().isPresent()
+                                ? " if %d is refused".formatted(item.refused().getAsInt())
+                                : "");
+    }
+
+    private static String claim(Background.Claimed claim) {
+        return quoted(claim.words())
+                + claim.of().map(seat -> " of " + seat).orElse("")
+                + claim.by().map(by -> " by " + quoted(by)).orElse("")
+                + claim.on().map(on -> " on " + on).orElse("")
+                + claim.figure().map(figure -> " figure " + quoted(figure)).orElse("");
     }
 
     private void result(Result result) {

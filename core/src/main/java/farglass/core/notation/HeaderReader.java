@@ -1,5 +1,6 @@
 package farglass.core.notation;
 
+import farglass.core.bout.Background;
 import farglass.core.bout.BoutKind;
 import farglass.core.bout.Contestant;
 import farglass.core.bout.Covered;
@@ -27,6 +28,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.OptionalLong;
 import java.util.Set;
 import java.util.TreeMap;
@@ -36,7 +38,12 @@ import java.util.regex.Pattern;
 /** Reads the lines "key: value" at the head of a bout file. */
 final class HeaderReader {
     /** No time here: a line that begins with digits is a moment. */
-    private static final Pattern ENTRY = Pattern.compile("\\s*([A-Za-z][A-Za-z -]{0,40}?)\\s*:(?:\\s(.*))?");
+    private static final Pattern ENTRY = Pattern.compile("\\s*([A-Za-z][A-Za-z0-9 -]{0,40}?)\\s*:(?:\\s(.*))?");
+    /** Whose, which, and in whose place: "B plan 2 if 1 is refused". */
+    private static final Pattern PLAN =
+            Pattern.compile("(?:([AB]) )?plan ([0-9]{1,3})(?: if ([0-9]{1,3})(?: is)? refused)?");
+
+    private static final Pattern ROUGH_DAY = Pattern.compile("(about )?([0-9]{4})(?:-([0-9]{2}))?");
 
     private static final Pattern SCORE = Pattern.compile("([0-9]{1,3})-([0-9]{1,3})");
 
@@ -56,6 +63,17 @@ final class HeaderReader {
             "B weight",
             "A corner",
             "B corner",
+            "A team",
+            "B team",
+            "A rank",
+            "B rank",
+            "A build",
+            "B build",
+            "A expects",
+            "B expects",
+            "division",
+            "claim",
+            "differs",
             "coder",
             "coding of",
             "note",
@@ -76,7 +94,8 @@ final class HeaderReader {
             "whole",
             "material");
 
-    private static final Set<String> REPEATED = Set.of("film", "covered", "segment", "coder", "note");
+    private static final Set<String> REPEATED =
+            Set.of("film", "covered", "segment", "coder", "note", "claim", "A expects", "B expects");
 
     /** More lines of one kind than these are noise, and every moment would be held against all of them. */
     private static final int MOST_ENTRIES = 1_000;
@@ -91,6 +110,14 @@ final class HeaderReader {
     private final List<Optional<Stance>> stances = new ArrayList<>(List.of(Optional.empty(), Optional.empty()));
     private final List<Optional<String>> weights = new ArrayList<>(List.of(Optional.empty(), Optional.empty()));
     private final List<Optional<String>> corners = new ArrayList<>(List.of(Optional.empty(), Optional.empty()));
+    private final List<Optional<String>> teams = new ArrayList<>(List.of(Optional.empty(), Optional.empty()));
+    private final List<Optional<String>> ranks = new ArrayList<>(List.of(Optional.empty(), Optional.empty()));
+    private final List<Optional<String>> builds = new ArrayList<>(List.of(Optional.empty(), Optional.empty()));
+    private final List<Background.Planned> plan = new ArrayList<>();
+    private final List<Background.Claimed> claims = new ArrayList<>();
+    private Optional<Background.RoughDay> day = Optional.empty();
+    private Optional<String> division = Optional.empty();
+    private Optional<String> differs = Optional.empty();
     private final List<String> coders = new ArrayList<>();
     private final List<String> notes = new ArrayList<>();
     private final List<FilmLink> films = new ArrayList<>();
@@ -160,6 +187,15 @@ final class HeaderReader {
             case "A stance", "B stance" -> stances.set(seat(key), Optional.of(value.named(Stance.class, "a stance")));
             case "A weight", "B weight" -> weights.set(seat(key), Optional.of(words(value)));
             case "A corner", "B corner" -> corners.set(seat(key), Optional.of(words(value)));
+            case "A team", "B team" -> teams.set(seat(key), Optional.of(words(value)));
+            case "A rank", "B rank" -> ranks.set(seat(key), Optional.of(words(value)));
+            case "A build", "B build" -> builds.set(seat(key), Optional.of(words(value)));
+            case "division" -> division = Optional.of(words(value));
+            case "differs" -> differs = Optional.of(filled(value));
+            case "claim" -> claims.add(claim(value));
+            case "A expects", "B expects" ->
+                plan.add(new Background.Planned(
+                        Seat.valueOf(key.substring(0, 1)), OptionalInt.empty(), OptionalInt.empty(), filled(value)));
             case "coder" -> coders.add(filled(value));
             case "coding of" -> codingOf = Optional.of(filled(value));
             case "note" -> notes.add(words(value));
@@ -169,7 +205,7 @@ final class HeaderReader {
             case "ends" -> endsEarly = early(value);
             case "kind" -> kind = value.named(BoutKind.class, "a kind of bout");
             case "event" -> event = Optional.of(words(value));
-            case "date" -> date = Optional.of(date(value));
+            case "date" -> dated(value);
             case "round" -> round = Optional.of(words(value));
             case "ruleset" -> ruleset = filled(value);
             case "uniform" -> uniform = value.named(Uniform.class, "a uniform");
@@ -180,8 +216,67 @@ final class HeaderReader {
             // So did files of the first version tell highlights.
             case "whole" -> material = whole(value) ? Material.BOUT : Material.CLIPS;
             case "material" -> material = value.named(Material.class, "a sort of material");
-            default -> others.put(key, unknown(key, value));
+            default -> {
+                Matcher planned = PLAN.matcher(key);
+                if (planned.matches()) {
+                    plan.add(new Background.Planned(
+                            planned.group(1) == null ? Seat.A : Seat.valueOf(planned.group(1)),
+                            number(planned.group(2)),
+                            number(planned.group(3)),
+                            filled(value)));
+                } else {
+                    others.put(key, unknown(key, value));
+                }
+            }
         }
+    }
+
+    private static OptionalInt number(String digits) {
+        return digits == null ? OptionalInt.empty() : OptionalInt.of(Integer.parseInt(digits));
+    }
+
+    /** A day, or a year or month where no day is known. */
+    private void dated(Cursor value) throws Cursor.Wrong {
+        int at = value.column();
+        String text = value.rest().strip();
+        Matcher rough = ROUGH_DAY.matcher(text);
+        try {
+            if (rough.matches()) {
+                day = Optional.of(new Background.RoughDay(
+                        Integer.parseInt(rough.group(2)), number(rough.group(3)), rough.group(1) != null));
+            } else {
+                date = Optional.of(LocalDate.parse(text));
+            }
+        } catch (DateTimeParseException | IllegalArgumentException e) {
+            throw value.wrong(
+                    at,
+                    "\"%s\" is no date; write year, month and day, such as 2026-03-14, or what is known of it: 2026-03, 2026, about 2026",
+                    Cursor.shortened(text));
+        }
+    }
+
+    /** {@code claim: "always passes left" of A by "Imke" on 2026-03-01 figure "pass side"}. */
+    private static Background.Claimed claim(Cursor value) throws Cursor.Wrong {
+        String words = value.quoteFollows() ? value.filledQuote() : filled(value);
+        Optional<Seat> of = Optional.empty();
+        Optional<String> by = Optional.empty();
+        Optional<LocalDate> on = Optional.empty();
+        Optional<String> figure = Optional.empty();
+        while (!value.atEnd()) {
+            if (value.takeWord("of")) {
+                of = Optional.of(value.seat("of whom it is claimed: A or B"));
+            } else if (value.takeWord("by")) {
+                by = Optional.of(value.filledQuote());
+            } else if (value.takeWord("on")) {
+                on = Optional.of(date(value));
+            } else if (value.takeWord("figure")) {
+                figure = Optional.of(value.filledQuote());
+            } else {
+                throw value.wrong(
+                        "expected of whom, by whom, when, or which figure it concerns, as in claim: \"always passes left\" of A by \"Imke\" on 2026-03-01 figure \"pass side\"");
+            }
+        }
+        return new Background.Claimed(words, of, by, on, figure);
     }
 
     /** A key nobody knows is kept as it is; one that is nearly a known one is told of, so that a slip is no silence. */
@@ -370,6 +465,7 @@ final class HeaderReader {
                 new Footage(films, covered, segments, material, opening, endsEarly),
                 coders,
                 codingOf,
+                new Background(day, division, plan, claims, differs),
                 notes,
                 others);
     }
@@ -382,7 +478,10 @@ final class HeaderReader {
                 levels.get(seat),
                 stances.get(seat),
                 weights.get(seat),
-                corners.get(seat));
+                corners.get(seat),
+                teams.get(seat),
+                ranks.get(seat),
+                builds.get(seat));
     }
 
     Optional<String> id() {

@@ -180,8 +180,11 @@ final class SaidFacts {
                                             : "body",
                                     said.word(3).toLowerCase(Locale.ROOT)))),
             Rule.of(
-                    "with (?:the|his|her) (left|right) (?:leg|foot|hand|arm)",
-                    said -> Optional.of("side " + said.word(1).toLowerCase(Locale.ROOT))),
+                    "with (?:the|his|her) (left|right) (?:leg|foot|arm|hand)",
+                    // Of what is done, it is for the name to say which limb is meant.
+                    said -> said.line().isPlace(said.match().group(1))
+                            ? Optional.of("side " + said.word(1).toLowerCase(Locale.ROOT))
+                            : Optional.empty()),
             Rule.clause(
                     "(?<!feint )(?<!waits )(?<!waiting )(?<!waited )(?<!aiming )(?<!meant )for " + THE
                             + "([a-z][^,;\"]*)",
@@ -521,6 +524,10 @@ final class SaidFacts {
     /** {@return the seat that a word at the head of a line names} */
     private Optional<Seat> seat(String word) {
         return actors.seat(word);
+    }
+
+    private boolean isPlace(String front) {
+        return lexicon.place(name(without(front))).isPresent();
     }
 
     /** What was done, without who did it. */

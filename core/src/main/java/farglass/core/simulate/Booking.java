@@ -1,5 +1,6 @@
 package farglass.core.simulate;
 
+import farglass.core.bout.Background;
 import farglass.core.bout.BoutKind;
 import farglass.core.bout.Contestant;
 import farglass.core.bout.Footage;
@@ -117,6 +118,7 @@ record Booking(
                 Footage.NONE,
                 List.of(),
                 Optional.empty(),
+                Background.NONE,
                 List.of(),
                 Map.of());
     }

@@ -59,6 +59,7 @@ final class ShuffledRun {
                 header.footage(),
                 header.coders(),
                 header.codingOf(),
+                header.background(),
                 header.notes(),
                 header.others());
     }

@@ -279,6 +279,7 @@ final class HeaderForm extends VBox {
                 before.footage().with(material.getValue()).withFilms(films()).withCovered(covered()),
                 before.coders(),
                 before.codingOf(),
+                before.background(),
                 before.notes(),
                 before.others());
     }
@@ -297,7 +298,17 @@ final class HeaderForm extends VBox {
             Optional<Side> side,
             Optional<Level> level,
             Optional<Stance> stance) {
-        return new Contestant(name, kit, side, level, stance, before.weight(), before.corner());
+        return new Contestant(
+                name,
+                kit,
+                side,
+                level,
+                stance,
+                before.weight(),
+                before.corner(),
+                before.team(),
+                before.rank(),
+                before.build());
     }
 
     private static String name(ComboBox<String> box, String seat) {

@@ -1,5 +1,6 @@
 package farglass.desktop.shelf;
 
+import farglass.core.bout.Background;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Contestant;
 import farglass.core.bout.FilmLink;
@@ -115,6 +116,7 @@ public final class Intake {
                 Footage.NONE.withFilms(List.of(film)),
                 old.coders(),
                 Optional.empty(),
+                Background.NONE,
                 List.of(),
                 Map.of());
         edit("Another bout of this video", Library.newId(), header, true);
