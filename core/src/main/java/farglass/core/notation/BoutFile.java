@@ -7,9 +7,11 @@ import farglass.core.bout.Moment;
 import farglass.core.bout.Settled;
 import farglass.core.lexicon.Lexicon;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.IntUnaryOperator;
 
 /** The bout file: one bout as plain text, one moment a line. Grammar in docs/bout-file.md. */
 public final class BoutFile {
@@ -33,6 +35,22 @@ public final class BoutFile {
 
         public Reading(Optional<Bout> bout, List<Diagnostic> diagnostics) {
             this(bout, diagnostics, Map.of());
+        }
+
+        /** {@return the same of a text of which this one was a part} @param elsewhere where each of its lines stands there */
+        Reading movedTo(IntUnaryOperator elsewhere) {
+            Map<String, Integer> moved = new HashMap<>();
+            lines.forEach((id, line) -> moved.put(id, elsewhere.applyAsInt(line)));
+            return new Reading(
+                    bout,
+                    diagnostics.stream()
+                            .map(found -> new Diagnostic(
+                                    elsewhere.applyAsInt(found.line()),
+                                    found.column(),
+                                    found.severity(),
+                                    found.message()))
+                            .toList(),
+                    moved);
         }
     }
 

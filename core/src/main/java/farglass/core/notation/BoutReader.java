@@ -20,6 +20,7 @@ import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalLong;
 
 /** Reads a bout file, goes on after an error to find the next ones, and gives the bout only if there are none. */
 final class BoutReader {
@@ -41,6 +42,8 @@ final class BoutReader {
     private Optional<Header> header = Optional.empty();
     private boolean inHeader = true;
     private boolean seenFirst;
+    private OptionalLong stoppedAt = OptionalLong.empty();
+    private long stoodMicros;
     private long lastMicros;
     /** By seat: the last moment in which that athlete did something. */
     private final Moment[] last = new Moment[2];
@@ -153,6 +156,28 @@ final class BoutReader {
         }
     }
 
+    private void clock(Deed deed, long at) {
+        if (deed instanceof Deed.Stopped) {
+            stoppedAt = OptionalLong.of(at);
+        } else if (deed instanceof Deed.Restarted && stoppedAt.isPresent()) {
+            stoodMicros += at - stoppedAt.getAsLong();
+            stoppedAt = OptionalLong.empty();
+        }
+    }
+
+    /** The clock stands while the match is stopped. */
+    private long timeLeft(long leftMicros, Cursor cursor) throws Cursor.Wrong {
+        OptionalLong length = headerReader.length();
+        if (length.isEmpty()) {
+            throw cursor.wrong("time left needs the length of the bout; add a line \"length: 6:00\" above");
+        }
+        if (leftMicros > length.getAsLong()) {
+            throw cursor.wrong(
+                    "more time is left than the bout lasts (%s); mend one of the two", Times.exact(length.getAsLong()));
+        }
+        return length.getAsLong() - leftMicros + stoodMicros;
+    }
+
     private void moment(String line, int number) throws Cursor.Wrong {
         if (moments.size() == MOST_MOMENTS) {
             // Counted as the last error there can be: what follows would say the same.
@@ -162,7 +187,8 @@ final class BoutReader {
         }
         Said.Scene here = scene.orElseGet(() -> headerReader.scene(lexicon));
         String usualId = "m" + (moments.size() + 1);
-        Moment read = new MomentReader(new Cursor(line, number), lexicon, usualId, diagnostics, here).read();
+        Moment read =
+                new MomentReader(new Cursor(line, number), lexicon, usualId, diagnostics, here, this::timeLeft).read();
         Moment moment = read.with(tied(read, number));
         Integer sameId = lineOfId.putIfAbsent(moment.id(), number);
         if (sameId != null) {
@@ -182,6 +208,7 @@ final class BoutReader {
             }
             lastMicros = at;
             lastTimedLine = number;
+            clock(moment.deed(), at);
         }
         waitingComments.forEach(comment -> comments.add(new Bout.Comment(moment.id(), comment)));
         waitingComments.clear();

@@ -484,6 +484,10 @@ final class HeaderReader {
                 builds.get(seat));
     }
 
+    OptionalLong length() {
+        return length;
+    }
+
     Optional<String> id() {
         return id;
     }

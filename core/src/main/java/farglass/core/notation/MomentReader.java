@@ -26,13 +26,28 @@ final class MomentReader {
     private final Words words;
     private final FactReader facts;
     private final Said.Scene scene;
+    private final TimeLeft timeLeft;
+
+    /** Where on the bout's timeline the match clock shows so much time left. */
+    interface TimeLeft {
+        /** @throws Cursor.Wrong if nothing settles it */
+        long at(long leftMicros, Cursor cursor) throws Cursor.Wrong;
+    }
+
     private Optional<Seat> bareOwner = Optional.empty();
     private String id;
     private Optional<Settled> settled = Optional.empty();
     private Telling told = Telling.NOTHING;
 
     /** @param scene where it happens, which settles what a word of several meanings means */
-    MomentReader(Cursor cursor, Lexicon lexicon, String usualId, List<Diagnostic> warnings, Said.Scene scene) {
+    MomentReader(
+            Cursor cursor,
+            Lexicon lexicon,
+            String usualId,
+            List<Diagnostic> warnings,
+            Said.Scene scene,
+            TimeLeft timeLeft) {
+        this.timeLeft = timeLeft;
         this.scene = scene;
         this.cursor = cursor;
         this.id = usualId;
@@ -78,7 +93,8 @@ final class MomentReader {
         if (cursor.takeWord("?")) {
             return OptionalLong.empty();
         }
-        return OptionalLong.of(cursor.timeFromZero());
+        long time = cursor.timeFromZero();
+        return OptionalLong.of(cursor.takeWord("left") ? timeLeft.at(time, cursor) : time);
     }
 
     private void field() throws Cursor.Wrong {

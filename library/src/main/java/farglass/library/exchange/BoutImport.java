@@ -5,6 +5,7 @@ import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
+import farglass.core.notation.BoutFiles;
 import farglass.core.notation.Diagnostic;
 import farglass.core.state.Counting;
 import farglass.library.Act;
@@ -89,15 +90,18 @@ public final class BoutImport {
         Map<String, Path> seen = new HashMap<>();
         Set<String> ids = library.contents().bouts().stream().map(Bout::id).collect(Collectors.toSet());
         List<Item> items = new ArrayList<>();
+        int done = 0;
         for (Path file : files) {
-            items.add(item(file, lexicon, ids, known, seen));
-            progress.accept(items.size() / (double) files.size());
+            for (BoutFile.Reading reading : readAll(file, lexicon)) {
+                items.add(item(file, reading, ids, known, seen));
+            }
+            progress.accept(++done / (double) files.size());
         }
         return new BoutImport(List.copyOf(items));
     }
 
-    private static Item item(Path file, Lexicon lexicon, Set<String> ids, Set<String> known, Map<String, Path> seen) {
-        BoutFile.Reading reading = read(file, lexicon);
+    private static Item item(
+            Path file, BoutFile.Reading reading, Set<String> ids, Set<String> known, Map<String, Path> seen) {
         if (reading.bout().isEmpty()) {
             return new Item(file, Optional.empty(), reading.diagnostics(), false, Set.of());
         }
@@ -112,6 +116,17 @@ public final class BoutImport {
                 .filter(name -> !known.contains(name))
                 .collect(Collectors.toSet());
         return new Item(file, Optional.of(bout), reading.diagnostics(), ids.contains(bout.id()), added);
+    }
+
+    /** {@return every bout of the file, or why there is none} A text may hold several; a file that ends in .json is read as JSON. */
+    public static List<BoutFile.Reading> readAll(Path file, Lexicon lexicon) {
+        Text text = text(file);
+        if (text.problem().isPresent()) {
+            return List.of(new BoutFile.Reading(
+                    Optional.empty(), List.of(text.problem().get())));
+        }
+        boolean json = file.getFileName().toString().toLowerCase(Locale.ROOT).endsWith(".json");
+        return json ? List.of(BoutJson.read(text.text(), lexicon)) : BoutFiles.parse(text.text(), lexicon);
     }
 
     /** {@return the bout of the file, or why there is none} A file that ends in .json is read as JSON. Never throws for what it holds. */
