@@ -16,17 +16,36 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 
 /** Files that hold one bout, whatever their form: bout file, JSON document or table. */
 final class BoutText {
     private BoutText() {}
 
-    /** {@return what a file holds, or why it holds nothing} Tables are read with a guessed mapping, between the two named. */
-    static BoutFile.Reading read(Path file, Lexicon lexicon, String a, String b) {
-        if (!file.getFileName().toString().toLowerCase(Locale.ROOT).endsWith(".csv")) {
-            return BoutImport.read(file, lexicon);
-        }
+    /** {@return whether the file is read as a table} */
+    static boolean isTable(Path file) {
+        return file.getFileName().toString().toLowerCase(Locale.ROOT).endsWith(".csv");
+    }
+
+    /** {@return every bout that a file holds, or why it holds none} Tables are read with a guessed mapping, between the two named. */
+    static List<BoutFile.Reading> all(Path file, Lexicon lexicon, String a, String b) {
+        return isTable(file)
+                ? List.of(table(
+                        file,
+                        Header.between(Contestant.named(a), Contestant.named(b)),
+                        table -> Mapping.guessed(table, lexicon),
+                        lexicon))
+                : BoutImport.readAll(file, lexicon);
+    }
+
+    /**
+     * {@return the bout that a table holds, or why it holds none}
+     *
+     * @param header who the two are, and what else is known of the bout
+     * @param mapping how the table is read
+     */
+    static BoutFile.Reading table(Path file, Header header, Function<Table, Mapping> mapping, Lexicon lexicon) {
         BoutImport.Text text = BoutImport.text(file);
         if (text.problem().isPresent()) {
             return new BoutFile.Reading(Optional.empty(), List.of(text.problem().get()));
@@ -35,9 +54,9 @@ final class BoutText {
             Table table = Table.read(text.text());
             TableImport.Preview preview = TableImport.preview(
                     table,
-                    Mapping.guessed(table, lexicon),
+                    mapping.apply(table),
                     file.getFileName().toString().replaceFirst("\\.[^.]*$", ""),
-                    Header.between(Contestant.named(a), Contestant.named(b)),
+                    header,
                     lexicon);
             return new BoutFile.Reading(preview.bout(), preview.diagnostics());
         } catch (UnreadableTableException e) {
@@ -51,7 +70,13 @@ final class BoutText {
      * @throws LibraryException with every error, as FILE:LINE:COLUMN, if it holds none
      */
     static Bout bout(Path file, Lexicon lexicon, String a, String b) {
-        BoutFile.Reading reading = read(file, lexicon, a, b);
+        List<BoutFile.Reading> all = all(file, lexicon, a, b);
+        if (all.size() > 1) {
+            throw new LibraryException(
+                    "%s holds %d bouts, and this takes one. Import the file, or leave one bout in it."
+                            .formatted(file, all.size()));
+        }
+        BoutFile.Reading reading = all.get(0);
         return reading.bout()
                 .orElseThrow(() -> new LibraryException(reading.diagnostics().stream()
                         .filter(Diagnostic::error)

@@ -65,24 +65,25 @@ final class CheckCommand implements Callable<Integer> {
         boolean clean = true;
         ArrayNode told = JsonNodeFactory.instance.arrayNode();
         for (Path file : files) {
-            BoutFile.Reading reading = BoutText.read(file, lexicon, "A", "B");
-            clean &= reading.bout().isPresent();
-            List<Said> all = new ArrayList<>();
-            reading.diagnostics().forEach(diagnostic -> all.add(Said.of(diagnostic)));
-            reading.bout().ifPresent(bout -> findings(bout, lexicon, rulesets)
-                    .forEach(finding -> all.add(Said.of(finding, reading))));
-            all.sort(Comparator.comparingInt(Said::line));
-            all.forEach(said -> tell(told, file, said));
-            if (reading.bout().isPresent() && !json) {
-                long unusual = all.stream()
-                        .filter(said -> said.kind().equals("unusual"))
-                        .mapToLong(said -> said.moments().size())
-                        .sum();
-                System.out.println("%s: %d moments can be imported%s"
-                        .formatted(
-                                file,
-                                reading.bout().get().moments().size(),
-                                unusual == 0 ? "" : "; %d of them unusual".formatted(unusual)));
+            for (BoutFile.Reading reading : BoutText.all(file, lexicon, "A", "B")) {
+                clean &= reading.bout().isPresent();
+                List<Said> all = new ArrayList<>();
+                reading.diagnostics().forEach(diagnostic -> all.add(Said.of(diagnostic)));
+                reading.bout().ifPresent(bout -> findings(bout, lexicon, rulesets)
+                        .forEach(finding -> all.add(Said.of(finding, reading))));
+                all.sort(Comparator.comparingInt(Said::line));
+                all.forEach(said -> tell(told, file, said));
+                if (reading.bout().isPresent() && !json) {
+                    long unusual = all.stream()
+                            .filter(said -> said.kind().equals("unusual"))
+                            .mapToLong(said -> said.moments().size())
+                            .sum();
+                    System.out.println("%s: %d moments can be imported%s"
+                            .formatted(
+                                    file,
+                                    reading.bout().get().moments().size(),
+                                    unusual == 0 ? "" : "; %d of them unusual".formatted(unusual)));
+                }
             }
         }
         if (json) {

@@ -2,15 +2,23 @@ package farglass.app;
 
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import farglass.core.bout.Bout;
+import farglass.core.bout.Header;
 import farglass.core.lexicon.Lexicon;
+import farglass.core.notation.BoutFile;
 import farglass.core.state.Counting;
 import farglass.library.Library;
+import farglass.library.LibraryException;
+import farglass.library.OwnWords;
 import farglass.library.exchange.BoutImport;
+import farglass.library.table.Mapping;
+import farglass.library.table.Table;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
+import java.util.stream.Collectors;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
@@ -18,7 +26,7 @@ import picocli.CommandLine.Parameters;
 @Command(
         name = "import",
         mixinStandardHelpOptions = true,
-        description = "Imports bout files into a library: all of them, or none if one has errors.")
+        description = "Imports bout files and tables into a library: all of them, or none if one has errors.")
 final class ImportCommand implements Callable<Integer> {
     @Option(names = "--library", required = true, paramLabel = "L", description = "the library; made if it is missing")
     private Path library;
@@ -28,13 +36,25 @@ final class ImportCommand implements Callable<Integer> {
             description = "count bouts that do not say what was watched: from first to last moment")
     private boolean watched;
 
+    @Option(
+            names = "--header",
+            paramLabel = "HEADER",
+            description = "a bout file without moments, which says who the two of a table are and what else is known")
+    private Path header;
+
+    @Option(
+            names = "--mapping",
+            paramLabel = "NAME",
+            description = "how tables are read, as it was kept in the window; without it, as their headings suggest")
+    private String mapping;
+
     @Option(names = "--preview", description = "only say what would be imported")
     private boolean preview;
 
     @Option(names = "--json", description = "as JSON")
     private boolean json;
 
-    @Parameters(arity = "1..*", paramLabel = "FILE", description = "bout files")
+    @Parameters(arity = "1..*", paramLabel = "FILE", description = "bout files, JSON documents or tables")
     private List<Path> files;
 
     private int tenths;
@@ -47,6 +67,48 @@ final class ImportCommand implements Callable<Integer> {
         }
     }
 
+    private Optional<Header> header() {
+        if (header == null) {
+            return Optional.empty();
+        }
+        BoutFile.Reading reading = BoutImport.readAll(header, Lexicon.shipped()).get(0);
+        return Optional.of(reading.bout()
+                .map(Bout::header)
+                .orElseThrow(() -> new LibraryException(reading.diagnostics().stream()
+                        .map(each -> each.in(header.toString()))
+                        .collect(Collectors.joining("\n")))));
+    }
+
+    private List<BoutFile.Reading> read(Path file, Optional<Header> known, Library open, Lexicon lexicon) {
+        if (!BoutText.isTable(file)) {
+            return BoutImport.readAll(file, lexicon);
+        }
+        Header between = known.orElseThrow(() -> new LibraryException(
+                "%s is a table, and nothing says who the two are. Name a bout file without moments: --header FILE."
+                        .formatted(file)));
+        return List.of(BoutText.table(file, between, table -> mapping(open, table, lexicon), lexicon));
+    }
+
+    private Mapping mapping(Library open, Table table, Lexicon lexicon) {
+        if (mapping == null) {
+            return Mapping.guessed(table, lexicon);
+        }
+        List<OwnWords.KeptMapping> kept = open.contents().words().mappings();
+        return kept.stream()
+                .filter(each -> each.name().equals(mapping))
+                .flatMap(each -> Mapping.read(each.text()).stream())
+                .findFirst()
+                .orElseThrow(() -> new LibraryException("No mapping \"%s\" is kept here. There %s."
+                        .formatted(
+                                mapping,
+                                kept.isEmpty()
+                                        ? "is none: keep one in the window, where a table is imported"
+                                        : "are: "
+                                                + kept.stream()
+                                                        .map(OwnWords.KeptMapping::name)
+                                                        .collect(Collectors.joining(", ")))));
+    }
+
     @Override
     public Integer call() {
         try (Library open = Files.exists(library)
@@ -54,7 +116,8 @@ final class ImportCommand implements Callable<Integer> {
                 : Library.create(library, Home.clock(), Home.person())) {
             Lexicon lexicon =
                     Lexicon.shipped().with(open.contents().words().texts()).lexicon();
-            BoutImport read = BoutImport.preview(files, lexicon, open);
+            Optional<Header> known = header();
+            BoutImport read = BoutImport.preview(files, file -> read(file, known, open, lexicon), open, share -> {});
             BoutImport found = watched ? read.watched() : read;
             ObjectNode told = JsonNodeFactory.instance.objectNode();
             var items = told.putArray("files");

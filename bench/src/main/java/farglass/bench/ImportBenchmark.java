@@ -96,7 +96,7 @@ public class ImportBenchmark {
             connection.setAutoCommit(false);
             try (PreparedStatement insert = connection.prepareStatement("INSERT INTO moment VALUES (?, ?, ?, ?)")) {
                 for (Path path : paths) {
-                    Bout bout = BoutImport.read(path, lexicon).bout().orElseThrow();
+                    Bout bout = BoutImport.readAll(path, lexicon).get(0).bout().orElseThrow();
                     for (Moment moment : bout.moments()) {
                         insert.setString(1, bout.id());
                         insert.setString(2, moment.id());

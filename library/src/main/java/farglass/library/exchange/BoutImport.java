@@ -29,6 +29,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.BooleanSupplier;
 import java.util.function.DoubleConsumer;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -84,6 +85,12 @@ public final class BoutImport {
      * @param progress told how much is read, in [0, 1]
      */
     public static BoutImport preview(List<Path> files, Lexicon lexicon, Library library, DoubleConsumer progress) {
+        return preview(files, file -> readAll(file, lexicon), library, progress);
+    }
+
+    /** {@return the same of files that are read so: tables too} */
+    public static BoutImport preview(
+            List<Path> files, Function<Path, List<BoutFile.Reading>> reader, Library library, DoubleConsumer progress) {
         Set<String> known = library.contents().athletes().stream()
                 .map(athlete -> athlete.name())
                 .collect(Collectors.toSet());
@@ -92,7 +99,7 @@ public final class BoutImport {
         List<Item> items = new ArrayList<>();
         int done = 0;
         for (Path file : files) {
-            for (BoutFile.Reading reading : readAll(file, lexicon)) {
+            for (BoutFile.Reading reading : reader.apply(file)) {
                 items.add(item(file, reading, ids, known, seen));
             }
             progress.accept(++done / (double) files.size());
@@ -127,16 +134,6 @@ public final class BoutImport {
         }
         boolean json = file.getFileName().toString().toLowerCase(Locale.ROOT).endsWith(".json");
         return json ? List.of(BoutJson.read(text.text(), lexicon)) : BoutFiles.parse(text.text(), lexicon);
-    }
-
-    /** {@return the bout of the file, or why there is none} A file that ends in .json is read as JSON. Never throws for what it holds. */
-    public static BoutFile.Reading read(Path file, Lexicon lexicon) {
-        Text text = text(file);
-        if (text.problem().isPresent()) {
-            return new BoutFile.Reading(Optional.empty(), List.of(text.problem().get()));
-        }
-        boolean json = file.getFileName().toString().toLowerCase(Locale.ROOT).endsWith(".json");
-        return json ? BoutJson.read(text.text(), lexicon) : BoutFile.parse(text.text(), lexicon);
     }
 
     /**

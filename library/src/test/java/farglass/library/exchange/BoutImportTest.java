@@ -95,7 +95,7 @@ class BoutImportTest {
     }
 
     private static String message(Path file) {
-        var reading = BoutImport.read(file, LEXICON);
+        var reading = BoutImport.readAll(file, LEXICON).get(0);
         assertThat(reading.bout()).isEmpty();
         return reading.diagnostics().get(0).line() + ": "
                 + reading.diagnostics().get(0).message();
