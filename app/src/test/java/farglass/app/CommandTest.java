@@ -466,4 +466,47 @@ class CommandTest {
                 .isLessThan(ceiling);
         assertThat(run("picks")).isEqualTo(2);
     }
+
+    @Test
+    void aTableIsImportedBetweenTheTwoOfAHeader() throws Exception {
+        Path library = folder.resolve("tables.farglass");
+        Path table = Files.writeString(
+                folder.resolve("round.csv"), "Time,Who,What\n0:10,Ann,guard pull\n0:20,Bea,toreando\n");
+        Path header = Files.writeString(
+                folder.resolve("header.bout"),
+                "far-glass bout 1\nA: Ann Ames\nB: Bea Birk\ncovered: story 0:00 to 5:00 declared\n");
+        assertThat(run("import", "--library", library.toString(), table.toString()))
+                .isEqualTo(1);
+        assertThat(words()).contains("nothing says who the two are");
+        assertThat(run("import", "--library", library.toString(), "--header", header.toString(), table.toString()))
+                .isZero();
+        assertThat(words()).contains("Imported 1 bouts");
+        assertThat(run(
+                        "import",
+                        "--library",
+                        library.toString(),
+                        "--header",
+                        header.toString(),
+                        "--mapping",
+                        "none",
+                        table.toString()))
+                .isEqualTo(1);
+        assertThat(words()).contains("No mapping \"none\" is kept here");
+    }
+
+    @Test
+    void aTextOfSeveralBoutsIsImportedWholeOrNotAtAll() throws Exception {
+        Path library = folder.resolve("several.farglass");
+        String first = "far-glass bouts 1\nevent: Lantern Cup\n\nfar-glass bout 1\nA: Ann\nB: Bea\n\n0:10 A kimura\n\n";
+        Path wrong = Files.writeString(
+                folder.resolve("wrong.bout"), first + "far-glass bout 1\nA: Ann\nB: Cleo\n\n0:10 A kimura; xx\n");
+        assertThat(run("import", "--library", library.toString(), wrong.toString()))
+                .isEqualTo(1);
+        assertThat(words()).contains("wrong.bout:14:").contains("Nothing was imported");
+        Path right = Files.writeString(
+                folder.resolve("right.bout"), first + "far-glass bout 1\nA: Ann\nB: Cleo\n\n0:10 A kimura\n");
+        assertThat(run("import", "--library", library.toString(), right.toString()))
+                .isZero();
+        assertThat(words()).contains("Imported 2 bouts");
+    }
 }
