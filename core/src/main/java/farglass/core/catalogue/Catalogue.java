@@ -11,6 +11,7 @@ import farglass.core.catalogue.beaten.Survived;
 import farglass.core.catalogue.blows.Blows;
 import farglass.core.catalogue.errors.Mistakes;
 import farglass.core.catalogue.finishing.AroundFinishes;
+import farglass.core.catalogue.finishing.FinishHinges;
 import farglass.core.catalogue.finishing.Finishes;
 import farglass.core.catalogue.never.Holes;
 import farglass.core.catalogue.never.NeverSeen;
@@ -20,8 +21,10 @@ import farglass.core.catalogue.ontop.OnTop;
 import farglass.core.catalogue.pace.Paces;
 import farglass.core.catalogue.pace.Points;
 import farglass.core.catalogue.passing.AroundPasses;
+import farglass.core.catalogue.passing.PassHinges;
 import farglass.core.catalogue.passing.Passes;
 import farglass.core.catalogue.referee.Calls;
+import farglass.core.catalogue.referee.Disputes;
 import farglass.core.catalogue.referee.OtherRulesets;
 import farglass.core.catalogue.rounds.Taps;
 import farglass.core.catalogue.said.CornerAndPlan;
@@ -32,6 +35,7 @@ import farglass.core.catalogue.start.Pulls;
 import farglass.core.catalogue.start.Setups;
 import farglass.core.catalogue.start.Stances;
 import farglass.core.catalogue.start.Starts;
+import farglass.core.catalogue.start.TakedownHinges;
 import farglass.core.catalogue.start.Takedowns;
 import farglass.core.catalogue.times.Stopwatches;
 import farglass.core.catalogue.underneath.BodyUnderneath;
@@ -40,6 +44,7 @@ import farglass.core.catalogue.underneath.GuardEnds;
 import farglass.core.catalogue.underneath.Guards;
 import farglass.core.catalogue.underneath.LinesKept;
 import farglass.core.catalogue.underneath.OffBalanced;
+import farglass.core.catalogue.underneath.SweepHinges;
 import farglass.core.catalogue.underneath.Sweeps;
 import farglass.core.catalogue.years.Opponents;
 import farglass.core.catalogue.years.Rematches;
@@ -65,22 +70,26 @@ public final class Catalogue {
             Pulls.QUESTION,
             Takedowns.QUESTION,
             Setups.QUESTION,
+            TakedownHinges.QUESTION,
             OnTheFeet.QUESTION,
             Edge.QUESTION,
             Guards.QUESTION,
             GuardEnds.QUESTION,
             Sweeps.QUESTION,
             OffBalanced.QUESTION,
+            SweepHinges.QUESTION,
             LinesKept.QUESTION,
             GroundGrips.QUESTION,
             BodyUnderneath.QUESTION,
             Passes.QUESTION,
             AroundPasses.QUESTION,
+            PassHinges.QUESTION,
             OnTop.QUESTION,
             Danger.QUESTION,
             BackTakes.QUESTION,
             Finishes.QUESTION,
             AroundFinishes.QUESTION,
+            FinishHinges.QUESTION,
             AnswersToAttacks.QUESTION,
             Escapes.QUESTION,
             Turtle.QUESTION,
@@ -90,6 +99,7 @@ public final class Catalogue {
             Points.QUESTION,
             Calls.QUESTION,
             OtherRulesets.QUESTION,
+            Disputes.QUESTION,
             Mistakes.QUESTION,
             Rematches.QUESTION,
             Opponents.QUESTION,

@@ -6,6 +6,7 @@ import farglass.core.estimate.Share;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.Words;
 import farglass.core.question.Figure;
+import farglass.core.question.SaidOf;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -17,8 +18,9 @@ import java.util.function.Supplier;
 import java.util.stream.Collectors;
 
 /** What the blanks of a {@link farglass.core.question.Wording} stand for, of one athlete, in the words of one school. */
-record Blanks(String athlete, Lexicon lexicon, Map<Layer, Integer> unwatched) {
+record Blanks(String athlete, Lexicon lexicon, List<SaidOf> said, Map<Layer, Integer> unwatched) {
     Blanks {
+        said = List.copyOf(said);
         unwatched = Map.copyOf(unwatched);
     }
 
@@ -92,6 +94,15 @@ record Blanks(String athlete, Lexicon lexicon, Map<Layer, Integer> unwatched) {
                 listing -> Optional.of(Amounts.times(listing.evidence().size())),
                 part -> Optional.of(Amounts.part(part.time())),
                 longest -> Optional.of(Amounts.lasted(longest.stay())));
+    }
+
+    /** {@return what people said that concerns the figure, each with who said it} */
+    List<String> saidOf(Figure figure) {
+        return said.stream()
+                .filter(each -> each.concerns(figure))
+                .map(each -> "said: " + each.words())
+                .distinct()
+                .toList();
     }
 
     /** {@return what looking would settle it: "; 14 known bouts were not watched for errors"; empty where all were} */

@@ -35,7 +35,7 @@ public record Page(
 
     /** {@return the dossier in the words of the school that the lexicon shows} */
     public static Page of(Dossier dossier, Lexicon lexicon) {
-        Blanks blanks = new Blanks(dossier.athlete(), lexicon, dossier.unwatched());
+        Blanks blanks = new Blanks(dossier.athlete(), lexicon, dossier.said(), dossier.unwatched());
         List<Answer> answers = dossier.answers().stream()
                 .map(answered -> new AnswerWriter(answered, blanks).answer())
                 .toList();

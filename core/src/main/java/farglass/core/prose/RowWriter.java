@@ -162,6 +162,10 @@ record RowWriter(Blanks blanks, List<Figure> figures, List<Figure> beside) {
         if (!parts.isEmpty()) {
             said.add("of these " + String.join(", ", parts));
         }
+        // What was said of the ask as a whole stands beside its first row.
+        if (figure.equals(figures.get(0)) || blanks.saidOf(figures.get(0)).isEmpty()) {
+            said.addAll(blanks.saidOf(figure));
+        }
         return String.join("; ", said);
     }
 

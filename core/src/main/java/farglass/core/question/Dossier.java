@@ -21,12 +21,20 @@ import java.util.function.DoubleConsumer;
  * @param known bouts of the athlete in the library, seen or not, within the scope
  * @param watched how many of them count, at least in part
  * @param aside what is told of the athlete and counted in nothing
+ * @param said what people said of the athlete before these bouts
  * @param unwatched by layer, in how many of the known bouts nothing was looked through for it
  */
 public record Dossier(
-        String athlete, int known, int watched, List<Answered> answers, Aside aside, Map<Layer, Integer> unwatched) {
+        String athlete,
+        int known,
+        int watched,
+        List<Answered> answers,
+        Aside aside,
+        List<SaidOf> said,
+        Map<Layer, Integer> unwatched) {
     public Dossier {
         answers = List.copyOf(answers);
+        said = List.copyOf(said);
         unwatched = Map.copyOf(unwatched);
     }
 
@@ -115,6 +123,7 @@ public record Dossier(
                 inquiry.sheets().size(),
                 answers,
                 aside,
+                SaidOf.of(athlete, inquiry.sheets()),
                 unwatched(inquiry.sheets(), aside.bouts()));
     }
 }

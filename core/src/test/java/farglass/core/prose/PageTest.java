@@ -73,7 +73,13 @@ class PageTest {
 
     private static Answer answer(String question, Figure... figures) {
         Dossier dossier = new Dossier(
-                "Juno Marsh", 3, 3, List.of(new Answered(question(question), List.of(figures))), NOTHING, Map.of());
+                "Juno Marsh",
+                3,
+                3,
+                List.of(new Answered(question(question), List.of(figures))),
+                NOTHING,
+                List.of(),
+                Map.of());
         return Page.of(dossier, LEXICON).answers().get(0);
     }
 

@@ -1,6 +1,7 @@
 package farglass.core.catalogue.attacked;
 
 import farglass.core.bout.Motive;
+import farglass.core.bout.Purpose;
 import farglass.core.bout.Seat;
 import farglass.core.catalogue.tally.Places;
 import farglass.core.catalogue.tally.Sights;
@@ -59,6 +60,15 @@ public final class Turtle {
                 : Optional.empty();
     }
 
+    /** What it is used for, as somebody said: attack, shelter, rest. */
+    private static Optional<String> purpose(BoutSheet sheet, Seat seat, Visit visit) {
+        return visit.openedBy().flatMap(sheet.bout()::moment).flatMap(by -> by.telling()
+                .facts(Purpose.Why.class)
+                .filter(why -> why.how() == Purpose.How.FOR && !why.words().isBlank())
+                .map(Purpose.Why::words)
+                .findFirst());
+    }
+
     private static final Stays STAYS = new Stays("turtle", (sheet, seat) -> visits(sheet, seat)
             .map(visit -> Sights.stay(sheet, visit, "Stays in turtle"))
             .toList());
@@ -82,6 +92,11 @@ public final class Turtle {
                             "turtle from",
                             new Options(ofVisits("turtle from", Turtle::from)),
                             Wording.plain("{option}", "visits to turtle", "").under("Came from")),
+                    new Ask(
+                            "turtle for",
+                            new Options(ofVisits("turtle for", Turtle::purpose)),
+                            Wording.plain("{option}", "visits to turtle of which it is told what for", "")
+                                    .under("Used for")),
                     new Ask(
                             "turtle ends",
                             new Options(ofVisits("turtle ends", Turtle::ended)),

@@ -19,6 +19,7 @@ import farglass.core.question.Listed;
 import farglass.core.question.OfEach;
 import farglass.core.question.Options;
 import farglass.core.question.Question;
+import farglass.core.question.SaidOf;
 import farglass.core.question.Wording;
 import java.util.EnumSet;
 import java.util.List;
@@ -70,12 +71,30 @@ public final class CornerAndPlan {
                 .toList();
     }
 
+    /** What of her plan could be done, as far as somebody told it. */
+    private static List<Evidence> became(BoutSheet sheet, Seat seat) {
+        return sheet.telling(Fact.PlanStep.class).stream()
+                .filter(moment -> Sights.by(moment, seat))
+                .flatMap(moment -> moment.telling()
+                        .facts(Fact.PlanStep.class)
+                        .flatMap(step -> step.came().stream())
+                        .map(came -> Sights.at(sheet, moment, Fact.label(came))))
+                .toList();
+    }
+
+    private static List<Evidence> claimed(BoutSheet sheet, Seat seat) {
+        return sheet.bout().header().background().claims().stream()
+                .filter(claim -> claim.of().equals(Optional.of(seat)))
+                .map(claim -> new Evidence(sheet.bout().id(), Optional.empty(), SaidOf.sentence(claim)))
+                .toList();
+    }
+
     public static final Question QUESTION = new Question(
             "said",
             Chapter.SAID,
             "What did the corner call, what came of the plan?",
             "",
-            "no call of {name}\u2019s corner and no item of a plan is told",
+            "no call of {name}\u2019s corner, no item of a plan and nothing said of {name} is told",
             List.of(
                     new Ask(
                                     "corner call",
@@ -94,7 +113,19 @@ public final class CornerAndPlan {
                     new Ask(
                             "plan item",
                             new Listed(new Tally("plan item", CornerAndPlan::came)),
-                            Wording.plain("{option}", "", "").under("Items of the plan that came"))));
+                            Wording.plain("{option}", "", "").under("Items of the plan that came")),
+                    new Ask(
+                            "plan became",
+                            new Options(new Tally("plan became", CornerAndPlan::became)),
+                            Wording.plain(
+                                            "{option}",
+                                            "items of the plan of which it is told",
+                                            "items of the plan {each}")
+                                    .under("What became of the plan")),
+                    new Ask(
+                            "claim",
+                            new Listed(new Tally("claim", CornerAndPlan::claimed)),
+                            Wording.plain("{option}", "", "").under("Said of them before"))));
 
     private CornerAndPlan() {}
 }

@@ -1,5 +1,6 @@
 package farglass.core.catalogue.start;
 
+import farglass.core.catalogue.tally.Conditions;
 import farglass.core.catalogue.tally.Tries;
 import farglass.core.lexicon.Kind;
 import farglass.core.question.Chapter;
@@ -24,7 +25,8 @@ public final class Takedowns {
                     TRIES.side(),
                     TRIES.whenStopped(),
                     TRIES.stalled(),
-                    TRIES.thenOwn()));
+                    TRIES.thenOwn(),
+                    new Conditions("takedown condition", Kind.TAKEDOWN).met()));
 
     private Takedowns() {}
 }

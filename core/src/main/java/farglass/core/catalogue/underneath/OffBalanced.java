@@ -1,6 +1,8 @@
 package farglass.core.catalogue.underneath;
 
 import farglass.core.bout.Became;
+import farglass.core.bout.BodyFact;
+import farglass.core.bout.Fact;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Seat;
 import farglass.core.bout.Stage;
@@ -70,6 +72,19 @@ public final class OffBalanced {
                 .toList();
     }
 
+    /** Where the other is tipped, told with any step of a sweep: in the other's own directions. */
+    private static List<EachTally.Chance> tipped(BoutSheet sheet, Seat seat) {
+        return sheet.tried(seat, Kind.SWEEP).stream()
+                .flatMap(tried -> tried.attempt().steps().stream()
+                        .flatMap(step -> step.telling().facts(Fact.Body.class))
+                        .filter(body ->
+                                body.what() == BodyFact.TIPPED && body.of().equals(Optional.of(seat.other())))
+                        .findFirst()
+                        .flatMap(body -> Tries.ended(sheet, tried, Optional.of("to the other\u2019s " + body.value())))
+                        .stream())
+                .toList();
+    }
+
     public static final Question QUESTION = new Question(
             "off balanced",
             Chapter.UNDERNEATH,
@@ -81,6 +96,10 @@ public final class OffBalanced {
                             "off balanced",
                             new OfEach(WHICH, Tries.WORKED),
                             Wording.plain("Worked {option}", "sweeps so", "")),
+                    new Ask(
+                            "sweep tipped",
+                            new OfEach(new EachTally("sweep tipped", OffBalanced::tipped), Tries.WORKED),
+                            Wording.plain("Tipped {option}", "sweeps of which it was told", "")),
                     new Ask(
                             "sweep again",
                             new YesNo(new Tally("sweep again", OffBalanced::again), Tries.WORKED),

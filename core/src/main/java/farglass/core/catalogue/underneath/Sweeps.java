@@ -1,5 +1,6 @@
 package farglass.core.catalogue.underneath;
 
+import farglass.core.catalogue.tally.Conditions;
 import farglass.core.catalogue.tally.SideThatWorks;
 import farglass.core.catalogue.tally.Tries;
 import farglass.core.lexicon.Kind;
@@ -27,7 +28,8 @@ public final class Sweeps {
                     TRIES.stalled(),
                     TRIES.whenStopped(),
                     TRIES.thenOwn(),
-                    SideThatWorks.of(TRIES)));
+                    SideThatWorks.of(TRIES),
+                    new Conditions("sweep condition", Kind.SWEEP).met()));
 
     private Sweeps() {}
 }
