@@ -16,6 +16,7 @@ import com.fasterxml.jackson.databind.jsontype.NamedType;
 import com.fasterxml.jackson.databind.module.SimpleModule;
 import com.fasterxml.jackson.datatype.jdk8.Jdk8Module;
 import com.fasterxml.jackson.datatype.jsr310.JavaTimeModule;
+import farglass.core.bout.Background;
 import farglass.core.bout.Deed;
 import farglass.core.bout.Fact;
 import farglass.core.bout.Footage;
@@ -70,6 +71,13 @@ public final class BoutMapper {
                         JsonInclude.Value.construct(JsonInclude.Include.NON_ABSENT, JsonInclude.Include.NON_ABSENT))
                 .withConfigOverride(List.class, list -> list.setInclude(EMPTY_LEFT_OUT))
                 .withConfigOverride(Map.class, map -> map.setInclude(EMPTY_LEFT_OUT))
+                .withConfigOverride(
+                        Background.class,
+                        told -> told.setInclude(JsonInclude.Value.construct(
+                                JsonInclude.Include.CUSTOM,
+                                JsonInclude.Include.ALWAYS,
+                                AbsentIsEmpty.NothingTold.class,
+                                Void.class)))
                 .disable(SerializationFeature.WRITE_DATES_AS_TIMESTAMPS)
                 .disable(MapperFeature.ALLOW_COERCION_OF_SCALARS)
                 .disable(DeserializationFeature.ACCEPT_FLOAT_AS_INT)

@@ -3,6 +3,7 @@ package farglass.library.json;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import farglass.core.AnyBout;
+import farglass.core.bout.Background;
 import farglass.core.bout.Bout;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
@@ -50,5 +51,29 @@ class BoutJsonPropertyTest {
                         .message())
                 .contains("bout");
         assertThat(BoutJson.read("null", LEXICON).diagnostics()).hasSize(1);
+    }
+
+    /** Written by the version before there were backgrounds, ways of a grip and what became of a step. */
+    @Example
+    void aDocumentOfBeforeReadsAsBefore() {
+        String document =
+                """
+                {"format": "far-glass bout", "version": 1, "bout": {"id": "x",
+                 "header": {"kind": "competition", "ruleset": "points-with-advantages", "uniform": "gi",
+                  "a": {"name": "Ann"}, "b": {"name": "Bea"}, "footage": {"whole": true, "endsEarly": false}},
+                 "moments": [{"id": "m1", "atMicros": 20000000, "actor": "A", "deed": {"is": "did", "technique": "collar-grip"},
+                  "telling": {"certainty": "sure", "confidential": false, "facts": [
+                   {"is": "grip", "holder": {"owner": "A", "side": "left", "kind": "hand"},
+                    "target": {"owner": "B", "kind": "collar"}, "firmness": "tight"},
+                   {"is": "mistake", "code": "elbow out", "punished": "no"},
+                   {"is": "condition", "met": "met", "words": "knees together"},
+                   {"is": "plan-step", "words": "collar first"}]}}]}}
+                """;
+        Bout bout = BoutJson.read(document, LEXICON).bout().orElseThrow();
+        assertThat(bout.header().background()).isEqualTo(Background.NONE);
+        assertThat(BoutFile.line(bout.moments().get(0)))
+                .startsWith(
+                        "0:20 A collar-grip; grip A left hand on B collar, tight; mistake \"elbow out\", punished no;"
+                                + " condition met \"knees together\"; plan \"collar first\"");
     }
 }
