@@ -8,7 +8,6 @@ import farglass.core.bout.Times;
 import farglass.core.lexicon.Kind;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.Technique;
-import farglass.core.notation.BoutFile;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -391,13 +390,28 @@ final class SaidFacts {
         return Optional.of(named + "; " + String.join("; ", said));
     }
 
+    /**
+     * {@return the fields of a text that says nothing but facts of somebody: "left hand on the right sleeve, deep"; empty for any other}
+     *
+     * @param actor whose moment it is told of
+     */
+    Optional<String> onlyFields(String text, Seat actor) {
+        return asFields(actor + " " + text, front -> false)
+                .filter(fields -> fields.startsWith(actor + " mark; ")
+                        || fields.startsWith(actor + " placement; ")
+                        || fields.matches(actor + " (?:\\S+ )?grip; .*"))
+                .map(fields -> fields.substring(fields.indexOf("; ")));
+    }
+
     /** Fields that are read already stay; what else stands behind a semicolon is read as said. */
     private String unread(String text, List<String> fields) {
         String[] parts = text.split(";", -1);
         StringBuilder front = new StringBuilder(parts[0].strip());
         for (int i = 1; i < parts.length; i++) {
             String part = parts[i].strip();
-            if (part.startsWith("->") || BoutFile.fact(part, lexicon).isPresent()) {
+            boolean field = part.startsWith("->")
+                    || TypedFields.of("; " + part, lexicon).unread().isEmpty();
+            if (field) {
                 fields.add(part);
             } else if (!part.isEmpty()) {
                 front.append(", ").append(part);

@@ -721,6 +721,17 @@ public final class ScribeLine {
 
     /** {@return the moment with what the text tells of it added} For changing many at once: an outcome, a side, another actor, a note. */
     public static Amended amended(Moment moment, String text, Place place, Lexicon lexicon) {
+        Amended asItStands = amendedBy(moment, text, place, lexicon);
+        return asItStands.unread().isEmpty()
+                ? asItStands
+                : moment.actor()
+                        .flatMap(actor -> new SaidFacts(place, lexicon).onlyFields(text, actor))
+                        .map(fields -> amendedBy(moment, fields, place, lexicon))
+                        .filter(amended -> amended.unread().isEmpty())
+                        .orElse(asItStands);
+    }
+
+    private static Amended amendedBy(Moment moment, String text, Place place, Lexicon lexicon) {
         ScribeLine line = new ScribeLine(place, lexicon, Expectation.NONE);
         List<String> words = split(line.fields(text).front().strip());
         Optional<Seat> front = line.actorInFront(words);

@@ -239,6 +239,14 @@ class ScribeLineTest {
         Stand standing = new Stand(LEXICON.position("standing").orElseThrow(), Optional.empty());
         Moment amended = ScribeLine.amended(pull, "b unsure", ScribeLine.Place.end(BOUT, standing), LEXICON)
                 .moment();
+        assertThat(BoutFile.line(ScribeLine.amended(
+                                pull,
+                                "left hand on the right sleeve deep because of the collar",
+                                ScribeLine.Place.end(BOUT, standing),
+                                LEXICON)
+                        .moment()))
+                .contains("on B right sleeve, deep")
+                .contains("because \"collar\"");
         assertThat(ScribeLine.amended(pull, "b nonsense", ScribeLine.Place.end(BOUT, standing), LEXICON)
                         .unread())
                 .containsExactly("nonsense");

@@ -43,6 +43,7 @@ final class HelpPage extends VBox {
         {"Enter, Delete", "change the chosen moment in its place, remove it"},
         {"Tag, on chosen moments", ""},
         {"Alt+Left, Alt+Right", "a frame earlier, later; Ctrl+T: at this frame"},
+        {"Ctrl+Shift+T", "tell more of it by forms: grips, the body, why, what it opens, how long"},
         {"Ctrl+U", "it was the other athlete"},
         {"Ctrl+Shift+C, Ctrl+Shift+H", "it continues the own try before it; what is called unusual can start here"},
         {"Ctrl+G", "it answers the deed before it; again: the one before that; with Shift: nothing"},

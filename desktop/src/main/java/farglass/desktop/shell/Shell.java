@@ -76,7 +76,7 @@ public final class Shell extends StackPane implements AutoCloseable {
         this.tagView = new TagView(
                 tag,
                 workbench::rulesets,
-                new TagErrands(desk, settings, choosers, sheets, intake, lexicon),
+                new TagErrands(desk, settings, choosers, sheets, intake, lexicon, palette),
                 settings,
                 palette);
         ShelfView shelf = new ShelfView(new ShelfModel(desk), intake, palette);

@@ -14,6 +14,8 @@ import farglass.desktop.parts.Sheets;
 import farglass.desktop.shelf.Intake;
 import farglass.desktop.tag.TagModel;
 import farglass.desktop.tag.TagView;
+import farglass.desktop.tag.facts.FactSheet;
+import farglass.drawing.Palette;
 import farglass.film.Films;
 import farglass.film.Reel;
 import farglass.library.exchange.Cutting;
@@ -21,6 +23,7 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Set;
+import javafx.beans.value.ObservableValue;
 import javafx.scene.control.TextField;
 
 /** What Tag asks of the window: file names, sheets, and the keeping of settings. */
@@ -35,8 +38,17 @@ final class TagErrands implements TagView.Errands {
     private final Sheets sheets;
     private final Intake intake;
     private final LexiconModel lexicon;
+    private final ObservableValue<Palette> palette;
 
-    TagErrands(Desk desk, Settings settings, Choosers choosers, Sheets sheets, Intake intake, LexiconModel lexicon) {
+    TagErrands(
+            Desk desk,
+            Settings settings,
+            Choosers choosers,
+            Sheets sheets,
+            Intake intake,
+            LexiconModel lexicon,
+            ObservableValue<Palette> palette) {
+        this.palette = palette;
         this.desk = desk;
         this.settings = settings;
         this.choosers = choosers;
@@ -48,6 +60,11 @@ final class TagErrands implements TagView.Errands {
     @Override
     public void newWord(String typed) {
         UnknownWord.ask(lexicon, sheets, typed);
+    }
+
+    @Override
+    public void tellMore(TagModel tag) {
+        FactSheet.ask(tag, sheets, palette);
     }
 
     @Override

@@ -29,6 +29,7 @@ final class LedgerView extends StackPane {
     private static final int MOST_ROWS_BEFORE = 4;
 
     private final TagModel model;
+    private final Runnable tellMore;
     private final ListView<LedgerRow> list;
     private final ReadOnlyIntegerWrapper atFilm = new ReadOnlyIntegerWrapper(-1);
     private boolean following;
@@ -37,8 +38,10 @@ final class LedgerView extends StackPane {
     private Set<String> shownChosen = Set.of();
     private boolean stale;
 
-    LedgerView(TagModel model, ObservableValue<Palette> palette) {
+    /** @param tellMore asks what more is told of the chosen moment */
+    LedgerView(TagModel model, ObservableValue<Palette> palette, Runnable tellMore) {
         this.model = model;
+        this.tellMore = tellMore;
         this.list = new ListView<>(model.rows());
         list.setId("ledger");
         list.getStyleClass().add("ledger");
@@ -134,6 +137,7 @@ final class LedgerView extends StackPane {
         Mending mending = model.mending();
         return new ContextMenu(
                 item("Change the words", "Enter", model::editSelected),
+                item("Tell more of it\u2026", "Shortcut+Shift+T", tellMore),
                 item("It was the other athlete", "Shortcut+U", mending::exchangeActors),
                 item("Not seen for sure, or hidden", "?", mending::doubt),
                 item("Side: left", "", () -> model.fan().tellSide(Side.LEFT)),

@@ -336,7 +336,8 @@ public final class PassModel {
                 return false;
             }
             case GRIPS -> {
-                tag.scribe().editWith(moment, "; grip ");
+                // "Left hand on the right sleeve, deep": plain words, or a field.
+                tag.scribe().editWith(moment, ", ");
                 return false;
             }
         }

@@ -128,6 +128,7 @@ final class TagKeys {
             case L -> model.times().liveKey();
             case R -> view.reel();
             case N -> view.cut();
+            case T -> view.tellMore();
             case K -> view.takeLag();
             case A -> sheet.penProperty().set(Optional.of(Fact.Shape.ARROW));
             case O -> sheet.penProperty().set(Optional.of(Fact.Shape.RING));

@@ -243,6 +243,12 @@ public final class TagModel {
         selectedProperty().set(Optional.empty());
     }
 
+    /** Saves what more is told of a moment that stays chosen. */
+    public void tell(Moment told) {
+        commit(told, "Tell more of " + words(told));
+        selectedProperty().set(Optional.of(told.id()));
+    }
+
     /** Saves a changed bout: shown at once, and held as pending until it is on disk. */
     void change(Bout changed, Set<String> touched, String what) {
         Bout noted = watched.noted(changed);
@@ -396,7 +402,7 @@ public final class TagModel {
         return Library.newId();
     }
 
-    Desk desk() {
+    public Desk desk() {
         return desk;
     }
 

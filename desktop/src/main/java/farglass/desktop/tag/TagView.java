@@ -50,6 +50,9 @@ public final class TagView extends BorderPane {
         /** Asks what a word means that the lexicon lacks. */
         void newWord(String typed);
 
+        /** Asks what more is told of the chosen moment. */
+        void tellMore(TagModel tag);
+
         /** Keeps a setting. */
         void keepSettings();
     }
@@ -136,7 +139,7 @@ public final class TagView extends BorderPane {
         empty.setWrapText(true);
         empty.setMaxWidth(380);
         empty.setMouseTransparent(true);
-        StackPane list = new StackPane(new LedgerView(model, palette), empty);
+        StackPane list = new StackPane(new LedgerView(model, palette, this::tellMore), empty);
         // It takes what room is left, and gives it up when the line has more to say.
         list.setPrefHeight(0);
         VBox.setVgrow(list, Priority.ALWAYS);
@@ -341,6 +344,10 @@ public final class TagView extends BorderPane {
 
     void cut() {
         errands.cut(model);
+    }
+
+    void tellMore() {
+        errands.tellMore(model);
     }
 
     /** Takes the lag that the analyst's own corrections ask for. */
