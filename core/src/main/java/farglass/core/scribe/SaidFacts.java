@@ -123,26 +123,29 @@ final class SaidFacts {
     private static final Pattern TIPS = Pattern.compile(
             "\\b(?:off-?balances?|tips|tip|drives|drive|pulls|pushes|sends|loads)\\b", Pattern.CASE_INSENSITIVE);
 
+    private static final Pattern COUNTED = Pattern.compile("times|vezes|\\dx|kai", Pattern.CASE_INSENSITIVE);
+
     private static final List<Rule> RULES = List.of(
-            Rule.of("until (\\d+:\\d\\d(?:\\.\\d+)?)", said -> Optional.of("until " + said.word(1))),
+            Rule.of("(?:until|at[eé]|made) (\\d+:\\d\\d(?:\\.\\d+)?)", said -> Optional.of("until " + said.word(1))),
             Rule.of(
-                    "(?:times )?(\\d{1,3})(?: times)?",
-                    said -> said.match().group().contains("times")
+                    "(?:times )?(\\d{1,3})(?: times| vezes|x| kai)?",
+                    said -> COUNTED.matcher(said.match().group()).find()
                             ? Optional.of("times " + said.word(1))
                             : Optional.empty()),
             Rule.of(
                     "(twice|two times|three times|four times|five times)",
                     said -> Optional.of("times " + NUMBERS.get(said.word(1).toLowerCase(Locale.ROOT)))),
             Rule.of(
-                    "(?:several times|many times|a few times|again and again|over and over|repeatedly|times several)",
+                    "(?:several times|many times|a few times|again and again|over and over|repeatedly|times several|v[aá]rias vezes|de novo e de novo)",
                     said -> Optional.of("times several")),
             Rule.clause(
-                    "because(?: of)? " + THE + "([^,;\"]+?)(?: at (\\d+:\\d\\d(?:\\.\\d+)?))?",
+                    "(?:because(?: of)?|por causa d[aeo]s?|porque) " + THE
+                            + "([^,;\"]+?)(?: at (\\d+:\\d\\d(?:\\.\\d+)?))?",
                     said -> said.has(2)
                             ? said.line().moment(said.word(2)).map(id -> "because " + id)
                             : Optional.of("because " + said.quoted(1))),
             Rule.clause(
-                    "(?:instead of|rather than) " + THE + "([^,;\"]+)",
+                    "(?:instead of|rather than|em vez d[aeo]s?|no lugar d[aeo]s?) " + THE + "([^,;\"]+)",
                     said -> Optional.of("instead-of " + said.quoted(1))),
             Rule.clause(
                     "(?:aimed at|aiming at|aims at|aiming for|meant for) " + THE + "([^,;\"]+)",
@@ -188,11 +191,11 @@ final class SaidFacts {
                     "(?<!feint )(?<!waits )(?<!waiting )(?<!waited )(?<!aiming )(?<!meant )for " + THE
                             + "([a-z][^,;\"]*)",
                     said -> Optional.of("for " + said.quoted(1))),
-            Rule.of("(opens|closes)(?: up)? " + THE + SIDE + PART, said -> said.actor()
-                    .map(any -> said.word(1) + " " + said.part(said.other(), 2, 3))),
+            Rule.of("(opens|closes|abre|fecha)(?: up)? " + THE + SIDE + PART, said -> said.actor()
+                    .map(any -> verb(said.word(1)) + " " + said.part(said.other(), 2, 3))),
             Rule.of(
-                    "(opens|closes)(?: up)? " + THE + "([^,;\"]+)",
-                    said -> Optional.of(said.word(1) + " " + said.quoted(2))),
+                    "(opens|closes|abre|fecha)(?: up)? " + THE + "([^,;\"]+)",
+                    said -> Optional.of(verb(said.word(1)) + " " + said.quoted(2))),
             Rule.of(
                     "(conceded|baited|allowed)(?: by (?:\\S+))?",
                     said -> said.match().group().contains(" by ")
@@ -293,6 +296,10 @@ final class SaidFacts {
             case "bends" -> "bent";
             default -> "stretched";
         };
+    }
+
+    private static String verb(String said) {
+        return said.equalsIgnoreCase("opens") || said.equalsIgnoreCase("abre") ? "opens" : "closes";
     }
 
     private static String direction(String word) {
