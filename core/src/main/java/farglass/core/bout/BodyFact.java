@@ -11,6 +11,8 @@ public enum BodyFact {
     GAP("none", "hand", "forearm", "wide"),
     LIES("flat", "left", "right"),
     HOOKS("none", "left", "right", "both", "triangle"),
+    /** Where the lead foot stands to the other's lead foot. */
+    FOOT("inside", "outside"),
     /** Which foot leads. */
     LEADS("left", "right", "square"),
     /** Where the one of whom it is told is tipped or driven, in her own directions. */

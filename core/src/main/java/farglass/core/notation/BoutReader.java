@@ -1,11 +1,15 @@
 package farglass.core.notation;
 
+import farglass.core.bout.BodyFact;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Deed;
 import farglass.core.bout.Fact;
 import farglass.core.bout.Header;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Purpose;
+import farglass.core.bout.Seat;
+import farglass.core.bout.Side;
+import farglass.core.bout.Stance;
 import farglass.core.bout.Telling;
 import farglass.core.bout.Times;
 import farglass.core.lexicon.Lexicon;
@@ -15,9 +19,11 @@ import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.HexFormat;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
@@ -42,6 +48,7 @@ final class BoutReader {
     private Optional<Header> header = Optional.empty();
     private boolean inHeader = true;
     private boolean seenFirst;
+    private final Map<Seat, Side> leads = new EnumMap<>(Seat.class);
     private OptionalLong stoppedAt = OptionalLong.empty();
     private long stoodMicros;
     private long lastMicros;
@@ -156,6 +163,25 @@ final class BoutReader {
         }
     }
 
+    /** As somebody told it last, else as the header says they stand. */
+    private Optional<Side> leading(Seat seat) {
+        return Optional.ofNullable(leads.get(seat))
+                .or(() -> headerReader.stance(seat).map(Stance::lead));
+    }
+
+    private void stance(Moment moment) {
+        moment.telling()
+                .facts(Fact.Body.class)
+                .filter(body -> body.what() == BodyFact.LEADS && body.of().isPresent())
+                .forEach(body -> {
+                    if (body.value().equals("square")) {
+                        leads.remove(body.of().get());
+                    } else {
+                        leads.put(body.of().get(), Side.valueOf(body.value().toUpperCase(Locale.ROOT)));
+                    }
+                });
+    }
+
     private void clock(Deed deed, long at) {
         if (deed instanceof Deed.Stopped) {
             stoppedAt = OptionalLong.of(at);
@@ -187,8 +213,9 @@ final class BoutReader {
         }
         Said.Scene here = scene.orElseGet(() -> headerReader.scene(lexicon));
         String usualId = "m" + (moments.size() + 1);
-        Moment read =
-                new MomentReader(new Cursor(line, number), lexicon, usualId, diagnostics, here, this::timeLeft).read();
+        Moment read = new MomentReader(
+                        new Cursor(line, number), lexicon, usualId, diagnostics, here, this::timeLeft, this::leading)
+                .read();
         Moment moment = read.with(tied(read, number));
         Integer sameId = lineOfId.putIfAbsent(moment.id(), number);
         if (sameId != null) {
@@ -213,6 +240,7 @@ final class BoutReader {
         waitingComments.forEach(comment -> comments.add(new Bout.Comment(moment.id(), comment)));
         waitingComments.clear();
         moments.add(moment);
+        stance(moment);
         scene = Optional.of(new Said.Scene(Whereabouts.after(here.now(), moment, lexicon), here.strikes()));
         moment.actor()
                 .filter(seat -> moment.technique().isPresent() || moment.deed() instanceof Deed.Unnamed)

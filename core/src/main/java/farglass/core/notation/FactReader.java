@@ -40,12 +40,25 @@ final class FactReader {
     /** The words that begin a fact, in the order in which the documentation tells them. */
     static final Set<String> KEYS = READINGS.keySet();
 
+    /** Which side of an athlete leads at that instant, where that is told. */
+    interface Leading {
+        Leading UNTOLD = seat -> Optional.empty();
+
+        Optional<Side> of(Seat seat);
+    }
+
     private final Cursor cursor;
     private final Words words;
+    private final Leading leading;
 
     FactReader(Cursor cursor, Words words) {
+        this(cursor, words, Leading.UNTOLD);
+    }
+
+    FactReader(Cursor cursor, Words words, Leading leading) {
         this.cursor = cursor;
         this.words = words;
+        this.leading = leading;
     }
 
     private static Map<String, Reading> readings() {
@@ -266,10 +279,25 @@ final class FactReader {
     }
 
     private Part part() throws Cursor.Wrong {
-        return new Part(
-                cursor.seat("whose it is: A or B"),
-                optionalSide(),
-                cursor.named(Part.Kind.class, "a part of the body or the cloth"));
+        Seat owner = cursor.seat("whose it is: A or B");
+        return new Part(owner, side(owner), cursor.named(Part.Kind.class, "a part of the body or the cloth"));
+    }
+
+    /** "Lead" and "rear" are the sides that the stance of that instant makes them, and are kept as such. */
+    private Optional<Side> side(Seat owner) throws Cursor.Wrong {
+        int at = cursor.column();
+        boolean lead = cursor.takeWord("lead");
+        if (!lead && !cursor.takeWord("rear")) {
+            return optionalSide();
+        }
+        Side leads = leading.of(owner)
+                .orElseThrow(() -> cursor.wrong(
+                        at,
+                        "which side of %s leads is not told; add \"%s stance: orthodox\" to the header, or \"body %s leads left\" to an earlier moment, or write left or right",
+                        owner,
+                        owner,
+                        owner));
+        return Optional.of(lead ? leads : leads.mirrored());
     }
 
     private void on() throws Cursor.Wrong {

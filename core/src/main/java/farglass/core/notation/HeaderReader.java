@@ -484,6 +484,10 @@ final class HeaderReader {
                 builds.get(seat));
     }
 
+    Optional<Stance> stance(Seat seat) {
+        return stances.get(seat.ordinal());
+    }
+
     OptionalLong length() {
         return length;
     }

@@ -46,13 +46,14 @@ final class MomentReader {
             String usualId,
             List<Diagnostic> warnings,
             Said.Scene scene,
-            TimeLeft timeLeft) {
+            TimeLeft timeLeft,
+            FactReader.Leading leading) {
         this.timeLeft = timeLeft;
         this.scene = scene;
         this.cursor = cursor;
         this.id = usualId;
         this.words = new Words(cursor, lexicon, warnings);
-        this.facts = new FactReader(cursor, words);
+        this.facts = new FactReader(cursor, words, leading);
     }
 
     Moment read() throws Cursor.Wrong {

@@ -150,6 +150,7 @@ record FactWords(Moment moment, Bout bout, Lexicon lexicon) implements FactCases
         return fact.of().map(seat -> whose(seat)).orElse("")
                 + switch (fact.what()) {
                     case LIES -> "lies " + (fact.value().equals("flat") ? "flat" : "on the " + fact.value() + " side");
+                    case FOOT -> "lead foot " + fact.value();
                     case LEADS -> "lead foot " + fact.value();
                     case TIPPED -> "tipped " + fact.value();
                     default -> fact.what().label() + " " + fact.value();

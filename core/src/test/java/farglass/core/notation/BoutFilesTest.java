@@ -118,4 +118,29 @@ class BoutFilesTest {
         assertThat(BoutFile.line(told)).startsWith(line);
         assertThat(told.telling().mirrored().mirrored()).isEqualTo(told.telling());
     }
+
+    @Test
+    void leadAndRearAreTheSidesOfThatInstant() {
+        Bout bout = BoutFile.parse(
+                        """
+                        far-glass bout 1
+                        A: Ann
+                        B: Bea
+                        B stance: southpaw
+
+                        0:10 B jab; strike B lead hand "punch" "head" clean
+                        0:20 B switches stance; body B leads left; body B foot outside
+                        0:30 B jab; strike B rear hand "punch" "head" missed
+                        """,
+                        LEXICON)
+                .bout()
+                .orElseThrow();
+        assertThat(BoutFile.line(bout.moments().get(0))).contains("strike B right hand");
+        assertThat(BoutFile.line(bout.moments().get(2))).contains("strike B right hand");
+        BoutFile.Reading untold = BoutFile.parse(
+                "far-glass bout 1\nA: Ann\nB: Bea\n\n0:10 A jab; strike A lead hand \"punch\" \"head\" clean\n",
+                LEXICON);
+        assertThat(untold.diagnostics())
+                .anySatisfy(wrong -> assertThat(wrong.message()).contains("which side of A leads is not told"));
+    }
 }

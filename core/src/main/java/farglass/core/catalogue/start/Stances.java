@@ -1,6 +1,9 @@
 package farglass.core.catalogue.start;
 
+import farglass.core.bout.BodyFact;
 import farglass.core.bout.Contestant;
+import farglass.core.bout.Fact;
+import farglass.core.bout.Moment;
 import farglass.core.bout.Seat;
 import farglass.core.bout.Stance;
 import farglass.core.catalogue.tally.Sights;
@@ -31,6 +34,15 @@ public final class Stances {
                 .flatMap(own -> stance(sheet, seat.other()).map(other -> own == other ? "the same" : MIRRORED));
     }
 
+    /** Only what somebody told, moment by moment. */
+    private static Optional<String> foot(BoutSheet sheet, Seat seat, Moment moment) {
+        return moment.telling()
+                .facts(Fact.Body.class)
+                .filter(body -> body.what() == BodyFact.FOOT && body.of().equals(Optional.of(seat)))
+                .map(Fact.Body::value)
+                .findFirst();
+    }
+
     public static final Question QUESTION = new Question(
             "stance",
             Chapter.THE_START,
@@ -48,7 +60,11 @@ public final class Stances {
                             Wording.plain(
                                     "The other stood the other way round",
                                     "watched bouts in which both stances are told",
-                                    ""))));
+                                    "")),
+                    new Ask(
+                            "lead foot",
+                            new YesNo(Sights.ofFacts("lead foot", Fact.Body.class, Stances::foot), "outside"),
+                            Wording.plain("Lead foot outside the other\u2019s", "times it was told", ""))));
 
     private Stances() {}
 }
