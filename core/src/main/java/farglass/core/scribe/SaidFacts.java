@@ -168,8 +168,9 @@ final class SaidFacts {
             Rule.clause(
                     "to ((?:stop|block|deny|prevent|hide|get|keep|slow|break|open|close|force|draw|bait|free|clear|set up|make) [^,;\"]+)",
                     said -> Optional.of("for " + said.quoted(1))),
-            Rule.of("(left|right) (hook|foot|shin|knee|hand|arm) (deep|shallow|tight|loose)", said -> said.actor()
-                    .map(any -> "grip %s %s %s on %s %s, %s"
+            Rule.of(
+                    "(left|right) (hook|foot|shin|knee|hand|arm) (deep|shallow|tight|loose|over|under)",
+                    said -> said.actor().map(any -> "grip %s %s %s on %s %s, %s"
                             .formatted(
                                     said.own(),
                                     said.word(1).toLowerCase(Locale.ROOT),
@@ -222,7 +223,8 @@ final class SaidFacts {
             Rule.of("(?:weight|heavy) on " + THE + SIDE + "(foot|leg|knee|hand|hip|shoulder)", said -> said.actor()
                     .map(any -> "part " + said.part(said.own(), 1, 2) + " loaded")),
             Rule.of(
-                    "(?:weight|heavy) on " + THE + SIDE + "(chest|belly|hips?|head|neck|sternum|thigh|legs?)",
+                    "(?:weight|heavy) on " + THE + SIDE
+                            + "(chest|belly|hips?|head|neck|sternum|thigh|legs|shin|arm|jaw|back)",
                     said -> said.actor().map(any -> "part " + said.part(said.other(), 1, 2) + " loaded")),
             Rule.of(
                     FIRST_SIDE + "(arm|leg|elbow|knee|foot|hand|shoulder) (isolated|caught|free|stretched|bent)",
@@ -273,6 +275,9 @@ final class SaidFacts {
     private static final Pattern WAY = Pattern.compile(
             "^(.*?)(?:\\s*[,;]\\s*|\\s+)(deep|shallow|thumb in|palm up|two hands|both hands|over|under|round|through|fed|fed to the other hand|pulled out|(far|near) (\\S+))$",
             Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern TIPPING =
+            Pattern.compile("^(\\S+(?: .*)?) (?:off-?balances?|tips?)(?: him| her| them)?$", Pattern.CASE_INSENSITIVE);
 
     private static Function<Spoken, Optional<String>> hand() {
         return said -> said.actor().map(any -> {
@@ -525,8 +530,10 @@ final class SaidFacts {
     private String named(String front, Optional<Seat> actor, List<String> peeled) {
         boolean bare = front.isBlank() || actor.isPresent() && front.strip().split("\\s+").length == 1;
         if (!bare) {
-            return TIPS.matcher(front).find() && peeled.stream().anyMatch(field -> field.contains(" tipped "))
-                    ? front.split("\\s+")[0] + " off-balance"
+            // "Tips him forward" is what was done; behind an act it only says where the other went.
+            Matcher tips = TIPPING.matcher(front);
+            return tips.matches()
+                    ? tips.group(1).contains(" ") ? without(tips.group(1)) : tips.group(1) + " off-balance"
                     : front;
         }
         String who = front.isBlank() ? "" : front.strip() + " ";
