@@ -50,12 +50,15 @@ final class FactReader {
     private final Cursor cursor;
     private final Words words;
     private final Leading leading;
+    private final boolean inFile;
 
     FactReader(Cursor cursor, Words words) {
-        this(cursor, words, Leading.UNTOLD);
+        this(cursor, words, Leading.UNTOLD, false);
     }
 
-    FactReader(Cursor cursor, Words words, Leading leading) {
+    /** @param inFile whether a field of a file is read, in which words need no quotes where nothing else can stand; typed ones are read otherwise */
+    FactReader(Cursor cursor, Words words, Leading leading, boolean inFile) {
+        this.inFile = inFile;
         this.cursor = cursor;
         this.words = words;
         this.leading = leading;
@@ -167,9 +170,23 @@ final class FactReader {
     }
 
     private Fact opened(boolean opens) throws Cursor.Wrong {
-        return cursor.quoteFollows()
-                ? new Purpose.Opened(opens, Optional.empty(), said())
-                : new Purpose.Opened(opens, Optional.of(part()), "");
+        if (cursor.quoteFollows()) {
+            return new Purpose.Opened(opens, Optional.empty(), said());
+        }
+        String next = cursor.ahead().strip();
+        return !inFile || next.startsWith("A ") || next.startsWith("B ")
+                ? new Purpose.Opened(opens, Optional.of(part()), "")
+                : new Purpose.Opened(opens, Optional.empty(), plainWords("what it opens or closes"));
+    }
+
+    /** Words need no quotes where nothing else can stand. */
+    private String plainWords(String what) throws Cursor.Wrong {
+        int at = cursor.column();
+        String words = cursor.words(c -> c == ';');
+        if (words.isBlank()) {
+            throw cursor.wrong(at, "expected " + what);
+        }
+        return words;
     }
 
     private Fact why(Purpose.How how) throws Cursor.Wrong {
@@ -177,7 +194,15 @@ final class FactReader {
         if (!tied && cursor.quoteFollows()) {
             return new Purpose.Why(how, Optional.empty(), said());
         }
+        int at = cursor.column();
         String moment = cursor.momentId();
+        if (inFile && !tied && moment.contains(" ")) {
+            // Two words are no id.
+            return new Purpose.Why(how, Optional.empty(), moment);
+        }
+        if (moment.isBlank()) {
+            throw cursor.wrong(at, "expected a moment, or words in double quotes");
+        }
         return new Purpose.Why(how, Optional.of(moment), cursor.take(",") ? said() : "");
     }
 

@@ -53,7 +53,7 @@ final class MomentReader {
         this.cursor = cursor;
         this.id = usualId;
         this.words = new Words(cursor, lexicon, warnings);
-        this.facts = new FactReader(cursor, words, leading);
+        this.facts = new FactReader(cursor, words, leading, true);
     }
 
     Moment read() throws Cursor.Wrong {
