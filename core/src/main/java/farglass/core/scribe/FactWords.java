@@ -54,6 +54,12 @@ record FactWords(Moment moment, Bout bout, Lexicon lexicon) implements FactCases
         return part.side().map(side -> side.label() + " ").orElse("") + words(part.kind());
     }
 
+    /** "Own" is whoever holds, where that is the one who acts; else both are named. */
+    private String held(Part holder, Part target) {
+        boolean own = moment.actor().filter(actor -> actor == holder.owner()).isPresent();
+        return own ? part(target) : name(target.owner()) + "\u2019s " + bare(target);
+    }
+
     /** Of the actor's own part it goes without saying whose it is. */
     private String holder(Part part) {
         return moment.actor().filter(actor -> actor == part.owner()).isPresent() ? bare(part) : part(part);
@@ -101,7 +107,7 @@ record FactWords(Moment moment, Bout bout, Lexicon lexicon) implements FactCases
 
     @Override
     public String limbOn(Fact.LimbOn fact) {
-        return holder(fact.by()) + " on " + part(fact.on());
+        return holder(fact.by()) + " on " + held(fact.by(), fact.on());
     }
 
     @Override
@@ -117,7 +123,7 @@ record FactWords(Moment moment, Bout bout, Lexicon lexicon) implements FactCases
         fact.why().ifPresent(why -> more.add("because " + quoted(why)));
         fact.purpose().ifPresent(purpose -> more.add("for " + quoted(purpose)));
         fact.ideal().ifPresent(ideal -> more.add("best would be " + quoted(ideal)));
-        return holder(fact.holder()) + " on " + part(fact.target())
+        return holder(fact.holder()) + " on " + held(fact.holder(), fact.target())
                 + (more.isEmpty() ? "" : ", " + String.join(", ", more)) + relation(fact);
     }
 
@@ -147,14 +153,16 @@ record FactWords(Moment moment, Bout bout, Lexicon lexicon) implements FactCases
 
     @Override
     public String body(Fact.Body fact) {
-        return fact.of().map(seat -> whose(seat)).orElse("")
-                + switch (fact.what()) {
-                    case LIES -> "lies " + (fact.value().equals("flat") ? "flat" : "on the " + fact.value() + " side");
-                    case FOOT -> "lead foot " + fact.value();
-                    case LEADS -> "lead foot " + fact.value();
-                    case TIPPED -> "tipped " + fact.value();
-                    default -> fact.what().label() + " " + fact.value();
-                };
+        boolean own = fact.of().isEmpty() || fact.of().equals(moment.actor());
+        // "Juno lies flat", but "Juno's hips square"; of who acts it goes without saying.
+        String who = own ? "" : name(fact.of().orElseThrow()) + " ";
+        String whose = own ? "" : whose(fact.of().orElseThrow());
+        return switch (fact.what()) {
+            case LIES -> who + "lies " + (fact.value().equals("flat") ? "flat" : "on the " + fact.value() + " side");
+            case TIPPED -> who + "tipped " + fact.value();
+            case FOOT, LEADS -> whose + "lead foot " + fact.value();
+            default -> whose + fact.what().label() + " " + fact.value();
+        };
     }
 
     @Override

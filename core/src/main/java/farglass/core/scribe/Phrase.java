@@ -50,6 +50,11 @@ public final class Phrase {
         return String.join(", ", parts);
     }
 
+    /** {@return one fact as a part of its moment's sentence: "left hand on Juno\u2019s right sleeve, deep"} */
+    public static String fact(Fact fact, Moment moment, Bout bout, Lexicon lexicon) {
+        return fact.match(new FactWords(moment, bout, lexicon));
+    }
+
     static String deed(Deed deed, Lexicon lexicon) {
         if (deed instanceof Deed.Did did) {
             return lexicon.label(did.technique());

@@ -8,6 +8,7 @@ import farglass.core.bout.Times;
 import farglass.core.lexicon.Kind;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.Technique;
+import farglass.core.notation.BoutFile;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -422,7 +423,10 @@ final class SaidFacts {
         for (int i = 1; i < parts.length; i++) {
             String part = parts[i].strip();
             boolean field = part.startsWith("->")
-                    || TypedFields.of("; " + part, lexicon).unread().isEmpty();
+                    || BoutFile.fact(part, lexicon).isPresent()
+                    // "Left foot on the right hip" is made of words that are details each, and is none.
+                    || !part.contains(" on ")
+                            && TypedFields.of("; " + part, lexicon).unread().isEmpty();
             if (field) {
                 fields.add(part);
             } else if (!part.isEmpty()) {

@@ -6,12 +6,15 @@ import farglass.core.bout.Covered;
 import farglass.core.bout.Fact;
 import farglass.core.bout.Layer;
 import farglass.core.bout.Moment;
+import farglass.core.bout.PartState;
 import farglass.core.pass.Agenda;
 import farglass.core.pass.Aim;
 import farglass.core.pass.LookedThrough;
 import farglass.core.pass.Needs;
+import farglass.core.pass.Offers;
 import farglass.core.pass.Pass;
 import farglass.core.pass.Question;
+import farglass.core.scribe.Phrase;
 import farglass.core.study.Athlete;
 import farglass.desktop.desk.Desk;
 import farglass.desktop.desk.Work;
@@ -50,6 +53,7 @@ public final class PassModel {
 
     private static final int MANY = 8;
 
+    private final ObservableList<Fact> offers = FXCollections.observableArrayList();
     private final TagModel tag;
     private final ReadOnlyObjectWrapper<Aim> aim = new ReadOnlyObjectWrapper<>(Aim.STORY);
     private final ReadOnlyObjectWrapper<Optional<Question>> question = new ReadOnlyObjectWrapper<>(Optional.empty());
@@ -198,8 +202,50 @@ public final class PassModel {
     }
 
     private void turnTo(Question now) {
+        offers.setAll(together.isEmpty() ? offered(now) : List.of());
         question.set(Optional.of(now));
         tag.selectedProperty().set(Optional.of(now.momentId()));
+    }
+
+    private List<Fact> offered(Question now) {
+        Desk desk = tag.desk();
+        return tag.sheet()
+                .map(sheet -> Offers.of(now, sheet, desk.corpus(desk.contents())))
+                .orElse(List.of());
+    }
+
+    /** {@return what can be told of the moment asked about by one key, the likeliest first; none for most questions} */
+    public ObservableList<Fact> offers() {
+        return offers;
+    }
+
+    /** {@return one of them in words} */
+    String words(Fact offer) {
+        Bout bout = tag.boutProperty().get().orElseThrow();
+        Moment moment = bout.moment(question.get().orElseThrow().momentId()).orElseThrow();
+        return Phrase.fact(offer, moment, bout, tag.desk().lexicon());
+    }
+
+    /** Tells one of them; the question stands, since there may be more. @param number from 1 */
+    public void take(int number) {
+        Question asked = question.get().orElseThrow();
+        Bout bout = tag.boutProperty().get().orElseThrow();
+        Optional<Moment> moment = bout.moment(asked.momentId());
+        if (moment.isEmpty() || number > offers.size()) {
+            return;
+        }
+        Moment told = moment.get().with(moment.get().telling().and(offers.get(number - 1)));
+        tag.change(bout.with(told), Set.of(told.id()), aim.get().label() + ": " + tag.words(told));
+        turnTo(asked);
+    }
+
+    /** {@return whether something is told already of what is asked} */
+    boolean hasTold(Question asked) {
+        return tag.boutProperty().get().flatMap(bout -> bout.moment(asked.momentId())).stream()
+                .flatMap(moment -> moment.telling().facts().stream())
+                .anyMatch(fact -> asked.about() == Question.About.ERROR
+                        ? fact instanceof Fact.Mistake
+                        : fact instanceof Fact.Grip || fact instanceof PartState || fact instanceof Fact.Body);
     }
 
     private static Repeats.Loop loop(Question asked) {
@@ -337,7 +383,7 @@ public final class PassModel {
             }
             case GRIPS -> {
                 // "Left hand on the right sleeve, deep": plain words, or a field.
-                tag.scribe().editWith(moment, ", ");
+                tag.scribe().editWith(moment, "; ");
                 return false;
             }
         }

@@ -1,5 +1,6 @@
 package farglass.desktop.tag;
 
+import farglass.core.bout.Fact;
 import farglass.core.bout.Times;
 import farglass.core.pass.Question;
 import java.util.Locale;
@@ -21,6 +22,7 @@ final class QuestionView extends VBox {
     private final PassModel model;
     private final Label words = new Label();
     private final FlowPane each = new FlowPane(2, 2);
+    private final FlowPane offers = new FlowPane(6, 4);
     private final FlowPane replies = new FlowPane(6, 4);
 
     QuestionView(TagModel tag) {
@@ -34,9 +36,12 @@ final class QuestionView extends VBox {
         words.getStyleClass().add("meaning");
         replies.setAlignment(Pos.CENTER_LEFT);
         each.managedProperty().bind(each.visibleProperty());
-        getChildren().addAll(words, each, replies);
+        offers.managedProperty().bind(offers.visibleProperty());
+        getChildren().addAll(words, each, offers, replies);
         model.questionProperty().addListener((property, old, now) -> now.ifPresent(this::show));
         model.together().addListener((ListChangeListener<Question>)
+                change -> model.questionProperty().get().ifPresent(this::show));
+        model.offers().addListener((ListChangeListener<Fact>)
                 change -> model.questionProperty().get().ifPresent(this::show));
         model.leftOut().addListener((SetChangeListener<String>)
                 change -> model.questionProperty().get().ifPresent(this::show));
@@ -51,6 +56,7 @@ final class QuestionView extends VBox {
         words.setText("%s  (%s, %d to ask)"
                 .formatted(asked, model.aimProperty().get().label().toLowerCase(Locale.ROOT), model.left()));
         showEach(question);
+        showOffers();
         replies.getChildren().clear();
         if (several) {
             add("Y", model.leftOut().isEmpty() ? "Yes, all" : "Yes, these", PassModel.Reply.YES);
@@ -81,13 +87,29 @@ final class QuestionView extends VBox {
         String no =
                 switch (question.about()) {
                     case ANSWER -> "No";
-                    case GRIPS -> "No grips";
-                    case ERROR -> "No error";
+                    case GRIPS -> model.hasTold(question) ? "That is all" : "No grips";
+                    case ERROR -> model.hasTold(question) ? "That is all" : "No error";
                     case OPEN -> "Leave it so";
                 };
         add("Y", yes, PassModel.Reply.YES);
         add("N", no, PassModel.Reply.NO);
         add("U", "Cannot be told", PassModel.Reply.CANNOT_TELL);
+    }
+
+    /** What the library mostly tells here: one key each, and the question stands. */
+    private void showOffers() {
+        offers.getChildren().clear();
+        offers.setVisible(!model.offers().isEmpty());
+        for (int i = 0; i < model.offers().size(); i++) {
+            int number = i + 1;
+            Button button = new Button(
+                    "%d  %s".formatted(number, model.words(model.offers().get(i))));
+            button.setId("offer-" + number);
+            button.getStyleClass().add("pick");
+            button.setFocusTraversable(false);
+            button.setOnAction(event -> model.take(number));
+            offers.getChildren().add(button);
+        }
     }
 
     /** Of several, when each was; the film shows them in turn. */

@@ -320,6 +320,11 @@ final class TagKeys {
             case 'u' -> model.passes().reply(PassModel.Reply.CANNOT_TELL);
             case 's' -> model.passes().reply(PassModel.Reply.SKIP);
             default -> {
+                int number = character - '0';
+                if (number >= 1 && number <= model.passes().offers().size()) {
+                    model.passes().take(number);
+                    return true;
+                }
                 return replyToMany(character);
             }
         }

@@ -1,0 +1,68 @@
+package farglass.core.pass;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import farglass.core.bout.Bout;
+import farglass.core.corpus.BoutSheet;
+import farglass.core.corpus.Corpus;
+import farglass.core.lexicon.Lexicon;
+import farglass.core.notation.BoutFile;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** What a grips pass and an errors pass offer by one key: what was told elsewhere in the same place, of the same act. */
+class OffersTest {
+    private static final Lexicon LEXICON = Lexicon.shipped();
+
+    private static Bout bout(String id, String moments) {
+        return BoutFile.parse(
+                        "far-glass bout 1\nid: %s\nA: Ann\nB: Bea\ncovered: story 0:00 to 5:00 declared\n\n%s"
+                                .formatted(id, moments),
+                        LEXICON)
+                .bout()
+                .orElseThrow();
+    }
+
+    private static final Bout KNOWN = bout(
+            "known",
+            """
+            0:10 A pulls guard; held; -> open guard, B on top; grip A left hand on B right sleeve, deep, until 0:40, broken
+            1:00 B pulls guard; held; -> open guard, A on top; grip B left hand on A right sleeve, deep; body B lies flat
+            2:00 B knee cut; failed; mistake "elbow out", punished no, better "elbow in"
+            """);
+    private static final Bout ASKED =
+            bout("asked", "0:10 B pulls guard; held; -> open guard, A on top\n0:50 A knee cut; failed\n");
+
+    private static List<String> offered(String moment, Question.About about) {
+        Corpus corpus = Corpus.of(List.of(KNOWN, ASKED), LEXICON);
+        BoutSheet sheet = BoutSheet.of(ASKED, LEXICON);
+        Question question = new Question(moment, 0, 1, "", about, new Topic("", "", "", ""));
+        return Offers.of(question, sheet, corpus).stream().map(BoutFile::field).toList();
+    }
+
+    @Test
+    void gripsOfTheSamePlaceWithWhoIsOnTopTurnedToWhoIsHere() {
+        // Told once of her who pulled and once of him, it is the same grip; the end of one does not go with it.
+        assertThat(offered("m1", Question.About.GRIPS))
+                .containsExactly("grip B left hand on A right sleeve, deep", "body B lies flat");
+    }
+
+    @Test
+    void mistakesOfTheSameActWithTheBetterOption() {
+        assertThat(offered("m2", Question.About.ERROR)).containsExactly("mistake \"elbow out\", better \"elbow in\"");
+        assertThat(offered("m2", Question.About.OPEN)).isEmpty();
+    }
+
+    @Test
+    void whatIsToldIsNotOfferedAgain() {
+        Bout told = ASKED.with(ASKED.moments()
+                .get(0)
+                .with(ASKED.moments()
+                        .get(0)
+                        .telling()
+                        .withFacts(KNOWN.moments().get(1).telling().facts())));
+        Corpus corpus = Corpus.of(List.of(KNOWN), LEXICON);
+        Question question = new Question("m1", 0, 1, "", Question.About.GRIPS, new Topic("", "", "", ""));
+        assertThat(Offers.of(question, BoutSheet.of(told, LEXICON), corpus)).isEmpty();
+    }
+}
