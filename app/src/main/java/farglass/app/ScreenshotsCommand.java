@@ -141,6 +141,13 @@ final class ScreenshotsCommand implements Callable<Integer> {
             var shell = workbench.shell().orElseThrow();
             shell.intake().editHeader(shell.tag().boutProperty().get().orElseThrow());
         });
+        album.page("facts", () -> {
+            putAway(workbench);
+            var shell = workbench.shell().orElseThrow();
+            var bout = shell.tag().boutProperty().get().orElseThrow();
+            shell.tag().goTo(bout.moments().get(bout.moments().size() / 2).id());
+            shell.tagView().tellMore();
+        });
         album.page("dossier", () -> {
             putAway(workbench);
             workbench.shell().orElseThrow().desk().placeProperty().set(Place.DOSSIER);

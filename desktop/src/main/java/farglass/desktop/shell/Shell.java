@@ -245,6 +245,11 @@ public final class Shell extends StackPane implements AutoCloseable {
         return intake;
     }
 
+    /** {@return the page of the Tag place} */
+    public TagView tagView() {
+        return tagView;
+    }
+
     /** {@return what the Tag place shows} */
     public TagModel tag() {
         return tag;

@@ -346,7 +346,8 @@ public final class TagView extends BorderPane {
         errands.cut(model);
     }
 
-    void tellMore() {
+    /** Asks what more is told of the chosen moment. */
+    public void tellMore() {
         errands.tellMore(model);
     }
 
