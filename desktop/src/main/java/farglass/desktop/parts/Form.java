@@ -90,6 +90,13 @@ public final class Form extends TitledGrid {
 
     /** {@return a choice among values} */
     public <T> ComboBox<T> choice(String label, List<T> values, T value, Function<T, String> words) {
+        ComboBox<T> box = box(values, value, words);
+        box.setId("field-" + label.toLowerCase(java.util.Locale.ROOT).replaceAll("[^a-z]+", "-"));
+        return add(label, box);
+    }
+
+    /** {@return a box to choose one of the values in, of no form yet} */
+    public static <T> ComboBox<T> box(List<T> values, T value, Function<T, String> words) {
         ComboBox<T> box = new ComboBox<>();
         box.setConverter(new StringConverter<>() {
             @Override
@@ -105,8 +112,7 @@ public final class Form extends TitledGrid {
         box.getItems().setAll(values);
         box.setValue(value);
         box.setMaxWidth(Double.MAX_VALUE);
-        box.setId("field-" + label.toLowerCase(java.util.Locale.ROOT).replaceAll("[^a-z]+", "-"));
-        return add(label, box);
+        return box;
     }
 
     /** {@return a name to type, with the known ones to pick from} */

@@ -32,7 +32,6 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import javafx.util.StringConverter;
 
 /** The forms of the concepts: each gives its fact, or says in a sentence what is missing. */
 final class FactForms {
@@ -129,24 +128,10 @@ final class FactForms {
 
         private static <T> ComboBox<T> box(
                 String label, String what, List<T> values, T value, Function<T, String> words) {
-            ComboBox<T> box = new ComboBox<>();
-            box.setConverter(new StringConverter<>() {
-                @Override
-                public String toString(T shown) {
-                    return shown == null ? "" : words.apply(shown);
-                }
-
-                @Override
-                public T fromString(String typed) {
-                    return box.getValue();
-                }
-            });
-            box.getItems().setAll(values);
-            box.setValue(value);
+            ComboBox<T> box = Form.box(values, value, words);
             box.setAccessibleText(label + ", " + what);
             box.setId("part-" + label.toLowerCase(Locale.ROOT) + "-" + what);
             HBox.setHgrow(box, Priority.ALWAYS);
-            box.setMaxWidth(Double.MAX_VALUE);
             return box;
         }
 
