@@ -4,6 +4,7 @@ import farglass.core.bout.Bout;
 import farglass.core.bout.Deed;
 import farglass.core.bout.Fact;
 import farglass.core.bout.Moment;
+import farglass.core.bout.PartState;
 import farglass.core.bout.Purpose;
 import farglass.core.bout.Seat;
 import farglass.core.bout.Settled;
@@ -158,14 +159,29 @@ public final class ScribeLine {
             // What hangs on something is said clearly, though what was done has no name.
             boolean told = reading.isUnderstood()
                     || reading.proposal().deed() instanceof Deed.Mark
-                    || reading.proposal().telling().facts().stream()
-                            .anyMatch(fact -> fact instanceof Purpose || fact instanceof Span);
+                            && reading.proposal().telling().facts().stream().allMatch(ScribeLine::standsAlone)
+                    || !(reading.proposal().deed() instanceof Deed.Mark)
+                            && reading.proposal().telling().facts().stream().anyMatch(ScribeLine::isSaidClearly);
             // A name that had to be guessed is no reason to read the rest so.
             boolean guessed = reading.how()
                     .filter(how -> how == Naming.How.FINISHED || how == Naming.How.MENDED)
                     .isPresent();
             return Optional.of(reading).filter(any -> told && !guessed);
         });
+    }
+
+    /** How somebody lies, what is waited for: told of nobody's act. "Opens the guard" is an act. */
+    private static boolean standsAlone(Fact fact) {
+        return fact instanceof Fact.Body
+                || fact instanceof PartState
+                || fact instanceof Purpose.Branch
+                || fact instanceof Purpose.Why why && why.how() == Purpose.How.WAITED_FOR;
+    }
+
+    /** "Fights for the grip" is not said of something that was for it. */
+    private static boolean isSaidClearly(Fact fact) {
+        boolean purpose = fact instanceof Purpose.Why why && why.how() == Purpose.How.FOR;
+        return fact instanceof Span || fact instanceof Purpose && !purpose;
     }
 
     /** The fields behind the first semicolon, a note and what stands in quotes are left as they are. */
