@@ -1,6 +1,7 @@
 package farglass.core.catalogue.tally;
 
 import farglass.core.bout.Fact;
+import farglass.core.bout.Layer;
 import farglass.core.bout.Purpose;
 import farglass.core.bout.Seat;
 import farglass.core.corpus.BoutSheet;
@@ -76,8 +77,9 @@ public record Hinges(String id, String many, Set<Kind> kinds) {
                 of(Purpose.How.INSTEAD_OF, "Instead of"),
                 of(Purpose.How.AIMED_AT, "Aimed at"),
                 new Ask(
-                        id + " opened",
-                        new Listed(new Tally(id + " opened", this::opened)),
-                        Wording.plain("{option}", "", "").under("What they open and close")));
+                                id + " opened",
+                                new Listed(new Tally(id + " opened", this::opened)),
+                                Wording.plain("{option}", "", "").under("What they open and close"))
+                        .needing(Layer.ANSWERS));
     }
 }

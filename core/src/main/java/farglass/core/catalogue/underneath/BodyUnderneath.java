@@ -2,6 +2,7 @@ package farglass.core.catalogue.underneath;
 
 import farglass.core.bout.BodyFact;
 import farglass.core.bout.Fact;
+import farglass.core.bout.Layer;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Part;
 import farglass.core.bout.Seat;
@@ -34,10 +35,12 @@ public final class BodyUnderneath {
     private static Ask of(BodyFact what, String heading) {
         String id = "body " + what.label();
         return new Ask(
-                id,
-                new Options(
-                        Sights.ofFacts(id, Fact.Body.class, (sheet, seat, moment) -> value(sheet, seat, moment, what))),
-                Wording.plain("{option}", "times it was told underneath", "").under(heading));
+                        id,
+                        new Options(Sights.ofFacts(
+                                id, Fact.Body.class, (sheet, seat, moment) -> value(sheet, seat, moment, what))),
+                        Wording.plain("{option}", "times it was told underneath", "")
+                                .under(heading))
+                .needing(Layer.GRIPS);
     }
 
     private static Optional<String> value(BoutSheet sheet, Seat seat, Moment moment, BodyFact what) {
@@ -93,10 +96,14 @@ public final class BodyUnderneath {
                     of(BodyFact.HOOKS, "Hooks"),
                     of(BodyFact.DISTANCE, "Distance kept"),
                     new Ask(
-                            "leg underneath",
-                            new OwnSide(new Tally("leg underneath", BodyUnderneath::leg)),
-                            Wording.plain("With their left leg", "times a leg of theirs was told underneath", "")
-                                    .under("Which leg"))));
+                                    "leg underneath",
+                                    new OwnSide(new Tally("leg underneath", BodyUnderneath::leg)),
+                                    Wording.plain(
+                                                    "With their left leg",
+                                                    "times a leg of theirs was told underneath",
+                                                    "")
+                                            .under("Which leg"))
+                            .needing(Layer.GRIPS)));
 
     private BodyUnderneath() {}
 }
