@@ -39,7 +39,8 @@ public record Background(
     public record RoughDay(int year, OptionalInt month, boolean about) {
         public RoughDay {
             if (year < 1900 || year > 9999 || month.isPresent() && (month.getAsInt() < 1 || month.getAsInt() > 12)) {
-                throw new IllegalArgumentException("No such year or month: %d-%s".formatted(year, month));
+                throw new IllegalArgumentException("A year from 1900 to 9999, and a month from 1 to 12, but got " + year
+                        + (month.isPresent() ? "-" + month.getAsInt() : ""));
             }
         }
 
