@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 
 /**
  * Estimates the shares of several options of one choice: each by its own mixture, since an athlete may be unusual in one option and like
@@ -14,6 +15,7 @@ public final class OptionShares {
     /** Stands for what nobody was ever seen to take. */
     private static final String NEVER_SEEN = "";
 
+    private final Population.Others athletes;
     private final List<String> options;
     private final Map<String, Prior> priors = new LinkedHashMap<>();
     private final Map<String, Posterior> others = new LinkedHashMap<>();
@@ -26,6 +28,7 @@ public final class OptionShares {
      * @param weakShare how much of the belief is the weak one, in (0, 1]
      */
     public OptionShares(Population.Others athletes, List<String> options, double weakShare) {
+        this.athletes = athletes;
         this.options = List.copyOf(options);
         this.likeness = athletes.likeness();
         List<String> all = new ArrayList<>(options);
@@ -66,6 +69,11 @@ public final class OptionShares {
     /** {@return what is believed of an option's share once these bouts were seen} */
     public Posterior posterior(Choices own, String option) {
         return Shares.posterior(own, option, priors.get(option), likeness);
+    }
+
+    /** {@return what is believed of the shares of those who may speak against a claim} See {@link Population.Others#against}. */
+    public Stream<Posterior> against(String option, boolean more) {
+        return athletes.against(option, more, priors.get(option));
     }
 
     /** {@return what is believed of the others' mean share of each option; none where too few others had such chances} */

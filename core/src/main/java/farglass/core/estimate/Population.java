@@ -2,12 +2,14 @@ package farglass.core.estimate;
 
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
@@ -35,9 +37,19 @@ public final class Population {
     private final double[] squares;
     private final Map<String, Takers> takers = new HashMap<>();
     private final Map<String, Variance> variances = new HashMap<>();
+    private final Set<String> options;
+    /** Who asks again after a filter has changed asks of the same others. */
+    private final Map<Left, Others> others = new ConcurrentHashMap<>();
+
     private int spareBouts;
     private double spareChances;
     private double size;
+
+    /** Who is left out, and how alike moments of one bout are taken to be. */
+    private record Left(int who, double likeness) {}
+
+    /** So many are kept: two athletes side by side, or the last few. */
+    private static final int MOST_KEPT = 8;
 
     /** @param byAthlete everybody's choices, by name; who had no chance may be among them */
     public Population(Map<String, Choices> byAthlete) {
@@ -65,6 +77,7 @@ public final class Population {
                         who.stream()
                                 .mapToDouble(each -> athletes.get(each).squares(option))
                                 .toArray())));
+        options = Collections.unmodifiableSet(new TreeSet<>(takers.keySet()));
         variances();
     }
 
@@ -102,7 +115,7 @@ public final class Population {
 
     /** {@return every option that anybody took, in the order of their names} */
     public Set<String> options() {
-        return new TreeSet<>(takers.keySet());
+        return options;
     }
 
     /** {@return how alike the moments of one bout are, over these options together} See {@link Likeness}. */
@@ -127,7 +140,11 @@ public final class Population {
      * @param likeness of moments of one bout, in [0, 1)
      */
     public Others without(String athlete, double likeness) {
-        return new Others(index.getOrDefault(athlete, -1), likeness);
+        if (others.size() >= MOST_KEPT) {
+            others.clear();
+        }
+        return others.computeIfAbsent(
+                new Left(index.getOrDefault(athlete, -1), likeness), left -> new Others(left.who, left.likeness));
     }
 
     /** {@return all of them} */
@@ -135,14 +152,21 @@ public final class Population {
         return new Others(-1, likeness);
     }
 
-    /** The other athletes. For one thread. */
+    /** Some of the others in the order in which they speak against a claim, and what is believed of each, worked out when first asked. */
+    private record Against(int[] who, Posterior[] beliefs) {}
+
+    /** Which claim: of which option, which way, from which belief. */
+    private record Claimed(String option, boolean more, Prior prior) {}
+
+    /** The other athletes. May be read by many threads. */
     public final class Others {
         private final int left;
         private final double likeness;
         /** By how much each athlete's chances are worth less than they are many. */
         private final double[] effect = new double[chances.length];
 
-        private final Map<String, Spread> spreads = new HashMap<>();
+        private final Map<String, Spread> spreads = new ConcurrentHashMap<>();
+        private final Map<Claimed, Against> claimed = new ConcurrentHashMap<>();
         private int many;
         private double sum;
         private double sumSquares;
@@ -174,15 +198,30 @@ public final class Population {
         }
 
         /**
-         * {@return the choices of those who may speak against a claim about that option, roughly in the order in which they do} Of all who
-         * never took it only one is among them. Whatever was believed before, after more chances without a success every share is
-         * believed lower: the belief after n2 of them is that after n1 times (1 - p)^(n2 - n1), which falls with p, so it lies
+         * {@return what is believed of those who may speak against a claim about that option, roughly in the order in which they do} Of
+         * all who never took it only one is among them. Whatever was believed before, after more chances without a success every share
+         * is believed lower: the belief after n2 of them is that after n1 times (1 - p)^(n2 - n1), which falls with p, so it lies
          * wholly below (E. L. Lehmann and J. P. Romano, "Testing Statistical Hypotheses", 2005, lemma 3.4.2). So against a claim of
          * more speaks most who had the fewest chances, and against one of less who had the most.
          *
          * @param more whether it is claimed that somebody takes it more often than they do
+         * @param prior what is believed of each before their own bouts
          */
-        public Stream<Choices> against(String option, boolean more) {
+        public Stream<Posterior> against(String option, boolean more, Prior prior) {
+            Against against = claimed.computeIfAbsent(new Claimed(option, more, prior), claim -> {
+                int[] who = inOrder(option, more);
+                return new Against(who, new Posterior[who.length]);
+            });
+            return IntStream.range(0, against.who.length).mapToObj(k -> {
+                // Two threads may both work one out: it is the same.
+                if (against.beliefs[k] == null) {
+                    against.beliefs[k] = Shares.posterior(athletes.get(against.who[k]), option, prior, likeness);
+                }
+                return against.beliefs[k];
+            });
+        }
+
+        private int[] inOrder(String option, boolean more) {
             Takers of = takers.getOrDefault(option, Takers.NONE);
             boolean[] took = new boolean[chances.length];
             double[] share = new double[of.who.length];
@@ -203,7 +242,8 @@ public final class Population {
                     .stream();
             return (more ? Stream.concat(takersInOrder, never) : Stream.concat(never, takersInOrder))
                     .filter(who -> who != left)
-                    .map(athletes::get);
+                    .mapToInt(Integer::intValue)
+                    .toArray();
         }
 
         /**

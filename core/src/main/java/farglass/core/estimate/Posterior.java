@@ -2,7 +2,6 @@ package farglass.core.estimate;
 
 import java.util.List;
 import org.apache.commons.numbers.gamma.LogBeta;
-import org.apache.commons.statistics.distribution.BetaDistribution;
 
 /**
  * What is believed of a share: a mixture of beta distributions.
@@ -88,11 +87,7 @@ public record Posterior(List<Part> parts) {
         }
         double below = 0;
         for (Part part : parts) {
-            below += part.weight() == 0
-                    ? 0
-                    : part.weight()
-                            * BetaDistribution.of(part.successes(), part.failures())
-                                    .cumulativeProbability(share);
+            below += part.weight() == 0 ? 0 : part.weight() * new Beta(part.successes(), part.failures()).below(share);
         }
         return Math.min(1, below);
     }
@@ -140,9 +135,9 @@ public record Posterior(List<Part> parts) {
 
     /** {@return such shares} @param probabilities each in (0, 1), the smallest first: each search begins where the last one ended */
     public double[] quantiles(double... probabilities) {
-        BetaDistribution[] betas = parts.stream()
-                .map(part -> BetaDistribution.of(part.successes(), part.failures()))
-                .toArray(BetaDistribution[]::new);
+        Beta[] betas = parts.stream()
+                .map(part -> new Beta(part.successes(), part.failures()))
+                .toArray(Beta[]::new);
         Quantile quantile = new Quantile(at -> below(at, betas), at -> density(at, betas));
         double[] shares = new double[probabilities.length];
         double from = 0;
@@ -162,16 +157,16 @@ public record Posterior(List<Part> parts) {
         return quantiles(probabilities);
     }
 
-    private double below(double at, BetaDistribution[] betas) {
+    private double below(double at, Beta[] betas) {
         double below = 0;
         for (int k = 0; k < betas.length; k++) {
             double weight = parts.get(k).weight();
-            below += weight > 0 ? weight * betas[k].cumulativeProbability(at) : 0;
+            below += weight > 0 ? weight * betas[k].below(at) : 0;
         }
         return below;
     }
 
-    private double density(double at, BetaDistribution[] betas) {
+    private double density(double at, Beta[] betas) {
         double density = 0;
         for (int k = 0; k < betas.length; k++) {
             double weight = parts.get(k).weight();

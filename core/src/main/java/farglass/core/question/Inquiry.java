@@ -138,9 +138,9 @@ public final class Inquiry {
             if (shares.containsKey(option)) {
                 compared.put(
                         option,
-                        new Compared(new Comparison(claiming.posterior(asked.own, option), mean), way -> others.against(
-                                        option, way == Claims.Direction.MORE)
-                                .map(other -> claiming.posterior(other, option))));
+                        new Compared(
+                                new Comparison(claiming.posterior(asked.own, option), mean),
+                                way -> claiming.against(option, way == Claims.Direction.MORE)));
             }
         });
         return new Count(asked.counted, asked.own.chances(), shares, compared, Map.of());
@@ -220,11 +220,14 @@ public final class Inquiry {
         Population.Others others = asked.others(List.of(yes));
         Share share = share(asked, yes, others);
         Map<String, Compared> compared = Shares.comparison(asked.own, others, yes)
-                .map(comparison -> Map.of(yes, new Compared(comparison, way -> {
-                    Prior prior = Prior.learned(others, yes, 0.5, Comparison.WEAK);
-                    return others.against(yes, way == Claims.Direction.MORE)
-                            .map(other -> Shares.posterior(other, yes, prior, others.likeness()));
-                })))
+                .map(comparison -> Map.of(
+                        yes,
+                        new Compared(
+                                comparison,
+                                way -> others.against(
+                                        yes,
+                                        way == Claims.Direction.MORE,
+                                        Prior.learned(others, yes, 0.5, Comparison.WEAK)))))
                 .orElse(Map.of());
         Map<String, Changed> trends = changed(asked.counted, yes, others.likeness())
                 .map(changed -> Map.of(yes, changed))
