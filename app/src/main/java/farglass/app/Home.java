@@ -20,6 +20,11 @@ final class Home {
         return folder().resolve("settings.properties");
     }
 
+    /** {@return where the window keeps what it added up, as {@code Settings.sums} has it} */
+    static Path sums() {
+        return folder().resolve("sums");
+    }
+
     /** {@return where the demo is laid, unless another place is named} */
     static Path demo() {
         return folder().resolve("demo").resolve("far-glass-demo" + Library.SUFFIX);

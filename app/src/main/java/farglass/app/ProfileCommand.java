@@ -21,9 +21,11 @@ import farglass.core.study.Weighing;
 import farglass.library.Contents;
 import farglass.library.Library;
 import farglass.library.LibraryException;
+import farglass.library.SumsFile;
 import farglass.library.exchange.BoutExport;
 import farglass.library.report.DossierReport;
 import farglass.library.report.FigureTable;
+import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
@@ -75,7 +77,7 @@ final class ProfileCommand implements Callable<Integer> {
     private boolean whole;
 
     @Override
-    public Integer call() {
+    public Integer call() throws IOException {
         try (Library open = Library.open(library, Home.clock(), Home.person())) {
             Contents contents = open.contents();
             if (contents.athleteNamed(athlete).isEmpty()) {
@@ -88,7 +90,13 @@ final class ProfileCommand implements Callable<Integer> {
             Lexicon lexicon = Lexicon.shipped().with(contents.words().texts()).lexicon();
             Scope looked = scope.scope(contents, weighing(contents));
             List<String> through = ScopeWords.of(looked);
-            Page page = Page.of(Catalogue.dossier(athlete, Corpus.of(bouts, lexicon), looked), lexicon);
+            Corpus corpus = Corpus.of(bouts, lexicon);
+            // What the window kept of everybody; of whose bouts differ in the copy for sharing it is counted again.
+            Optional<SumsFile> sums = SumsFile.in(Home.sums(), library, lexicon, contents.words());
+            if (sums.isPresent()) {
+                corpus.recall(sums.get().read());
+            }
+            Page page = Page.of(Catalogue.dossier(athlete, corpus, looked), lexicon);
             if (csv) {
                 System.out.print(FigureTable.csv(page));
                 return 0;

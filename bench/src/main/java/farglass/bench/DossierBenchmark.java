@@ -3,9 +3,11 @@ package farglass.bench;
 import farglass.core.bout.Bout;
 import farglass.core.catalogue.Catalogue;
 import farglass.core.corpus.Corpus;
+import farglass.core.corpus.KeptSums;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.plan.UsualAnswers;
 import farglass.core.question.Dossier;
+import java.io.IOException;
 import java.sql.SQLException;
 import java.util.ArrayList;
 import java.util.List;
@@ -13,6 +15,7 @@ import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Level;
 import org.openjdk.jmh.annotations.Measurement;
 import org.openjdk.jmh.annotations.Mode;
 import org.openjdk.jmh.annotations.OutputTimeUnit;
@@ -46,6 +49,7 @@ public class DossierBenchmark {
     private List<Bout> edited;
     private Corpus corpus;
     private SqlCounts sql;
+    private byte[] kept;
 
     @Setup
     public void learn() throws SQLException {
@@ -56,6 +60,18 @@ public class DossierBenchmark {
         Bout first = all.get(0);
         edited.set(0, new Bout(first.id(), first.header(), first.moments(), first.comments()));
         sql = new SqlCounts(all, lexicon);
+        kept = corpus.sums().bytes();
+    }
+
+    /** A corpus of which nothing was asked yet, for {@link #firstOfKept} alone; the others do not look at it. */
+    @State(Scope.Thread)
+    public static class Opened {
+        private Corpus corpus;
+
+        @Setup(Level.Invocation)
+        public void open(DossierBenchmark of) throws IOException {
+            corpus = of.opened();
+        }
     }
 
     @TearDown
@@ -87,6 +103,20 @@ public class DossierBenchmark {
     @Benchmark
     public Dossier countedAnew() {
         return Catalogue.dossier(BigLibrary.ATHLETE, Corpus.of(all, lexicon), EVERYTHING);
+    }
+
+    /** What is done in the background when a library is opened that was counted before. */
+    @Benchmark
+    public Corpus opened() throws IOException {
+        Corpus opened = Corpus.of(all, lexicon);
+        opened.recall(KeptSums.of(kept));
+        return opened;
+    }
+
+    /** The first dossier then. */
+    @Benchmark
+    public Dossier firstOfKept(Opened opened) {
+        return Catalogue.dossier(BigLibrary.ATHLETE, opened.corpus, EVERYTHING);
     }
 
     /** What a plan and an answers pass ask of one opponent. */

@@ -29,17 +29,48 @@ import java.util.stream.Stream;
  * only what it needs. The driver comes with the profile {@code sql} of the build.
  */
 final class SqlCounts implements AutoCloseable {
-    /** Both seats' tries by kind and option, of everybody, as the nine questions put them. */
+    /**
+     * What the dossier counts of everybody, as few questions as it can be put in: of all kinds at once, where the dossier asks of each. Left
+     * out is what the table does not hold: grips, calls, mistakes, points under other rules, plans. No estimates.
+     */
     private static final List<String> QUESTIONS = List.of(
-            "SELECT athlete, kind, technique, count(*) FROM moment JOIN bout USING (bout) WHERE held > ? AND kind IS NOT NULL GROUP BY ALL",
-            "SELECT athlete, kind, worked, count(*) FROM moment JOIN bout USING (bout) WHERE held > ? AND kind IS NOT NULL GROUP BY ALL",
-            "SELECT other, kind, worked, count(*) FROM moment JOIN bout USING (bout) WHERE held > ? AND kind IS NOT NULL GROUP BY ALL",
-            "SELECT athlete, kind, side, count(*) FROM moment JOIN bout USING (bout) WHERE held > ? AND side IS NOT NULL GROUP BY ALL",
-            "SELECT athlete, kind, place, count(*) FROM moment JOIN bout USING (bout) WHERE held > ? AND kind IS NOT NULL GROUP BY ALL",
-            "SELECT athlete, technique, worked, count(*) FROM moment JOIN bout USING (bout) WHERE held > ? AND kind = 'SUBMISSION' GROUP BY ALL",
-            "SELECT athlete, line, count(*) FROM moment JOIN bout USING (bout) WHERE held > ? AND kind = 'PASS' GROUP BY ALL",
-            "SELECT guard, reached, count(*), median(stayed) FROM moment JOIN bout USING (bout) WHERE held > ? AND reached IS NOT NULL GROUP BY ALL",
-            "SELECT DISTINCT ON (bout) bout, athlete, kind FROM moment JOIN bout USING (bout) WHERE held > ? AND kind IN ('PULL', 'TAKEDOWN', 'ENTRY') ORDER BY bout, micros");
+            // What is tried, what works, against whom, on which side, from where, on which line.
+            "SELECT athlete, kind, technique, count(*) FROM seen WHERE kind IS NOT NULL GROUP BY ALL",
+            "SELECT athlete, kind, worked, count(*) FROM seen WHERE kind IS NOT NULL GROUP BY ALL",
+            "SELECT other, kind, worked, count(*) FROM seen WHERE kind IS NOT NULL GROUP BY ALL",
+            "SELECT athlete, other, kind, worked, count(*) FROM seen WHERE kind IS NOT NULL GROUP BY ALL",
+            "SELECT athlete, kind, side, worked, count(*) FROM seen WHERE side IS NOT NULL GROUP BY ALL",
+            "SELECT athlete, kind, place, worked, count(*) FROM seen WHERE kind IS NOT NULL GROUP BY ALL",
+            "SELECT athlete, technique, worked, count(*) FROM seen WHERE kind = 'SUBMISSION' GROUP BY ALL",
+            "SELECT athlete, line, worked, count(*) FROM seen WHERE kind = 'PASS' GROUP BY ALL",
+            // Of each bout apart: how alike the moments of one bout are.
+            "SELECT athlete, bout, kind, technique, count(*) FROM seen WHERE kind IS NOT NULL GROUP BY ALL",
+            "SELECT athlete, bout, kind, worked, count(*) FROM seen WHERE kind IS NOT NULL GROUP BY ALL",
+            // Over the years and the minutes.
+            "SELECT athlete, kind, year(held), worked, count(*) FROM seen WHERE kind IS NOT NULL GROUP BY ALL",
+            "SELECT athlete, kind, micros // 60000000, count(*) FROM seen WHERE kind IS NOT NULL GROUP BY ALL",
+            "SELECT athlete, kind, count(*), sum(minutes) FROM (SELECT athlete, kind, bout, max(micros) / 60e6 AS minutes FROM seen"
+                    + " WHERE kind IS NOT NULL GROUP BY ALL) GROUP BY ALL",
+            // Guards: how long, how they began and ended.
+            "SELECT guard, reached, count(*), sum(stayed), median(stayed) FROM seen WHERE reached IS NOT NULL GROUP BY ALL",
+            "SELECT guard, reached, technique, count(*) FROM seen WHERE reached IS NOT NULL GROUP BY ALL",
+            // The first of a bout.
+            "SELECT DISTINCT ON (bout) bout, athlete, kind FROM seen WHERE kind IN ('PULL', 'TAKEDOWN', 'ENTRY') ORDER BY bout, micros",
+            "SELECT DISTINCT ON (bout) bout, athlete, kind FROM seen WHERE worked ORDER BY bout, micros",
+            // What she did before and after, what the other one did then, tried again or given up.
+            "SELECT athlete, kind, earlier, worked, count(*) FROM (SELECT athlete, kind, worked, lag(technique) OVER own AS earlier"
+                    + " FROM seen WINDOW own AS (PARTITION BY bout, athlete ORDER BY micros)) WHERE kind IS NOT NULL GROUP BY ALL",
+            "SELECT athlete, kind, later, count(*) FROM (SELECT athlete, kind, worked, lead(technique) OVER own AS later"
+                    + " FROM seen WINDOW own AS (PARTITION BY bout, athlete ORDER BY micros)) WHERE kind IS NOT NULL AND NOT worked GROUP BY ALL",
+            "SELECT athlete, kind, later, count(*) FROM (SELECT athlete, kind, lead(technique) OVER all_of AS later, lead(athlete) OVER"
+                    + " all_of AS who, lead(micros) OVER all_of - micros AS gap FROM seen WINDOW all_of AS (PARTITION BY bout ORDER BY micros))"
+                    + " WHERE kind IS NOT NULL AND who <> athlete AND gap < 8000000 GROUP BY ALL",
+            "SELECT athlete, kind, technique = earlier, count(*) FROM (SELECT athlete, kind, technique, lag(technique) OVER own AS earlier"
+                    + " FROM seen WINDOW own AS (PARTITION BY bout, athlete ORDER BY micros)) WHERE kind IS NOT NULL GROUP BY ALL",
+            // What is usual and who never does it.
+            "SELECT kind, technique, avg(share), var_samp(share) FROM (SELECT kind, technique, n / sum(n) OVER (PARTITION BY athlete, kind)"
+                    + " AS share FROM (SELECT athlete, kind, technique, count(*) AS n FROM seen WHERE kind IS NOT NULL GROUP BY ALL))"
+                    + " GROUP BY ALL");
 
     private final Connection connection;
 
@@ -113,11 +144,14 @@ final class SqlCounts implements AutoCloseable {
         return bout.header().contestant(seat).name();
     }
 
+    /** Which bouts a filter leaves. */
+    private static final String SEEN = "WITH seen AS (SELECT * FROM moment JOIN bout USING (bout) WHERE held > ?) ";
+
     /** {@return how many rows the answers have} */
     int count() throws SQLException {
         int rows = 0;
         for (String question : QUESTIONS) {
-            try (PreparedStatement asked = connection.prepareStatement(question)) {
+            try (PreparedStatement asked = connection.prepareStatement(SEEN + question)) {
                 asked.setDate(1, java.sql.Date.valueOf("2001-01-01"));
                 try (ResultSet answer = asked.executeQuery()) {
                     while (answer.next()) {

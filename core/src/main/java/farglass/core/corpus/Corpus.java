@@ -22,20 +22,21 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.stream.Collectors;
+import java.util.function.Function;
 
 /**
- * All bouts of a library, with a sheet for each. Immutable; a changed library gives a new corpus, in which only the sheets of changed bouts
- * are made anew.
+ * All bouts of a library, with a sheet for each. A changed library gives a new corpus, in which only the sheets of changed bouts are made
+ * anew. What is asked of it never changes; sheets and sums are made when they are first needed, by whichever thread.
  */
 public final class Corpus {
     private final List<Bout> bouts;
     private final Lexicon lexicon;
-    private final Map<Bout, BoutSheet> sheets = new IdentityHashMap<>();
-    private final Map<String, List<BoutSheet>> byAthlete = new LinkedHashMap<>();
-    private final Map<String, List<BoutSheet>> aside = new LinkedHashMap<>();
+    private final Map<Bout, LazySheet> sheets = new IdentityHashMap<>();
+    private final Map<String, List<LazySheet>> byAthlete = new LinkedHashMap<>();
+    private final Map<String, List<LazySheet>> aside = new LinkedHashMap<>();
+    private final Map<String, List<BoutSheet>> own = new ConcurrentHashMap<>();
     private final Map<Asked, List<Counted>> counted = new ConcurrentHashMap<>();
-    private final Map<Asked, Choices> choices = new ConcurrentHashMap<>();
+    private final Map<String, AthleteSums> sums = new ConcurrentHashMap<>();
     private final Map<String, Population> populations = new ConcurrentHashMap<>();
 
     private final Map<Asked, List<Map<String, Counted>>> eachCounted = new ConcurrentHashMap<>();
@@ -50,28 +51,30 @@ public final class Corpus {
     /** A tally, and of whom, or of which option. */
     private record Asked(String tally, String of) {}
 
-    private Corpus(Collection<Bout> bouts, Lexicon lexicon, Map<Bout, BoutSheet> known) {
+    private Corpus(Collection<Bout> bouts, Lexicon lexicon, Map<Bout, LazySheet> known) {
         this.bouts = List.copyOf(bouts);
         this.lexicon = lexicon;
-        List<BoutSheet> all = new ArrayList<>();
+        List<LazySheet> all = new ArrayList<>();
         for (Bout bout : this.bouts) {
-            BoutSheet sheet = known.containsKey(bout) ? known.get(bout) : BoutSheet.of(bout, lexicon);
+            LazySheet sheet =
+                    known.containsKey(bout) ? known.get(bout) : new LazySheet(bout, () -> BoutSheet.of(bout, lexicon));
             sheets.put(bout, sheet);
             all.add(sheet);
         }
         // The newest first: evidence is read from the top.
         all.sort(Comparator.comparing(
-                        (BoutSheet sheet) -> sheet.bout().header().date().orElse(LocalDate.MIN))
+                        (LazySheet sheet) -> sheet.bout().header().date().orElse(LocalDate.MIN))
                 .reversed()
                 .thenComparing(sheet -> sheet.bout().id()));
-        all.forEach(sheet -> fileUnderNames(sheet.standing() == Counting.Standing.COUNTS ? byAthlete : aside, sheet));
+        all.forEach(sheet ->
+                fileUnderNames(Counting.standing(sheet.bout()) == Counting.Standing.COUNTS ? byAthlete : aside, sheet));
     }
 
-    private static void fileUnderNames(Map<String, List<BoutSheet>> byName, BoutSheet sheet) {
+    private static void fileUnderNames(Map<String, List<LazySheet>> byName, LazySheet sheet) {
         for (Seat seat : Seat.values()) {
             Contestant contestant = sheet.bout().header().contestant(seat);
             if (!contestant.isNobody()) {
-                List<BoutSheet> own = byName.computeIfAbsent(contestant.name(), any -> new ArrayList<>());
+                List<LazySheet> own = byName.computeIfAbsent(contestant.name(), any -> new ArrayList<>());
                 // Who is named on both sides of a bout has been in it once.
                 if (own.isEmpty() || own.get(own.size() - 1) != sheet) {
                     own.add(sheet);
@@ -92,16 +95,39 @@ public final class Corpus {
         }
         Corpus renewed = new Corpus(now, words, sheets);
         parts.forEach((part, known) -> renewed.parts.put(part, renewed.within(part, known)));
-        // Whose bouts are the same has the same choices.
-        Set<String> same = athletes().stream()
-                .filter(athlete -> of(athlete).equals(renewed.of(athlete)))
-                .collect(Collectors.toSet());
-        choices.forEach((asked, added) -> {
-            if (same.contains(asked.of())) {
-                renewed.choices.put(asked, added);
+        // Whose bouts are the same has the same sums.
+        sums.forEach((athlete, added) -> {
+            if (byAthlete.get(athlete).equals(renewed.byAthlete.get(athlete))) {
+                renewed.sums.put(athlete, added);
             }
         });
         return renewed;
+    }
+
+    /**
+     * Takes up what was added up before of everybody whose bouts are still the same, so that nobody need be counted again.
+     *
+     * @param kept of the same words and the same program
+     */
+    public void recall(KeptSums kept) {
+        byAthlete.forEach((athlete, own) -> kept.of(athlete, own).ifPresent(known -> sums.putIfAbsent(athlete, known)));
+    }
+
+    /** {@return what is added up of everybody by now, to be taken up by {@link #recall} when these bouts are read again} */
+    public KeptSums sums() {
+        KeptSums.Gathered gathered = new KeptSums.Gathered();
+        sums.forEach((athlete, added) -> gathered.add(athlete, byAthlete.get(athlete), added));
+        return gathered.sums();
+    }
+
+    private AthleteSums sums(String athlete) {
+        return known(sums, athlete, any -> new AthleteSums());
+    }
+
+    /** What is mostly there already is looked up without a lock. */
+    private static <K, V> V known(Map<K, V> made, K key, Function<K, V> making) {
+        V known = made.get(key);
+        return known != null ? known : made.computeIfAbsent(key, making);
     }
 
     /** {@return the same bouts, of each only that part, as the athlete saw it who is asked about; made the first time} */
@@ -114,23 +140,28 @@ public final class Corpus {
     }
 
     /** A part of each bout of the whole, with the sheets that are known. */
-    private Corpus(Corpus whole, Within part, Map<Bout, BoutSheet> known) {
+    private Corpus(Corpus whole, Within part, Map<Bout, LazySheet> known) {
         this.bouts = whole.bouts;
         this.lexicon = whole.lexicon;
         aside.putAll(whole.aside);
         // The score is the one's and the other's; minutes are both athletes'.
         boolean bothAlike = part.lead().isEmpty();
         whole.sheets.forEach((bout, sheet) -> sheets.put(
-                bout, bothAlike ? known.containsKey(bout) ? known.get(bout) : sheet.within(part, Seat.A) : sheet));
+                bout, !bothAlike ? sheet : known.containsKey(bout) ? known.get(bout) : partly(sheet, part, Seat.A)));
         whole.byAthlete.forEach((athlete, own) -> byAthlete.put(
                 athlete,
                 own.stream()
                         .map(sheet -> bothAlike
                                 ? sheets.get(sheet.bout())
-                                : sheet.within(
+                                : partly(
+                                        sheet,
                                         part,
                                         sheet.bout().header().seatOf(athlete).orElseThrow()))
                         .toList()));
+    }
+
+    private static LazySheet partly(LazySheet whole, Within part, Seat seat) {
+        return new LazySheet(whole.bout(), () -> whole.sheet().within(part, seat));
     }
 
     /** {@return what sort of athlete that is, by all bouts of theirs that count} */
@@ -154,17 +185,28 @@ public final class Corpus {
 
     /** {@return the athlete's bouts that count, the newest first} */
     public List<BoutSheet> of(String athlete) {
-        return byAthlete.getOrDefault(athlete, List.of());
+        List<BoutSheet> known = own.get(athlete);
+        if (known == null) {
+            // Not under the map's lock: whoever waits for the last sheet may meanwhile be given work that asks for the
+            // same.
+            known = made(byAthlete.getOrDefault(athlete, List.of()));
+            own.put(athlete, known);
+        }
+        return known;
     }
 
     /** {@return the athlete's bouts that count in nothing, the newest first: not watched, clips, demonstrations, second codings} */
     public List<BoutSheet> aside(String athlete) {
-        return aside.getOrDefault(athlete, List.of());
+        return made(aside.getOrDefault(athlete, List.of()));
+    }
+
+    private static List<BoutSheet> made(List<LazySheet> sheets) {
+        return sheets.parallelStream().map(LazySheet::sheet).toList();
     }
 
     /** {@return the sheets of all bouts, whether they count or not, in the bouts' order; as both athletes see them, so whatever the score} */
     public List<BoutSheet> sheets() {
-        return bouts.stream().map(sheets::get).toList();
+        return bouts.stream().map(bout -> sheets.get(bout).sheet()).toList();
     }
 
     /** Where the athlete sat in each of these bouts. */
@@ -206,13 +248,9 @@ public final class Corpus {
         return eachPopulations.computeIfAbsent(tally.id(), any -> {
             Map<String, Map<String, Choices>> bySort = new LinkedHashMap<>();
             for (String athlete : athletes()) {
-                Map<String, List<Taken>> own = new LinkedHashMap<>();
-                each(tally, athlete)
-                        .forEach(bout ->
-                                bout.forEach((sort, counted) -> own.computeIfAbsent(sort, none -> new ArrayList<>())
-                                        .add(counted.taken())));
-                own.forEach((sort, taken) -> bySort.computeIfAbsent(sort, none -> new LinkedHashMap<>())
-                        .put(athlete, Choices.alike(taken)));
+                known(sums(athlete).each(), tally.id(), id -> alike(tally, athlete))
+                        .forEach((sort, choices) -> bySort.computeIfAbsent(sort, none -> new LinkedHashMap<>())
+                                .put(athlete, choices));
             }
             Map<String, Population> populations = new LinkedHashMap<>();
             bySort.forEach((sort, byAthlete) -> populations.put(sort, new Population(byAthlete)));
@@ -240,21 +278,27 @@ public final class Corpus {
         Map<String, Exposure> known = rates.get(new Asked(tally.id(), option));
         if (known == null) {
             Map<String, Exposure> byAthlete = new LinkedHashMap<>();
-            athletes().forEach(athlete -> {
-                List<Counted> each = counted(tally, athlete);
-                List<BoutSheet> sheets = of(athlete);
-                List<Seat> from = seats(athlete);
-                List<BoutRate> own = new ArrayList<>();
-                for (int i = 0; i < each.size(); i++) {
-                    double minutes = minutes(sheets.get(i), from.get(i), option, stretches);
-                    each.get(i).rate(minutes, option, 1).ifPresent(own::add);
-                }
-                byAthlete.put(athlete, Exposure.of(own));
-            });
+            AthleteSums.OfOption asked = new AthleteSums.OfOption(tally.id(), option);
+            athletes()
+                    .forEach(athlete -> byAthlete.put(
+                            athlete,
+                            known(sums(athlete).rates(), asked, any -> exposure(tally, option, stretches, athlete))));
             known = Collections.unmodifiableMap(byAthlete);
             rates.put(new Asked(tally.id(), option), known);
         }
         return known;
+    }
+
+    private Exposure exposure(Tally tally, String option, Optional<Stretches> stretches, String athlete) {
+        List<Counted> each = count(tally, athlete);
+        List<BoutSheet> sheets = of(athlete);
+        List<Seat> from = seats(athlete);
+        List<BoutRate> rates = new ArrayList<>();
+        for (int i = 0; i < each.size(); i++) {
+            double minutes = minutes(sheets.get(i), from.get(i), option, stretches);
+            each.get(i).rate(minutes, option, 1).ifPresent(rates::add);
+        }
+        return Exposure.of(rates);
     }
 
     /**
@@ -272,9 +316,20 @@ public final class Corpus {
 
     /** {@return the athlete's chances and what was taken, all bouts alike; added up the first time} */
     Choices alike(Tally tally, String athlete) {
-        return choices.computeIfAbsent(
-                new Asked(tally.id(), athlete),
-                asked -> Choices.alike(
+        return known(
+                sums(athlete).choices(),
+                tally.id(),
+                id -> Choices.alike(
                         count(tally, athlete).stream().map(Counted::taken).toList()));
+    }
+
+    private Map<String, Choices> alike(EachTally tally, String athlete) {
+        Map<String, List<Taken>> own = new LinkedHashMap<>();
+        each(tally, athlete)
+                .forEach(bout -> bout.forEach((sort, counted) ->
+                        own.computeIfAbsent(sort, none -> new ArrayList<>()).add(counted.taken())));
+        Map<String, Choices> alike = new LinkedHashMap<>();
+        own.forEach((sort, taken) -> alike.put(sort, Choices.alike(taken)));
+        return Collections.unmodifiableMap(alike);
     }
 }

@@ -1,10 +1,15 @@
 package farglass.core.estimate;
 
+import java.io.DataInput;
+import java.io.DataOutput;
+import java.io.IOException;
 import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.IntFunction;
+import java.util.function.ToIntFunction;
 
 /**
  * One athlete's chances, added up over bouts: all that estimates need to know of them. Linear in what was taken, however many options
@@ -96,5 +101,37 @@ public final class Choices {
         double successes = options.getOrDefault(option, Sum.NONE).weighed() / effect;
         // Rounding must not leave fewer chances than successes.
         return new Effective(successes, Math.max(weighed / effect, successes));
+    }
+
+    private Choices(DataInput in, IntFunction<String> names) throws IOException {
+        bouts = in.readInt();
+        raw = in.readInt();
+        weighed = in.readDouble();
+        rawSquares = in.readDouble();
+        squares = in.readDouble();
+        for (int left = in.readInt(); left > 0; left--) {
+            options.put(names.apply(in.readInt()), new Sum(in.readInt(), in.readDouble(), in.readDouble()));
+        }
+    }
+
+    /** {@return the sums that were written there} @param names of options, by their numbers */
+    public static Choices read(DataInput in, IntFunction<String> names) throws IOException {
+        return new Choices(in, names);
+    }
+
+    /** Writes the sums. @param numbers a number for the name of each option */
+    public void write(DataOutput out, ToIntFunction<String> numbers) throws IOException {
+        out.writeInt(bouts);
+        out.writeInt(raw);
+        out.writeDouble(weighed);
+        out.writeDouble(rawSquares);
+        out.writeDouble(squares);
+        out.writeInt(options.size());
+        for (Map.Entry<String, Sum> option : options.entrySet()) {
+            out.writeInt(numbers.applyAsInt(option.getKey()));
+            out.writeInt(option.getValue().raw());
+            out.writeDouble(option.getValue().weighed());
+            out.writeDouble(option.getValue().squares());
+        }
     }
 }

@@ -1,5 +1,8 @@
 package farglass.core.estimate;
 
+import java.io.DataInput;
+import java.io.DataOutput;
+import java.io.IOException;
 import java.util.List;
 
 /**
@@ -55,5 +58,26 @@ public record Exposure(
     /** {@return bouts beyond the first, where anything was seen: what an athlete who never did says nothing of how bouts differ} */
     int spareBouts() {
         return times > 0 ? bouts - 1 : 0;
+    }
+
+    /** {@return what was written there} */
+    public static Exposure read(DataInput in) throws IOException {
+        return new Exposure(
+                in.readInt(),
+                in.readInt(),
+                in.readDouble(),
+                in.readDouble(),
+                in.readDouble(),
+                in.readDouble(),
+                in.readDouble(),
+                in.readDouble());
+    }
+
+    public void write(DataOutput out) throws IOException {
+        out.writeInt(bouts);
+        out.writeInt(times);
+        for (double each : new double[] {minutes, weighedTimes, weighedMinutes, squares, found, room}) {
+            out.writeDouble(each);
+        }
     }
 }

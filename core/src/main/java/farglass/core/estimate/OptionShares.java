@@ -60,7 +60,13 @@ public final class OptionShares {
                 Posterior posterior = posteriors.get(option);
                 shares.put(
                         option,
-                        Shares.share(own, option, posterior, posterior.mean() / sum, priors.get(option), likeness));
+                        Shares.share(
+                                own,
+                                option,
+                                posterior.quantiles(0.025, 0.10, 0.90, 0.975),
+                                posterior.mean() / sum,
+                                priors.get(option),
+                                likeness));
             }
         }
         return shares;

@@ -15,7 +15,8 @@ public final class Shares {
      */
     public static Share yesOrNo(Choices own, String option, Prior prior, double likeness) {
         Posterior posterior = posterior(own, option, prior, likeness);
-        return share(own, option, posterior, posterior.quantile(0.5), prior, likeness);
+        double[] ends = posterior.quantiles(0.025, 0.10, 0.5, 0.90, 0.975);
+        return share(own, option, new double[] {ends[0], ends[1], ends[3], ends[4]}, ends[2], prior, likeness);
     }
 
     /** {@return the athlete's share held against the others'; empty where too few others had such chances} */
@@ -33,8 +34,8 @@ public final class Shares {
         return prior.belief().after(seen.successes(), seen.chances() - seen.successes());
     }
 
-    static Share share(Choices own, String option, Posterior posterior, double point, Prior prior, double likeness) {
-        double[] ends = posterior.quantiles(0.025, 0.10, 0.90, 0.975);
+    /** @param ends where 2.5, 10, 90 and 97.5 % of the belief lie below */
+    static Share share(Choices own, String option, double[] ends, double point, Prior prior, double likeness) {
         // A mean may lie outside the middle 80 % of a very skewed posterior; the interval then reaches to it. And each
         // quantile is found by itself: where they are nearly one, their last digits must not change their order.
         double low80 = Math.min(ends[1], point);

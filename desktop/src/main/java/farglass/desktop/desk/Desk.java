@@ -12,6 +12,7 @@ import farglass.library.Contents;
 import farglass.library.Edit;
 import farglass.library.Library;
 import farglass.library.LibraryException;
+import java.nio.file.Path;
 import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
@@ -54,12 +55,17 @@ public final class Desk implements AutoCloseable {
 
     /** @param screen runs what touches properties: the interface thread, or in tests the caller's own */
     public Desk(Library library, Lexicon lexicon, Executor screen) {
-        this(library, library.contents(), lexicon, screen);
+        this(library, library.contents(), lexicon, screen, Optional.empty());
     }
 
-    /** @param contents all that is in the library, as it was just read */
-    public Desk(Library library, Contents contents, Lexicon lexicon, Executor screen) {
-        this(new Holding(library, contents, lexicon, screen));
+    /**
+     * Lays out a library.
+     *
+     * @param contents all that is in the library, as it was just read
+     * @param sums where what was added up is kept for the next start; empty to keep nothing
+     */
+    public Desk(Library library, Contents contents, Lexicon lexicon, Executor screen, Optional<Path> sums) {
+        this(new Holding(library, contents, lexicon, screen, sums));
         keepWords();
         held.learnUndo();
     }
@@ -78,11 +84,17 @@ public final class Desk implements AutoCloseable {
      * {@link #arrivingProperty} ends.
      *
      * @param headers as {@link Library#ahead} tells them
+     * @param sums where what was added up is kept for the next start; empty to keep nothing
      * @param failed told on the interface thread if it cannot be read; then nothing can be changed
      */
     public static Desk ahead(
-            Library library, Contents headers, Lexicon lexicon, Executor screen, Consumer<Exception> failed) {
-        Desk desk = new Desk(new Holding(library, headers, lexicon, screen));
+            Library library,
+            Contents headers,
+            Lexicon lexicon,
+            Executor screen,
+            Optional<Path> sums,
+            Consumer<Exception> failed) {
+        Desk desk = new Desk(new Holding(library, headers, lexicon, screen, sums));
         desk.keepWords();
         desk.held.arrive(
                 now -> {
@@ -286,6 +298,16 @@ public final class Desk implements AutoCloseable {
     /** {@return those contents worked out, for counting; shared by all places and windows} Off the interface thread: the first time it is long. */
     public Corpus corpus(Contents now) {
         return held.corpus(now, held.lexicon);
+    }
+
+    /** Keeps what was added up by now for the next start, when nothing else wants the machine. */
+    public void keepSums() {
+        work().ahead(
+                        (progress, cancelled) -> {
+                            held.keepSums();
+                            return true;
+                        },
+                        kept -> {});
     }
 
     /** {@return the athletes under study, the one looked at first in front} */

@@ -1,11 +1,16 @@
 package farglass.desktop.desk;
 
 import farglass.core.corpus.Corpus;
+import farglass.core.corpus.KeptSums;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.School;
 import farglass.library.Contents;
 import farglass.library.Library;
 import farglass.library.LibraryException;
+import farglass.library.OwnWords;
+import farglass.library.SumsFile;
+import java.io.IOException;
+import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CancellationException;
@@ -40,6 +45,13 @@ final class Holding {
 
     Lexicon lexicon;
     private Corpus corpus;
+    /** Where sums are kept for the next start; empty where nothing is kept. */
+    private final Optional<Path> sumsFolder;
+    /** With which words they were last taken up. */
+    private Lexicon recalledWith;
+
+    private Optional<SumsFile> sumsFile = Optional.empty();
+    private KeptSums kept = KeptSums.NONE;
     int version;
     private int windows = 1;
 
@@ -48,8 +60,14 @@ final class Holding {
     /** Whether only the headers of the bouts are known yet. */
     final ReadOnlyBooleanWrapper arriving = new ReadOnlyBooleanWrapper(false);
 
-    /** @param contents what is shown first */
-    Holding(Library library, Contents contents, Lexicon shipped, Executor screen) {
+    /**
+     * Opens.
+     *
+     * @param contents what is shown first
+     * @param sumsFolder where sums are kept for the next start; empty to keep none
+     */
+    Holding(Library library, Contents contents, Lexicon shipped, Executor screen, Optional<Path> sumsFolder) {
+        this.sumsFolder = sumsFolder;
         this.library = library;
         this.shipped = shipped;
         this.screen = screen;
@@ -112,7 +130,33 @@ final class Holding {
     /** {@return every bout of the contents worked out; an edit makes one sheet anew} Not for the interface thread when it may be the first. */
     synchronized Corpus corpus(Contents now, Lexicon words) {
         corpus = corpus.renewed(now.bouts(), words);
+        if (recalledWith != words && closed.isEmpty()) {
+            recalledWith = words;
+            recall(now.words());
+        }
         return corpus;
+    }
+
+    private void recall(OwnWords own) {
+        try {
+            sumsFile = sumsFolder.isEmpty()
+                    ? Optional.empty()
+                    : SumsFile.in(sumsFolder.get(), library.path(), recalledWith, own);
+            kept = sumsFile.isEmpty() ? KeptSums.NONE : sumsFile.get().read();
+            corpus.recall(kept);
+        } catch (IOException e) {
+            // Whatever the disk does not give is counted again; where it cannot be written either, that is said.
+            kept = KeptSums.NONE;
+        }
+    }
+
+    /** Keeps what is added up by now for the next start. Off the interface thread. */
+    synchronized void keepSums() throws IOException {
+        KeptSums now = corpus.sums();
+        if (sumsFile.isPresent() && now.saysMoreThan(kept)) {
+            sumsFile.get().write(now);
+            kept = now;
+        }
     }
 
     void another() {

@@ -53,6 +53,11 @@ public final class Settings {
         this.file = file;
     }
 
+    /** {@return the folder beside the settings where sums are kept} */
+    public Path sums() {
+        return file.resolveSibling("sums");
+    }
+
     /** {@return the settings in that file; the usual ones where it is missing or says something impossible} */
     public static Settings read(Path file) throws IOException {
         Settings settings = new Settings(file);

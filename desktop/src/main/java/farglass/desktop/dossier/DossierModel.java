@@ -164,6 +164,7 @@ public final class DossierModel {
                         found -> {
                             desk.news().clear();
                             desk.news().putAll(found);
+                            desk.keepSums();
                         }));
     }
 

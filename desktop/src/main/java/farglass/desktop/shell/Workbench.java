@@ -239,8 +239,9 @@ public final class Workbench extends StackPane {
                         ready.contents(),
                         Lexicon.shipped(),
                         screen,
+                        Optional.of(settings.sums()),
                         problem -> failed(library.path(), problem))
-                : new Desk(library, ready.contents(), Lexicon.shipped(), screen);
+                : new Desk(library, ready.contents(), Lexicon.shipped(), screen, Optional.of(settings.sums()));
         lay(desk);
         remember(library.path(), desk);
         library.readOnly().ifPresent(reason -> desk.fail("Read only: " + reason));
