@@ -56,6 +56,8 @@ public class DossierBenchmark {
         all = BigLibrary.bouts(bouts, lexicon);
         corpus = Corpus.of(all, lexicon);
         Catalogue.dossier(BigLibrary.ATHLETE, corpus, EVERYTHING);
+        // The window counts everybody under study ahead: what one of them was never seen to do, another was.
+        Catalogue.dossier(BigLibrary.ONE_OF_MANY, corpus, EVERYTHING);
         edited = new ArrayList<>(all);
         Bout first = all.get(0);
         edited.set(0, new Bout(first.id(), first.header(), first.moments(), first.comments()));
@@ -117,6 +119,11 @@ public class DossierBenchmark {
     @Benchmark
     public Dossier firstOfKept(Opened opened) {
         return Catalogue.dossier(BigLibrary.ATHLETE, opened.corpus, EVERYTHING);
+    }
+
+    @Benchmark
+    public Dossier firstOfKeptOfOneOfMany(Opened opened) {
+        return Catalogue.dossier(BigLibrary.ONE_OF_MANY, opened.corpus, EVERYTHING);
     }
 
     /** What a plan and an answers pass ask of one opponent. */
