@@ -2,70 +2,126 @@ package farglass.core.pass;
 
 import farglass.core.bout.Fact;
 import farglass.core.bout.Moment;
+import farglass.core.bout.OwnedSide;
 import farglass.core.bout.PartState;
+import farglass.core.bout.Purpose;
+import farglass.core.bout.Uniform;
 import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.Corpus;
+import farglass.core.lexicon.Kind;
+import farglass.core.lexicon.Lexicon;
+import farglass.core.lexicon.Technique;
 import farglass.core.state.Stand;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalLong;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.function.Predicate;
 import java.util.stream.Stream;
 
 /**
- * What a library mostly tells where a pass asks, to be told by one key: grips and bodies of the same place, mistakes of the same act. Who is
- * on top there is on top here.
+ * What is mostly told where a pass asks, to be told by one key: grips and bodies of the same place, mistakes and reasons of the same act. What
+ * the library tells comes first, by how often it does; then what is usual anywhere. Who is on top there is on top here.
  */
 public final class Offers {
     private static final int MOST = 6;
 
-    private Offers() {}
+    private final Moment asked;
+    private final Stand here;
+    private final Lexicon lexicon;
 
-    /** {@return what was told most often where that is asked, and is not told yet; at most six} Linear in the facts of the library. */
+    private Offers(Moment asked, BoutSheet sheet) {
+        this.asked = asked;
+        this.here = sheet.timeline().after(asked);
+        this.lexicon = sheet.lexicon();
+    }
+
+    /** {@return what is told most often where that is asked, and is not told yet; at most six} Linear in the facts of the library. */
     public static List<Fact> of(Question question, BoutSheet sheet, Corpus corpus) {
         Optional<Moment> asked = sheet.bout().moment(question.momentId());
         if (asked.isEmpty()) {
             return List.of();
         }
-        List<Fact> told = asked.get().telling().facts();
+        Offers offers = new Offers(asked.get(), sheet);
+        Uniform uniform = sheet.bout().header().uniform();
+        Set<Fact> found = new LinkedHashSet<>();
+        List<Stream<Fact>> sources =
+                switch (question.about()) {
+                    case GRIPS -> {
+                        BoutSheet usual = UsualFacts.held(uniform, offers.lexicon);
+                        yield List.of(
+                                each(corpus, other -> offers.held(other, offers::isSamePlace)),
+                                offers.held(usual, offers::isSamePlace),
+                                offers.held(usual, offers::isSameFamily));
+                    }
+                    case ERROR -> {
+                        BoutSheet usual = UsualFacts.mistakes(offers.lexicon);
+                        yield List.of(
+                                each(corpus, other -> offers.mistakes(other, offers::isSameAct)),
+                                offers.mistakes(usual, offers::isSameAct),
+                                offers.mistakes(usual, offers::isSameKind));
+                    }
+                    case ANSWER -> List.of(each(corpus, offers::reasons));
+                    case OPEN -> List.of();
+                };
+        sources.forEach(source -> mostToldFirst(source).forEach(found::add));
+        found.removeAll(asked.get().telling().facts());
+        return found.stream().limit(MOST).toList();
+    }
+
+    private static Stream<Fact> each(Corpus corpus, Function<BoutSheet, Stream<Fact>> facts) {
+        return corpus.sheets().stream().flatMap(facts);
+    }
+
+    private static Stream<Fact> mostToldFirst(Stream<Fact> facts) {
         Map<Fact, Integer> times = new LinkedHashMap<>();
-        for (BoutSheet other : corpus.sheets()) {
-            facts(question, asked.get(), sheet, other)
-                    .filter(fact -> !told.contains(fact))
-                    .forEach(fact -> times.merge(fact, 1, Integer::sum));
-        }
+        facts.forEach(fact -> times.merge(fact, 1, Integer::sum));
         return times.entrySet().stream()
                 .sorted(Map.Entry.<Fact, Integer>comparingByValue().reversed())
-                .limit(MOST)
-                .map(Map.Entry::getKey)
-                .toList();
+                .map(Map.Entry::getKey);
     }
 
-    private static Stream<Fact> facts(Question question, Moment asked, BoutSheet sheet, BoutSheet other) {
-        return switch (question.about()) {
-            case GRIPS -> held(sheet.timeline().after(asked), other);
-            case ERROR -> mistakes(asked, other);
-            case ANSWER, OPEN -> Stream.empty();
-        };
+    private boolean isSamePlace(Stand there) {
+        return there.position().equals(here.position())
+                && there.top().isPresent() == here.top().isPresent();
     }
 
-    private static Stream<Fact> held(Stand here, BoutSheet other) {
-        return Stream.of(Fact.Grip.class, PartState.class, Fact.Body.class)
+    private boolean isSameFamily(Stand there) {
+        return there.position().isSettled()
+                && there.position().family() == here.position().family()
+                && there.top().isPresent() == here.top().isPresent();
+    }
+
+    private Stream<Fact> held(BoutSheet other, Predicate<Stand> isThere) {
+        return Stream.of(Fact.Grip.class, PartState.class, Fact.Body.class, Fact.LimbOn.class)
                 .flatMap(kind -> other.telling(kind).stream())
                 .distinct()
                 .flatMap(moment -> {
                     Stand there = other.timeline().after(moment);
-                    if (!there.position().equals(here.position())
-                            || there.top().isPresent() != here.top().isPresent()) {
+                    if (!isThere.test(there)) {
                         return Stream.empty();
                     }
                     boolean turned = !Objects.equals(there.top(), here.top());
+                    boolean mirrored = isOtherSide(moment.telling().side(), turned);
                     return moment.telling().facts().stream()
                             .flatMap(fact -> bare(fact).stream())
-                            .map(fact -> turned ? fact.exchanged() : fact);
+                            .map(fact -> turned ? fact.exchanged() : fact)
+                            .map(fact -> mirrored ? fact.mirrored() : fact);
                 });
+    }
+
+    /** Where both tell whose side it is on, left there is right here. */
+    private boolean isOtherSide(Optional<OwnedSide> there, boolean turned) {
+        Optional<OwnedSide> told = asked.telling().side();
+        return told.isPresent()
+                && there.isPresent()
+                && (told.get().owner() == there.get().owner()) != turned
+                && told.get().side() != there.get().side();
     }
 
     /** Without what belongs to one instant alone. */
@@ -83,12 +139,25 @@ public final class Offers {
                     grip.purpose(),
                     Optional.empty()));
         }
-        return Optional.of(fact).filter(any -> any instanceof PartState || any instanceof Fact.Body);
+        return Optional.of(fact)
+                .filter(any -> any instanceof PartState || any instanceof Fact.Body || any instanceof Fact.LimbOn);
     }
 
-    private static Stream<Fact> mistakes(Moment asked, BoutSheet other) {
+    private boolean isSameAct(Moment there) {
+        return asked.technique().isPresent() && there.technique().equals(asked.technique());
+    }
+
+    private boolean isSameKind(Moment there) {
+        return kind(asked).isPresent() && kind(there).equals(kind(asked));
+    }
+
+    private Optional<Kind> kind(Moment moment) {
+        return moment.technique().flatMap(lexicon::technique).map(Technique::kind);
+    }
+
+    private Stream<Fact> mistakes(BoutSheet other, Predicate<Moment> isThere) {
         return other.telling(Fact.Mistake.class).stream()
-                .filter(moment -> moment.technique().equals(asked.technique()))
+                .filter(isThere)
                 .flatMap(moment -> moment.telling().facts(Fact.Mistake.class))
                 .map(mistake -> new Fact.Mistake(
                         mistake.code(),
@@ -99,5 +168,14 @@ public final class Offers {
                         mistake.better(),
                         Optional.empty(),
                         Optional.empty()));
+    }
+
+    /** What somebody saw, waited for or wanted when doing the same, in words; a moment of another bout says nothing here. */
+    private Stream<Fact> reasons(BoutSheet other) {
+        return other.telling(Purpose.Why.class).stream()
+                .filter(this::isSameAct)
+                .flatMap(moment -> moment.telling().facts(Purpose.Why.class))
+                .filter(why -> !why.words().isBlank())
+                .map(why -> new Purpose.Why(why.how(), Optional.empty(), why.words()));
     }
 }
