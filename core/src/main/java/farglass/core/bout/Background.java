@@ -4,6 +4,8 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /**
  * What was known or said before a bout, and what a day alone cannot tell of it.
@@ -37,11 +39,30 @@ public record Background(
      * @param about whether that is not sure either
      */
     public record RoughDay(int year, OptionalInt month, boolean about) {
+        private static final Pattern WRITTEN = Pattern.compile("(about )?([0-9]{4})(?:-([0-9]{2}))?");
+
         public RoughDay {
             if (year < 1900 || year > 9999 || month.isPresent() && (month.getAsInt() < 1 || month.getAsInt() > 12)) {
                 throw new IllegalArgumentException("A year from 1900 to 9999, and a month from 1 to 12, but got " + year
                         + (month.isPresent() ? "-" + month.getAsInt() : ""));
             }
+        }
+
+        /**
+         * {@return what was written so: "2008", "about 2008-05"; empty for a whole day and for what is none}
+         *
+         * @throws IllegalArgumentException if there is no such year or month
+         */
+        public static Optional<RoughDay> parse(String text) {
+            Matcher rough = WRITTEN.matcher(text.strip());
+            return rough.matches()
+                    ? Optional.of(new RoughDay(
+                            Integer.parseInt(rough.group(2)),
+                            rough.group(3) == null
+                                    ? OptionalInt.empty()
+                                    : OptionalInt.of(Integer.parseInt(rough.group(3))),
+                            rough.group(1) != null))
+                    : Optional.empty();
         }
 
         /** {@return it as it is written: "2008", "about 2008-05"} */

@@ -46,6 +46,11 @@ public enum BodyFact {
         return words.isEmpty() ? value : value.equals("left") ? "right" : value.equals("right") ? "left" : value;
     }
 
+    /** {@return where the other one's lead foot then stands} @param foot {@code inside} or {@code outside} */
+    public static String otherFoot(String foot) {
+        return foot.equals("outside") ? "inside" : "outside";
+    }
+
     /** {@return the word for it in files and on screen} */
     public String label() {
         return name().toLowerCase(Locale.ROOT);

@@ -43,8 +43,6 @@ final class HeaderReader {
     private static final Pattern PLAN =
             Pattern.compile("(?:([AB]) )?plan ([0-9]{1,3})(?: if ([0-9]{1,3})(?: is)? refused)?");
 
-    private static final Pattern ROUGH_DAY = Pattern.compile("(about )?([0-9]{4})(?:-([0-9]{2}))?");
-
     private static final Pattern SCORE = Pattern.compile("([0-9]{1,3})-([0-9]{1,3})");
 
     private static final List<String> KEYS = List.of(
@@ -239,14 +237,9 @@ final class HeaderReader {
     private void dated(Cursor value) throws Cursor.Wrong {
         int at = value.column();
         String text = value.rest().strip();
-        Matcher rough = ROUGH_DAY.matcher(text);
         try {
-            if (rough.matches()) {
-                day = Optional.of(new Background.RoughDay(
-                        Integer.parseInt(rough.group(2)), number(rough.group(3)), rough.group(1) != null));
-            } else {
-                date = Optional.of(LocalDate.parse(text));
-            }
+            day = Background.RoughDay.parse(text);
+            date = day.isPresent() ? Optional.empty() : Optional.of(LocalDate.parse(text));
         } catch (DateTimeParseException | IllegalArgumentException e) {
             throw value.wrong(
                     at,

@@ -1,5 +1,6 @@
 package farglass.desktop.shelf;
 
+import farglass.core.bout.Background;
 import farglass.core.bout.BoutKind;
 import farglass.core.bout.Contestant;
 import farglass.core.bout.Covered;
@@ -82,6 +83,7 @@ final class HeaderForm extends VBox {
     private final TextField secondStart;
     private final TextField watched;
     private final ComboBox<Material> material;
+    private final BeforehandForm beforehand;
 
     /**
      * @param others headers of the library's bouts: others of the same event had the same rules
@@ -128,6 +130,7 @@ final class HeaderForm extends VBox {
         });
         round = details.text("Round", header.round().orElse(""), "such as final");
         date = details.day("Date", header.date());
+        header.background().day().map(Background.RoughDay::text).ifPresent(date::setText);
         ruleset = details.name("Rules", rulesets, header.ruleset());
         uniform = details.choice("Uniform", List.of(Uniform.values()), header.uniform(), Uniform::label);
         length = details.text("Length", time(header.lengthMicros()), "minutes:seconds, such as 6:00");
@@ -176,7 +179,9 @@ final class HeaderForm extends VBox {
         glance.visibleProperty().bind(film.textProperty().isNotEmpty());
         film.textProperty().addListener((property, old, path) -> look(glances, path, glance, 0));
         look(glances, link.path(), glance, link.startMicros());
-        VBox told = new VBox(12, new HBox(GAP, form, other), new Separator(), new HBox(GAP, details, ending));
+        beforehand = new BeforehandForm(header, COLUMN, GAP);
+        VBox told =
+                new VBox(12, new HBox(GAP, form, other), new Separator(), new HBox(GAP, details, ending), beforehand);
         getChildren().add(new HBox(GAP, told, glance));
     }
 
@@ -264,22 +269,23 @@ final class HeaderForm extends VBox {
         }
         askOfSpelling(first.name());
         askOfSpelling(second.name());
+        Optional<Background.RoughDay> rough = filled(date).flatMap(Background.RoughDay::parse);
         return new Header(
                 kind.getValue(),
                 filled(event),
-                filled(date).map(HeaderForm::date),
+                filled(date).filter(text -> rough.isEmpty()).map(HeaderForm::date),
                 filled(round),
                 filled(ruleset.getEditor()).orElse(Header.DEFAULT_RULESET),
                 before.rulesetDate(),
                 uniform.getValue(),
                 time(length, "Length"),
-                first,
-                second,
+                beforehand.of(Seat.A, first),
+                beforehand.of(Seat.B, second),
                 result(),
                 before.footage().with(material.getValue()).withFilms(films()).withCovered(covered()),
                 before.coders(),
                 before.codingOf(),
-                before.background(),
+                beforehand.background(rough),
                 before.notes(),
                 before.others());
     }
@@ -327,7 +333,9 @@ final class HeaderForm extends VBox {
             return LocalDate.parse(text);
         } catch (DateTimeParseException e) {
             throw new IllegalArgumentException(
-                    "\"%s\" is no date. Write year, month and day, such as 2026-03-14.".formatted(text), e);
+                    "\"%s\" is no date. Write year, month and day, such as 2026-03-14, or what is known of it: 2026-03, 2026, about 2026."
+                            .formatted(text),
+                    e);
         }
     }
 

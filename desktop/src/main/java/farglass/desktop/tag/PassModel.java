@@ -219,11 +219,11 @@ public final class PassModel {
         return offers;
     }
 
-    /** {@return one of them in words} */
+    /** {@return one of them in words, whoever acts: who is asked about may be both} */
     String words(Fact offer) {
         Bout bout = tag.boutProperty().get().orElseThrow();
         Moment moment = bout.moment(question.get().orElseThrow().momentId()).orElseThrow();
-        return Phrase.fact(offer, moment, bout, tag.desk().lexicon());
+        return Phrase.fact(offer, moment.by(Optional.empty()), bout, tag.desk().lexicon());
     }
 
     /** Tells one of them; the question stands, since there may be more. @param number from 1 */

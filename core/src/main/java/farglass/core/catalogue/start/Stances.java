@@ -34,8 +34,12 @@ public final class Stances {
                 .flatMap(own -> stance(sheet, seat.other()).map(other -> own == other ? "the same" : MIRRORED));
     }
 
-    /** Only what somebody told, moment by moment. */
+    /** What somebody told, moment by moment; told of the other one it is worked out: whose foot is not outside, the other's is. */
     private static Optional<String> foot(BoutSheet sheet, Seat seat, Moment moment) {
+        return foot(moment, seat).or(() -> foot(moment, seat.other()).map(BodyFact::otherFoot));
+    }
+
+    private static Optional<String> foot(Moment moment, Seat seat) {
         return moment.telling()
                 .facts(Fact.Body.class)
                 .filter(body -> body.what() == BodyFact.FOOT && body.of().equals(Optional.of(seat)))

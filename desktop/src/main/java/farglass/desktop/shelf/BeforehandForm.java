@@ -1,0 +1,132 @@
+package farglass.desktop.shelf;
+
+import farglass.core.bout.Background;
+import farglass.core.bout.Bout;
+import farglass.core.bout.Contestant;
+import farglass.core.bout.Header;
+import farglass.core.bout.Seat;
+import farglass.core.lexicon.Lexicon;
+import farglass.core.notation.BoutFile;
+import farglass.core.notation.Diagnostic;
+import farglass.desktop.parts.Form;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import javafx.scene.control.TextArea;
+import javafx.scene.control.TextField;
+import javafx.scene.control.TitledPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+
+/** What is known before a bout: of the two, what was planned, what people claimed. Folded away where nothing of it is told. */
+final class BeforehandForm extends TitledPane {
+    /** In front of the lines that are read as part of a header. */
+    private static final String HEAD = BoutFile.FIRST_LINE + "\nA: a\nB: b\n";
+
+    private static final int HEAD_LINES = 3;
+    private static final int ROWS = 4;
+
+    private final Known a;
+    private final Known b;
+    private final TextField division;
+    private final TextField differs;
+    private final TextArea lines = new TextArea();
+
+    /** What is known of one of the two. */
+    private record Known(TextField team, TextField rank, TextField build, TextField weight, TextField corner) {
+        static Known in(Form form, String seat, Contestant told) {
+            return new Known(
+                    form.text(seat + "\u2019s team", told.team().orElse(""), "whom they fight for"),
+                    form.text(seat + "\u2019s rank", told.rank().orElse(""), "such as third of the league"),
+                    form.text(seat + "\u2019s build", told.build().orElse(""), "such as tall, long legs"),
+                    form.text(seat + "\u2019s weight", told.weight().orElse(""), "private: never shared"),
+                    form.text(seat + "\u2019s corner", told.corner().orElse(""), "who speaks from there"));
+        }
+
+        Contestant of(Contestant told) {
+            return new Contestant(
+                    told.name(),
+                    told.kit(),
+                    told.screenSide(),
+                    told.level(),
+                    told.stance(),
+                    filled(weight),
+                    filled(corner),
+                    filled(team),
+                    filled(rank),
+                    filled(build));
+        }
+    }
+
+    BeforehandForm(Header header, double column, double gap) {
+        setText("Beforehand: team, build, plans, claims");
+        setId("beforehand");
+        Form first = new Form(column);
+        Form second = new Form(column);
+        a = Known.in(first, "A", header.a());
+        b = Known.in(second, "B", header.b());
+        division = first.text("Division", header.background().division().orElse(""), "as the event calls it");
+        differs = second.text(
+                "Other than last time",
+                header.background().differs().orElse(""),
+                "in what it differs from their last meeting");
+        lines.setId("field-plans-and-claims");
+        lines.setPrefRowCount(ROWS);
+        lines.setPromptText("A plan 1: collar drag from the right side\n"
+                + "A plan 2 if 1 is refused: pull guard\n"
+                + "B expects: a pull in the first minute\n"
+                + "claim: \"always passes left\" of B by \"Imke\"");
+        lines.setText(told(header));
+        Form plans = new Form(2 * column);
+        plans.add("Plans and claims", lines);
+        setContent(new VBox(8, new HBox(gap, first, second), plans));
+        boolean some = !told(header).isEmpty()
+                || !of(Seat.A, bare(header.a())).equals(bare(header.a()))
+                || !of(Seat.B, bare(header.b())).equals(bare(header.b()))
+                || header.background().division().isPresent()
+                || header.background().differs().isPresent();
+        setExpanded(some);
+        setAnimated(false);
+    }
+
+    private static Contestant bare(Contestant told) {
+        return Contestant.named(told.name());
+    }
+
+    private static Optional<String> filled(TextField field) {
+        String text = field.getText().strip();
+        return text.isEmpty() ? Optional.empty() : Optional.of(text);
+    }
+
+    /** Plans and claims are written as a bout file has them. */
+    private static String told(Header header) {
+        String file = BoutFile.print(new Bout("", header, List.of(), List.of()));
+        return file.lines()
+                .filter(line -> line.matches("(claim|[AB] expects|[AB] plan [0-9].*?): .*"))
+                .collect(Collectors.joining("\n"));
+    }
+
+    /** {@return the athlete with what is told here} */
+    Contestant of(Seat seat, Contestant told) {
+        return (seat == Seat.A ? a : b).of(told);
+    }
+
+    /**
+     * {@return what the fields say}
+     *
+     * @param day where no day is known
+     * @throws IllegalArgumentException with a sentence on the line that cannot be read
+     */
+    Background background(Optional<Background.RoughDay> day) {
+        BoutFile.Reading reading = BoutFile.parse(HEAD + lines.getText() + "\n", Lexicon.shipped());
+        Optional<Diagnostic> wrong = reading.diagnostics().stream().findFirst();
+        Background read = reading.bout()
+                .map(Bout::header)
+                .filter(header -> wrong.isEmpty() && header.others().isEmpty())
+                .map(Header::background)
+                .orElseThrow(() -> new IllegalArgumentException(wrong.map(each ->
+                                "Plans and claims, line %d: %s".formatted(each.line() - HEAD_LINES, each.message()))
+                        .orElse("Plans and claims: every line begins with A plan 1:, B expects: or claim:.")));
+        return new Background(day, filled(division), read.plan(), read.claims(), filled(differs));
+    }
+}
