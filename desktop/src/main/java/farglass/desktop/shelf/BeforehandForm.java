@@ -67,18 +67,15 @@ final class BeforehandForm extends TitledPane {
         b = Known.in(second, "B", header.b());
         division = first.text("Division", header.background().division().orElse(""), "as the event calls it");
         differs = second.text(
-                "Other than last time",
-                header.background().differs().orElse(""),
-                "in what it differs from their last meeting");
+                "Other than last time", header.background().differs().orElse(""), "such as a new weight");
         lines.setId("field-plans-and-claims");
         lines.setPrefRowCount(ROWS);
-        lines.setPromptText("A plan 1: collar drag from the right side\n"
-                + "A plan 2 if 1 is refused: pull guard\n"
-                + "B expects: a pull in the first minute\n"
-                + "claim: \"always passes left\" of B by \"Imke\"");
         lines.setText(told(header));
         Form plans = new Form(2 * column);
         plans.add("Plans and claims", lines);
+        plans.sentence(
+                "One a line: A plan 1: collar drag. A plan 2 if 1 is refused: pull guard. B expects: an early pull."
+                        + " claim: \"always passes left\" of B by \"Imke\". Claims move no number; the dossier tells them beside it.");
         setContent(new VBox(8, new HBox(gap, first, second), plans));
         boolean some = !told(header).isEmpty()
                 || !of(Seat.A, bare(header.a())).equals(bare(header.a()))

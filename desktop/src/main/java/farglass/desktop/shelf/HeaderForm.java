@@ -34,7 +34,6 @@ import java.util.OptionalLong;
 import java.util.function.Consumer;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
-import javafx.scene.control.Separator;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -180,8 +179,7 @@ final class HeaderForm extends VBox {
         film.textProperty().addListener((property, old, path) -> look(glances, path, glance, 0));
         look(glances, link.path(), glance, link.startMicros());
         beforehand = new BeforehandForm(header, COLUMN, GAP);
-        VBox told =
-                new VBox(12, new HBox(GAP, form, other), new Separator(), new HBox(GAP, details, ending), beforehand);
+        VBox told = new VBox(14, new HBox(GAP, form, other), new HBox(GAP, details, ending), beforehand);
         getChildren().add(new HBox(GAP, told, glance));
     }
 
