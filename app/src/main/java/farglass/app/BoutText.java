@@ -46,7 +46,7 @@ final class BoutText {
      * @param mapping how the table is read
      */
     static BoutFile.Reading table(Path file, Header header, Function<Table, Mapping> mapping, Lexicon lexicon) {
-        BoutImport.Text text = BoutImport.text(file);
+        BoutImport.Text text = BoutImport.tableText(file);
         if (text.problem().isPresent()) {
             return new BoutFile.Reading(Optional.empty(), List.of(text.problem().get()));
         }

@@ -206,7 +206,7 @@ public final class Intake {
                 .start(
                         "Reading " + file.getFileName(),
                         (progress, cancelled) -> {
-                            BoutImport.Text text = BoutImport.text(file);
+                            BoutImport.Text text = BoutImport.tableText(file);
                             if (text.problem().isPresent()) {
                                 Diagnostic problem = text.problem().get();
                                 throw new UnreadableTableException(problem.line(), problem.message());

@@ -15,6 +15,7 @@ import farglass.library.json.BoutJson;
 import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
+import java.nio.charset.Charset;
 import java.nio.charset.CodingErrorAction;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -36,6 +37,8 @@ import java.util.stream.Stream;
 /** Bout files read for import: a preview first, then all of them or none. */
 public final class BoutImport {
     /** A match with a moment every second is far below this. */
+    private static final Charset WESTERN_EUROPE = Charset.forName("windows-1252");
+
     static final long MOST_BYTES = 4 * 1024 * 1024;
 
     /**
@@ -145,6 +148,23 @@ public final class BoutImport {
 
     /** {@return the text of a file of at most 4 MB of UTF-8, or why there is none} */
     public static Text text(Path file) {
+        return text(file, bytes -> Optional.empty());
+    }
+
+    /**
+     * {@return the text of a table, or why there is none} Spreadsheet programs also write UTF-16, which says so in front, or the letters of
+     * Western Europe, which say nothing.
+     */
+    public static Text tableText(Path file) {
+        return text(
+                file,
+                bytes -> bytes.length > 1 && (bytes[0] & bytes[1]) == (byte) 0xFE
+                        ? Optional.of(StandardCharsets.UTF_16)
+                        : Optional.of(WESTERN_EUROPE));
+    }
+
+    /** @param otherwise what it is written in, if not in UTF-8 */
+    private static Text text(Path file, Function<byte[], Optional<Charset>> otherwise) {
         try {
             long size = Files.size(file);
             if (size > MOST_BYTES) {
@@ -159,24 +179,40 @@ public final class BoutImport {
             byte[] bytes = Files.readAllBytes(file);
             ByteBuffer in = ByteBuffer.wrap(bytes);
             try {
-                return new Text(
-                        StandardCharsets.UTF_8
-                                .newDecoder()
-                                .onMalformedInput(CodingErrorAction.REPORT)
-                                .onUnmappableCharacter(CodingErrorAction.REPORT)
-                                .decode(in)
-                                .toString(),
-                        Optional.empty());
+                return decoded(in, StandardCharsets.UTF_8);
             } catch (CharacterCodingException e) {
-                int line = 1;
-                for (int i = 0; i < in.position(); i++) {
-                    line += bytes[i] == '\n' ? 1 : 0;
+                int line = lines(bytes, in.position());
+                Optional<Charset> other = otherwise.apply(bytes);
+                try {
+                    return other.isPresent() ? decoded(ByteBuffer.wrap(bytes), other.get()) : noText(line);
+                } catch (CharacterCodingException neither) {
+                    return noText(line);
                 }
-                return none(line, "this is not UTF-8 text; open it in a text editor and save it again as UTF-8");
             }
         } catch (IOException e) {
             return none(1, "the file cannot be read; check that it is there and may be opened");
         }
+    }
+
+    private static Text decoded(ByteBuffer in, Charset letters) throws CharacterCodingException {
+        String text = letters.newDecoder()
+                .onMalformedInput(CodingErrorAction.REPORT)
+                .onUnmappableCharacter(CodingErrorAction.REPORT)
+                .decode(in)
+                .toString();
+        return new Text(text, Optional.empty());
+    }
+
+    private static int lines(byte[] bytes, int until) {
+        int line = 1;
+        for (int i = 0; i < until; i++) {
+            line += bytes[i] == '\n' ? 1 : 0;
+        }
+        return line;
+    }
+
+    private static Text noText(int line) {
+        return none(line, "this is not UTF-8 text; open it in a text editor and save it again as UTF-8");
     }
 
     private static Text none(int line, String why) {

@@ -77,6 +77,8 @@ public record Mapping(Map<String, Column> columns, TimeNotation times, Map<Strin
                 .map(Known::heading);
     }
 
+    private static final int FEWEST_ROUND = 3;
+
     private static TimeNotation notation(List<String> cells) {
         List<String> told = cells.stream()
                 .filter(cell -> !cell.isBlank() && !cell.strip().equals("?"))
@@ -88,6 +90,11 @@ public record Mapping(Map<String, Column> columns, TimeNotation times, Map<Strin
                 told.stream().allMatch(cell -> TimeNotation.SECONDS.read(cell).orElse(Long.MAX_VALUE) < 60_000_000);
         if (points && underAMinute) {
             return TimeNotation.POINT;
+        }
+        // Three in a row that end in no seconds were minutes and seconds before a spreadsheet had them.
+        if (told.size() >= FEWEST_ROUND
+                && told.stream().allMatch(cell -> TimeNotation.HOURS.read(cell).isPresent())) {
+            return TimeNotation.HOURS;
         }
         TimeNotation best = TimeNotation.CLOCK;
         long most = -1;

@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
@@ -19,6 +20,8 @@ import org.apache.commons.csv.CSVRecord;
  * @param rows each as long as the headings
  */
 public record Table(List<String> headings, List<Row> rows) {
+    private static final Pattern SEPARATOR_TOLD = Pattern.compile("\\A\uFEFF?(\"?sep=.\"?\\R)?");
+
     /** More rows, columns or letters than these are no telling of a bout, and must not fill the memory. */
     static final int MOST_ROWS = 20_000;
 
@@ -41,12 +44,13 @@ public record Table(List<String> headings, List<Row> rows) {
     }
 
     /**
-     * {@return the table a text holds, its cells between commas, semicolons or tabs, whichever its headings use}
+     * {@return the table a text holds, its cells between commas, semicolons or tabs, whichever its headings use} A first line that some
+     * programs write, {@code sep=;}, is no heading.
      *
      * @throws UnreadableTableException if it is none, with the line and what is wrong
      */
     public static Table read(String text) {
-        String whole = text.startsWith("\uFEFF") ? text.substring(1) : text;
+        String whole = SEPARATOR_TOLD.matcher(text).replaceFirst("");
         CSVFormat format = CSVFormat.DEFAULT
                 .builder()
                 .setDelimiter(delimiter(whole))

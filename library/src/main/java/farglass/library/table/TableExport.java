@@ -6,7 +6,6 @@ import farglass.core.bout.Fact;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Seat;
 import farglass.core.bout.Telling;
-import farglass.core.bout.Times;
 import farglass.core.notation.BoutFile;
 import java.util.ArrayList;
 import java.util.List;
@@ -47,7 +46,9 @@ public final class TableExport {
         return switch (column) {
             case ID -> moment.id();
             case TIME ->
-                moment.atMicros().isPresent() ? Times.exact(moment.atMicros().getAsLong()) : "?";
+                moment.atMicros().isPresent()
+                        ? TimeNotation.inLetters(moment.atMicros().getAsLong())
+                        : "?";
             case WHO -> moment.actor().map(Seat::name).orElse("-");
             case WHAT -> BoutFile.deed(moment.deed());
             case POSITION -> moment.settled().map(BoutFile::settled).orElse("");
