@@ -36,8 +36,13 @@ final class SaidFacts implements FactPhrases.Line {
             "^(.*?)(?:\\s*[,;]\\s*|\\s+)(deep|shallow|thumb in|palm up|two hands|both hands|over|under|round|through|fed|fed to the other hand|pulled out|(far|near) (\\S+))$",
             Pattern.CASE_INSENSITIVE);
 
-    private static final Pattern TIPPING =
-            Pattern.compile("^(\\S+(?: .*)?) (?:off-?balances?|tips?)(?: him| her| them)?$", Pattern.CASE_INSENSITIVE);
+    private static final Pattern TIPPING = Pattern.compile(
+            "^(\\S+(?: .*)?) (?:(?:off-?balances?|tips?)(?: him| her| them)?|(?:pulls|drives|sends)(?: him| her| them)?)$",
+            Pattern.CASE_INSENSITIVE);
+
+    /** What is done with somebody, who may stand there by name. */
+    private static final Pattern WITH_WHOM =
+            Pattern.compile("\\b(off-?balances?|tips?|pulls|pushes|drives|sends) (\\S+)", Pattern.CASE_INSENSITIVE);
 
     private final Bout bout;
     private final int before;
@@ -55,6 +60,7 @@ final class SaidFacts implements FactPhrases.Line {
     private static final Pattern FIRST = Pattern.compile(
             ".*\\b(?:left|right)\\b.* on .*\\b(?:left|right)\\b.*"
                     + "|.*\\b(?:off-?balances?|tips|tip)\\b.* (?:left|right|forwards?|backwards?|back|up)"
+                    + "|\\S+ (?:pulls|pushes|drives|sends) (?:him|her|them) (?:to the |to )?(?:left|right|forwards?|backwards?|back|up)"
                     + "|.* base (?:lost|wide|narrow)|.* back to (?:the )?(?:foot|knee|hip) line",
             Pattern.CASE_INSENSITIVE);
 
@@ -63,8 +69,17 @@ final class SaidFacts implements FactPhrases.Line {
             Pattern.CASE_INSENSITIVE);
 
     /** {@return whether the facts of a line have to be read before its name} */
-    static boolean comeFirst(String text) {
-        return text.length() <= LONGEST && FIRST.matcher(text.strip()).matches();
+    boolean comeFirst(String text) {
+        return text.length() <= LONGEST
+                && FIRST.matcher(withoutNames(text.strip())).matches();
+    }
+
+    /** "Pulls Bea" pulls her, and is no guard pull. */
+    private String withoutNames(String text) {
+        Matcher with = WITH_WHOM.matcher(text);
+        return with.find() && with.start() > 0 && seat(with.group(2)).isPresent()
+                ? text.substring(0, with.start(2)) + "her" + text.substring(with.end(2))
+                : text;
     }
 
     /**
@@ -78,6 +93,7 @@ final class SaidFacts implements FactPhrases.Line {
         }
         List<String> fields = new ArrayList<>();
         String line = AIMED.matcher(unread(text, fields)).replaceFirst("$1$3 aimed at $2");
+        line = withoutNames(line);
         Optional<Seat> actor = seat(line.split("\\s+")[0]);
         List<String> said = new ArrayList<>();
         Ways ways = new Ways(line, line, List.of(), Optional.empty());
@@ -233,7 +249,7 @@ final class SaidFacts implements FactPhrases.Line {
         if (!bare) {
             // "Tips him forward" is what was done; behind an act it only says where the other went.
             Matcher tips = TIPPING.matcher(front);
-            return tips.matches()
+            return tips.matches() && peeled.stream().anyMatch(field -> field.contains(" tipped "))
                     ? tips.group(1).contains(" ") ? FactPhrases.without(tips.group(1)) : tips.group(1) + " off-balance"
                     : front;
         }

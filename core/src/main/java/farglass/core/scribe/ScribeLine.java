@@ -125,7 +125,7 @@ public final class ScribeLine {
                 return atOnce;
             }
         }
-        if (SaidFacts.comeFirst(text)) {
+        if (new SaidFacts(place, lexicon).comeFirst(text)) {
             Optional<Reading> facts = withFacts(text, place, lexicon, expectation);
             if (facts.isPresent()) {
                 return facts;
