@@ -71,7 +71,8 @@ final class SaidFacts implements FactPhrases.Line {
     /** {@return whether the facts of a line have to be read before its name} */
     boolean comeFirst(String text) {
         return text.length() <= LONGEST
-                && FIRST.matcher(withoutNames(text.strip())).matches();
+                && FIRST.matcher(PortugueseParts.english(withoutNames(text.strip())))
+                        .matches();
     }
 
     /** "Pulls Bea" pulls her, and is no guard pull. */
@@ -93,7 +94,7 @@ final class SaidFacts implements FactPhrases.Line {
         }
         List<String> fields = new ArrayList<>();
         String line = AIMED.matcher(unread(text, fields)).replaceFirst("$1$3 aimed at $2");
-        line = withoutNames(line);
+        line = PortugueseParts.english(withoutNames(line));
         Optional<Seat> actor = seat(line.split("\\s+")[0]);
         List<String> said = new ArrayList<>();
         Ways ways = new Ways(line, line, List.of(), Optional.empty());
