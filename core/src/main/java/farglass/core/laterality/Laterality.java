@@ -63,6 +63,27 @@ public final class Laterality {
                         .map(OwnedSide::side));
     }
 
+    /** Whether one turns toward who lies beside, or away. */
+    public enum Turn {
+        TOWARD,
+        /** What is turned to the other then is the back. */
+        AWAY
+    }
+
+    /**
+     * {@return whether who lies under a pin turned toward the other or away} Empty where the pin's side or the turn's is not told.
+     *
+     * @param pin where it began
+     * @param technique what was done there
+     */
+    public static Optional<Turn> turn(Settled pin, Moment moment, Technique technique) {
+        return technique.sideRule() != SideRule.TURN
+                ? Optional.empty()
+                : pin.side()
+                        .filter(side -> moment.actor().equals(Optional.of(side.owner())))
+                        .flatMap(side -> travel(moment).map(way -> way == side.side() ? Turn.TOWARD : Turn.AWAY));
+    }
+
     /** {@return whether a limb of the athlete underneath is the near one; empty where the pin's side or the limb's is not told} */
     public static Optional<Distance> limb(Part limb, Settled settled) {
         return settled.side().filter(pin -> pin.owner() == limb.owner()).flatMap(pin -> limb.side()

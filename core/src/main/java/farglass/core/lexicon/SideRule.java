@@ -8,7 +8,9 @@ public enum SideRule {
     THEIR_ARM("arm", true),
     THEIR_LEG("leg", true),
     /** The way the actor travels, to the actor's own left or right. */
-    TRAVEL(null, false);
+    TRAVEL(null, false),
+    /** The way the actor turns the body, likewise: from which side the other lies on follows whether toward or away. */
+    TURN(null, false);
 
     private final String limb;
     private final boolean receivers;
@@ -29,6 +31,11 @@ public enum SideRule {
                 && (limb.equals(told)
                         || limb.equals("arm") && told.equals("hand")
                         || limb.equals("leg") && told.equals("foot"));
+    }
+
+    /** {@return whether a bare side is a way to go or to turn} */
+    public boolean isDirection() {
+        return this == TRAVEL || this == TURN;
     }
 
     /** {@return the words after the owner, such as "left arm" or, for a direction, "left"} */

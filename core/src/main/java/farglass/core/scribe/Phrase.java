@@ -132,7 +132,7 @@ public final class Phrase {
                 .flatMap(lexicon::technique)
                 .map(Technique::sideRule)
                 .orElse(SideRule.NONE);
-        if (rule == SideRule.TRAVEL) {
+        if (rule.isDirection()) {
             return "to own " + side.side().label();
         }
         boolean own = moment.actor().filter(side.owner()::equals).isPresent();

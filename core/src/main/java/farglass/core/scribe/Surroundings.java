@@ -4,7 +4,10 @@ import farglass.core.bout.Moment;
 import farglass.core.bout.Settled;
 import farglass.core.bout.Times;
 import farglass.core.corpus.BoutSheet;
+import farglass.core.laterality.Laterality;
+import farglass.core.lexicon.Family;
 import farglass.core.lexicon.Position;
+import farglass.core.lexicon.Technique;
 import farglass.core.lexicon.Words;
 import farglass.core.state.Conversation;
 import farglass.core.state.Stand;
@@ -25,6 +28,7 @@ public final class Surroundings {
     public static String around(Moment moment, BoutSheet sheet) {
         List<String> sentences = new ArrayList<>();
         from(moment, sheet).ifPresent(place -> sentences.add("From " + place + "."));
+        turned(moment, sheet).ifPresent(sentences::add);
         sheet.conversation()
                 .before(moment)
                 .filter(turn ->
@@ -36,6 +40,22 @@ public final class Surroundings {
                 .map(reply -> (reply.confirmed() ? "Answered by " : "Then ") + named(reply.later(), sheet) + ".")
                 .ifPresent(sentences::add);
         return String.join(" ", sentences);
+    }
+
+    /** Where somebody told on which side the pin lay, it is worked out whether the back was opened. */
+    private static Optional<String> turned(Moment moment, BoutSheet sheet) {
+        Optional<Technique> technique = sheet.technique(moment);
+        if (technique.isEmpty() || sheet.timeline().before(moment).position().family() != Family.PIN) {
+            return Optional.empty();
+        }
+        List<Moment> moments = sheet.bout().moments();
+        Optional<Settled> pin = moments.subList(0, Math.max(0, moments.indexOf(moment))).stream()
+                .flatMap(earlier -> earlier.settled().stream())
+                .reduce((earlier, later) -> later);
+        return pin.flatMap(place -> Laterality.turn(place, moment, technique.get()))
+                .map(turn -> "Turns %s (worked out)."
+                        .formatted(
+                                turn == Laterality.Turn.AWAY ? "away, the back toward the other" : "toward the other"));
     }
 
     private static Optional<String> from(Moment moment, BoutSheet sheet) {

@@ -51,4 +51,23 @@ class SurroundingsTest {
         assertThat(Surroundings.moment(at(4), SHEET)).isEqualTo("Stopped: edge, 0:40.0");
         assertThat(Surroundings.around(at(4), SHEET)).doesNotContain("Answer", "Comes after", "Then");
     }
+
+    private static String underAPin(String turn) {
+        Bout bout = BoutFile.parse(
+                        "far-glass bout 1\nA: Ann\nB: Bea\n\n0:10 A reached; -> side control, A on top, B left\n0:20 A cross-face\n0:30 B "
+                                + turn + "\n",
+                        Lexicon.shipped())
+                .bout()
+                .orElseThrow();
+        return Surroundings.around(bout.moments().get(2), BoutSheet.of(bout, Lexicon.shipped()));
+    }
+
+    /** Ann lies to Bea's left: whoever turns right there turns the back to her. */
+    @Test
+    void whichTurnOpensTheBackIsWorkedOutAndSaidSo() {
+        assertThat(underAPin("granby; side B right")).contains("Turns away, the back toward the other (worked out).");
+        assertThat(underAPin("granby; side B left")).contains("Turns toward the other (worked out).");
+        assertThat(underAPin("granby")).doesNotContain("worked out");
+        assertThat(underAPin("frame; side B right")).doesNotContain("worked out");
+    }
 }

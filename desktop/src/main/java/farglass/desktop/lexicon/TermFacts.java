@@ -60,6 +60,7 @@ public final class TermFacts {
                         case THEIR_ARM -> "is the other\u2019s arm";
                         case THEIR_LEG -> "is the other\u2019s leg";
                         case TRAVEL -> "is the way the actor goes, to the own left or right";
+                        case TURN -> "is the way the actor turns, to the own left or right";
                     }));
             if (!technique.reach().isEmpty()) {
                 facts.add(new Fact(

@@ -85,8 +85,8 @@ final class BodyView extends VBox {
             brush.line(x, 22, x, 52, Ink.RULE, 16);
             for (Side side : Side.values()) {
                 double out = (side == Side.LEFT) != front.get() ? -1 : 1;
-                boolean arms = rule == SideRule.OWN_ARM || rule == SideRule.THEIR_ARM || rule == SideRule.TRAVEL;
-                boolean legs = rule == SideRule.OWN_LEG || rule == SideRule.THEIR_LEG || rule == SideRule.TRAVEL;
+                boolean arms = rule == SideRule.OWN_ARM || rule == SideRule.THEIR_ARM || rule.isDirection();
+                boolean legs = rule == SideRule.OWN_LEG || rule == SideRule.THEIR_LEG || rule.isDirection();
                 boolean lit = under.filter(side::equals).isPresent();
                 brush.line(x + out * 9, 25, x + out * 22, 52, arms ? ink : Ink.RULE, lit && arms ? 9 : 6);
                 brush.line(x + out * 5, 56, x + out * 10, 88, legs ? ink : Ink.RULE, lit && legs ? 10 : 7);

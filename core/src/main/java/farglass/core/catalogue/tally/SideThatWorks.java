@@ -1,6 +1,5 @@
 package farglass.core.catalogue.tally;
 
-import farglass.core.lexicon.SideRule;
 import farglass.core.question.Ask;
 import farglass.core.question.OfEach;
 import farglass.core.question.Wording;
@@ -12,7 +11,7 @@ public final class SideThatWorks {
 
     private static Optional<String> side(farglass.core.corpus.Tried tried) {
         return Optional.of(tried.technique())
-                .filter(technique -> technique.sideRule() == SideRule.TRAVEL)
+                .filter(technique -> technique.sideRule().isDirection())
                 .flatMap(technique -> tried.attempt().side())
                 .map(side -> side.side().label());
     }

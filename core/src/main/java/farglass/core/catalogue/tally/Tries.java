@@ -9,7 +9,6 @@ import farglass.core.corpus.Tally;
 import farglass.core.corpus.Tried;
 import farglass.core.lexicon.Kind;
 import farglass.core.lexicon.Position;
-import farglass.core.lexicon.SideRule;
 import farglass.core.lexicon.Technique;
 import farglass.core.question.Ask;
 import farglass.core.question.OfEach;
@@ -123,7 +122,7 @@ public record Tries(String id, String many, Kind kind) {
         return new Ask(
                 id + " side",
                 new OwnSide(tally("side", (sheet, tried) -> Optional.of(tried.technique())
-                        .filter(technique -> technique.sideRule() == SideRule.TRAVEL)
+                        .filter(technique -> technique.sideRule().isDirection())
                         .flatMap(technique -> tried.attempt().side())
                         .map(side -> side.side().label()))),
                 Wording.plain(
