@@ -17,6 +17,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.Callable;
+import java.util.stream.IntStream;
 import picocli.CommandLine.ArgGroup;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
@@ -37,6 +38,9 @@ final class PicksCommand implements Callable<Integer> {
 
     @ArgGroup(multiplicity = "1")
     private Source source;
+
+    /** After so many bouts a new library is looked at. */
+    private static final int[] NEW_LIBRARIES = {0, 1, 3, 10};
 
     @Option(names = "--json", description = "as JSON")
     private boolean json;
@@ -64,10 +68,15 @@ final class PicksCommand implements Callable<Integer> {
         Corpus corpus = Corpus.of(bouts, lexicon);
         PickQuality all = PickQuality.of(corpus, false);
         PickQuality acted = PickQuality.of(corpus, true);
-        System.out.println(json ? json(all, acted, ceiling).toPrettyString() : text(all, acted, ceiling));
+        List<PickQuality.NewLibrary> anew = IntStream.of(NEW_LIBRARIES)
+                .filter(taught -> taught < bouts.size())
+                .mapToObj(taught -> PickQuality.inANewLibrary(corpus, taught))
+                .toList();
+        System.out.println(json ? json(all, acted, ceiling, anew).toPrettyString() : text(all, acted, ceiling, anew));
     }
 
-    private static String text(PickQuality all, PickQuality acted, Optional<Foreseen> ceiling) {
+    private static String text(
+            PickQuality all, PickQuality acted, Optional<Foreseen> ceiling, List<PickQuality.NewLibrary> anew) {
         StringBuilder text = new StringBuilder();
         text.append(line("All moments", all)).append('\n');
         text.append(line("Without awards", acted)).append('\n');
@@ -77,6 +86,13 @@ final class PicksCommand implements Callable<Integer> {
                                 known.amongNine(),
                                 known.moments(),
                                 percent((double) known.amongNine() / known.moments()))));
+        anew.forEach(each -> text.append("In a new library after %d %s, without awards: %d of %d, %s%n"
+                .formatted(
+                        each.bouts(),
+                        each.bouts() == 1 ? "bout" : "bouts",
+                        each.hits(),
+                        each.moments(),
+                        percent(each.share()))));
         text.append("Promised and come, by tenths of the promise:\n");
         for (PickQuality.Bin bin : all.bins()) {
             if (bin.picks() > 0) {
@@ -103,13 +119,20 @@ final class PicksCommand implements Callable<Integer> {
         return String.format(Locale.ROOT, "%.1f %%", 100 * share);
     }
 
-    private static ObjectNode json(PickQuality all, PickQuality acted, Optional<Foreseen> ceiling) {
+    private static ObjectNode json(
+            PickQuality all, PickQuality acted, Optional<Foreseen> ceiling, List<PickQuality.NewLibrary> anew) {
         ObjectNode told = JsonNodeFactory.instance.objectNode();
         told.set("allMoments", json(all));
         told.set("withoutAwards", json(acted));
         ceiling.ifPresent(known -> told.putObject("ceilingWithoutAwards")
                 .put("moments", known.moments())
                 .put("amongNine", known.amongNine()));
+        ArrayNode each = told.putArray("inANewLibrary");
+        anew.forEach(row -> each.addObject()
+                .put("bouts", row.bouts())
+                .put("moments", row.moments())
+                .put("amongNine", row.hits())
+                .put("share", row.share()));
         return told;
     }
 

@@ -10,7 +10,6 @@ import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.Corpus;
 import farglass.core.lexicon.Kind;
 import farglass.core.lexicon.Lexicon;
-import farglass.core.lexicon.Role;
 import farglass.core.lexicon.Technique;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -49,11 +48,8 @@ public final class Continuations {
     private static final Comparator<Likely> LIKELIEST =
             Comparator.comparingDouble(Likely::probability).reversed();
 
-    /** Before anything was learned: the share of what the referee does. */
-    private static final double REFEREE = 0.01;
-
     private final Lexicon lexicon;
-    private final Untaught untaught;
+    private final UsualMoves usual;
     private final Counts<Situation.Who> whos = new Counts<>();
     private final Counts<Deed> deeds = new Counts<>();
     private final Map<String, List<Lesson>> lessons = new HashMap<>();
@@ -63,7 +59,7 @@ public final class Continuations {
 
     private Continuations(Lexicon lexicon) {
         this.lexicon = lexicon;
-        this.untaught = new Untaught(lexicon);
+        this.usual = UsualMoves.of(lexicon);
     }
 
     /** {@return what the bouts of a library teach, watched or not} Linear in their moments. */
@@ -161,23 +157,18 @@ public final class Continuations {
 
     /** {@return up to so many next moments, the likeliest first, each with its probability} */
     public List<Likely> next(Situation now, int most) {
-        boolean taught = false;
         List<List<Likely>> found = new ArrayList<>();
         List<Counts.Row<Situation.Who>> acting = whos.rows(whoContexts(now));
         for (Optional<Seat> actor : ACTORS) {
-            double acts = Counts.share(acting, now.whoIs(actor), actor.isEmpty() ? REFEREE : (1 - REFEREE) / 2);
+            double acts = Counts.share(acting, now.whoIs(actor), UsualMoves.acts(now, actor));
             List<Counts.Row<Deed>> doing = deeds.rows(deedContexts(now, actor));
-            taught |= !doing.isEmpty();
             Set<Deed> startable = possible(now, actor);
-            double all = startable.stream()
-                    .mapToDouble(deed -> untaught(deed, now, actor))
-                    .sum();
+            Map<Deed, Double> untaught = usual.shares(startable, now, actor);
             Set<Deed> candidates = new LinkedHashSet<>(startable);
             doing.forEach(row -> candidates.addAll(row.seen()));
             List<Likely> own = new ArrayList<>();
             for (Deed deed : candidates) {
-                double start = startable.contains(deed) ? untaught(deed, now, actor) / all : 0;
-                double probability = acts * Counts.share(doing, deed, start);
+                double probability = acts * Counts.share(doing, deed, untaught.getOrDefault(deed, 0.0));
                 if (probability > 0) {
                     own.add(new Likely(new Proposal(actor, deed, Optional.empty(), Telling.NOTHING), probability));
                 }
@@ -185,22 +176,13 @@ public final class Continuations {
             own.sort(LIKELIEST);
             found.add(own);
         }
-        // Where nothing was ever seen, or both are as likely, each athlete's likeliest stand in turn.
-        Stream<Likely> inTurn = IntStream.range(
-                        0, found.stream().mapToInt(List::size).max().orElse(0))
+        // Where both are as likely, each athlete's likeliest stand in turn.
+        return IntStream.range(0, found.stream().mapToInt(List::size).max().orElse(0))
                 .boxed()
-                .flatMap(rank -> found.stream().filter(own -> rank < own.size()).map(own -> own.get(rank)));
-        Comparator<Likely> order = taught
-                ? LIKELIEST
-                : Comparator.comparing(likely -> likely.proposal().actor().isEmpty());
-        return inTurn.sorted(order).limit(most).toList();
-    }
-
-    private double untaught(Deed deed, Situation now, Optional<Seat> actor) {
-        return untaught.weight(
-                deed,
-                now.stand().position().family(),
-                actor.map(now.stand()::roleOf).orElse(Role.NEUTRAL));
+                .flatMap(rank -> found.stream().filter(own -> rank < own.size()).map(own -> own.get(rank)))
+                .sorted(LIKELIEST)
+                .limit(most)
+                .toList();
     }
 
     /** What the sport lets that one do from here; blows only under rules that know them. */

@@ -122,8 +122,9 @@ public record PickQuality(int moments, int hits, int floorHits, List<Bin> bins) 
         for (int i = 0; i < bout.moments().size(); i++) {
             Moment moment = bout.moments().get(i);
             Situation before = Situation.after(bout, i, sheet.timeline().before(moment));
+            // What only this bout did must not stand there with a count of nothing while the bout is left out.
             came(moment).ifPresent(known -> counts.computeIfAbsent(place(before), any -> new HashMap<>())
-                    .merge(known, times, Integer::sum));
+                    .merge(known, times, (one, more) -> one + more == 0 ? null : one + more));
         }
     }
 
@@ -134,5 +135,54 @@ public record PickQuality(int moments, int hits, int floorHits, List<Bin> bins) 
                 .limit(PICKS)
                 .map(Map.Entry::getKey)
                 .collect(Collectors.toSet());
+    }
+
+    /**
+     * How many moments were among the nine of a library that had only so many other bouts.
+     *
+     * @param bouts how many it had
+     */
+    public record NewLibrary(int bouts, int moments, int hits) {
+        public double share() {
+            return moments == 0 ? 0 : (double) hits / moments;
+        }
+    }
+
+    /**
+     * {@return how good the picks are in a new library} Each bout is predicted from so many that stand before it in the list, the last
+     * standing before the first; second codings of it are passed over, and what the referee gave is not asked for.
+     *
+     * @param bouts how many it has been taught, fewer than there are
+     */
+    public static NewLibrary inANewLibrary(Corpus corpus, int bouts) {
+        List<Bout> all = corpus.bouts().stream()
+                .filter(bout -> bout.header().codingOf().isEmpty())
+                .toList();
+        int moments = 0;
+        int hits = 0;
+        for (int at = 0; at < all.size(); at++) {
+            List<Bout> taught = new ArrayList<>();
+            for (int back = 1; back <= Math.min(bouts, all.size() - 1); back++) {
+                taught.add(all.get(Math.floorMod(at - back, all.size())));
+            }
+            Continuations learned = Continuations.learned(Corpus.of(taught, corpus.lexicon()));
+            BoutSheet sheet = BoutSheet.of(all.get(at), corpus.lexicon());
+            for (int i = 0; i < sheet.bout().moments().size(); i++) {
+                Moment moment = sheet.bout().moments().get(i);
+                if (!(moment.deed() instanceof Deed.Awarded)) {
+                    Situation before =
+                            Situation.after(sheet.bout(), i, sheet.timeline().before(moment));
+                    moments++;
+                    hits += learned.next(before, PICKS).stream()
+                                    .map(likely -> new Came(
+                                            likely.proposal().actor(),
+                                            likely.proposal().deed()))
+                                    .anyMatch(guess -> came(moment).equals(Optional.of(guess)))
+                            ? 1
+                            : 0;
+                }
+            }
+        }
+        return new NewLibrary(bouts, moments, hits);
     }
 }
