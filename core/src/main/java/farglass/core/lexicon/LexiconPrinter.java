@@ -41,6 +41,9 @@ final class LexiconPrinter {
             if (technique.generic()) {
                 field(out, "generic", "yes");
             }
+            if (technique.cloth()) {
+                field(out, "cloth", "yes");
+            }
             if (technique.often() > 0) {
                 field(out, "often", Integer.toString(technique.often()));
             }

@@ -209,6 +209,10 @@ final class LexiconReader {
                         optional("caution").or(() -> base.flatMap(Technique::caution)),
                         parent,
                         optional("generic").map(this::yes).orElse(false),
+                        optional("cloth")
+                                .map(this::yes)
+                                .or(() -> base.map(Technique::cloth))
+                                .orElse(false),
                         optional("often").map(this::often).orElse(0)));
         if (!fields.isEmpty()) {
             throw wrong("only fields that such an entry has", String.join(", ", fields.keySet()));

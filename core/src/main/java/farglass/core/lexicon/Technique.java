@@ -17,6 +17,7 @@ import java.util.stream.Collectors;
  * @param target what a submission is at; empty for what is none, and where the name does not say
  * @param caution what to say before anybody drills it; empty for most
  * @param parent key of the technique of which this is a variant: counted apart and together; empty for most
+ * @param cloth whether it needs cloth to hold, and is not offered without the gi
  * @param often 1 for what many do, 2 for what nearly everybody does, 0 for the rest: offered first where a library has not taught yet
  *     what is usual
  * @param generic whether it says only of what kind something was ("pass, way not told"): counted by kind, credited to no technique
@@ -36,6 +37,7 @@ public record Technique(
         Optional<String> caution,
         Optional<String> parent,
         boolean generic,
+        boolean cloth,
         int often)
         implements Term {
     public Technique {
@@ -68,7 +70,7 @@ public record Technique(
     Technique named(String newLabel, Names newNames) {
         return new Technique(
                 key, newLabel, kind, starts, to, ends, sideRule, reach, target, says, newNames, caution, parent,
-                generic, often);
+                generic, cloth, often);
     }
 
     /** {@return the same technique, which can start in these places besides} */
@@ -76,6 +78,7 @@ public record Technique(
         List<Start> all = new ArrayList<>(starts);
         all.addAll(more);
         return new Technique(
-                key, label, kind, all, to, ends, sideRule, reach, target, says, names, caution, parent, generic, often);
+                key, label, kind, all, to, ends, sideRule, reach, target, says, names, caution, parent, generic, cloth,
+                often);
     }
 }

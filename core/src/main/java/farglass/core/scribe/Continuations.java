@@ -165,7 +165,9 @@ public final class Continuations {
             Set<Deed> startable = possible(now, actor);
             Map<Deed, Double> untaught = usual.shares(startable, now, actor);
             Set<Deed> candidates = new LinkedHashSet<>(startable);
-            doing.forEach(row -> candidates.addAll(row.seen()));
+            doing.forEach(row -> row.seen().stream()
+                    .filter(deed -> now.cloth() || !needsCloth(deed))
+                    .forEach(candidates::add));
             List<Likely> own = new ArrayList<>();
             for (Deed deed : candidates) {
                 double probability = acts * Counts.share(doing, deed, untaught.getOrDefault(deed, 0.0));
@@ -185,6 +187,11 @@ public final class Continuations {
                 .toList();
     }
 
+    private boolean needsCloth(Deed deed) {
+        return deed instanceof Deed.Did did
+                && lexicon.technique(did.technique()).filter(Technique::cloth).isPresent();
+    }
+
     /** What the sport lets that one do from here; blows only under rules that know them. */
     private Set<Deed> possible(Situation now, Optional<Seat> actor) {
         if (actor.isEmpty()) {
@@ -194,9 +201,11 @@ public final class Continuations {
                     new Deed.Restarted(Optional.of(Deed.Resumed.SAME), false));
         }
         return possible.computeIfAbsent(
-                now.stand().position().key() + "|" + now.stand().roleOf(actor.get()) + "|" + now.blows(),
+                now.stand().position().key() + "|" + now.stand().roleOf(actor.get()) + "|" + now.blows() + "|"
+                        + now.cloth(),
                 any -> Stream.concat(
                                 lexicon.techniques().stream()
+                                        .filter(technique -> now.cloth() || !technique.cloth())
                                         .filter(technique -> now.blows() || technique.kind() != Kind.STRIKE)
                                         .filter(technique -> technique.canStart(
                                                 now.stand().position(),

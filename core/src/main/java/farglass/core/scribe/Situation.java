@@ -5,6 +5,7 @@ import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Seat;
 import farglass.core.bout.Stage;
+import farglass.core.bout.Uniform;
 import farglass.core.state.Stand;
 import java.util.List;
 import java.util.Optional;
@@ -22,7 +23,8 @@ public record Situation(
         String nameOfB,
         Optional<Moment> last,
         Optional<Moment> secondLast,
-        boolean blows) {
+        boolean blows,
+        boolean cloth) {
     /**
      * {@return the situation after the first moments of a bout}
      *
@@ -36,7 +38,8 @@ public record Situation(
                 bout.header().b().name(),
                 count > 0 ? Optional.of(moments.get(count - 1)) : Optional.empty(),
                 count > 1 ? Optional.of(moments.get(count - 2)) : Optional.empty(),
-                bout.header().knowsBlows());
+                bout.header().knowsBlows(),
+                bout.header().uniform() != Uniform.NO_GI);
     }
 
     String name(Seat seat) {

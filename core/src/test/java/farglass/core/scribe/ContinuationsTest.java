@@ -29,7 +29,7 @@ class ContinuationsTest {
     private static final Stand GUARD = new Stand(LEXICON.position("open-guard").orElseThrow(), Optional.of(Seat.B));
 
     private static Situation fresh() {
-        return new Situation(GUARD, "Somebody", "Else", Optional.empty(), Optional.empty(), false);
+        return new Situation(GUARD, "Somebody", "Else", Optional.empty(), Optional.empty(), false, true);
     }
 
     @Test
@@ -93,7 +93,7 @@ class ContinuationsTest {
                 "0:50 B over-under-pass; nearly");
         Continuations learned = Continuations.learned(Corpus.of(List.of(TAUGHT, hers.with(hers.header())), LEXICON));
         Situation somebody = fresh();
-        Situation pip = new Situation(GUARD, "Juno", "Pip", Optional.empty(), Optional.empty(), false);
+        Situation pip = new Situation(GUARD, "Juno", "Pip", Optional.empty(), Optional.empty(), false, true);
         assertThat(probability(learned, pip, "over-under-pass"))
                 .isGreaterThan(probability(learned, somebody, "over-under-pass"));
     }
@@ -147,7 +147,7 @@ class ContinuationsTest {
 
     private static List<String> labels(Continuations learned, String place, Seat top) {
         Stand stand = new Stand(LEXICON.position(place).orElseThrow(), Optional.ofNullable(top));
-        Situation now = new Situation(stand, "Somebody", "Else", Optional.empty(), Optional.empty(), false);
+        Situation now = new Situation(stand, "Somebody", "Else", Optional.empty(), Optional.empty(), false, true);
         return learned.next(now, 9).stream()
                 .map(likely -> likely.proposal().actor().map(Enum::name).orElse("-") + " "
                         + (likely.proposal().deed() instanceof Deed.Did did

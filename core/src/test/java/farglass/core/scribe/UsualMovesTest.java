@@ -80,6 +80,29 @@ class UsualMovesTest {
     }
 
     @Test
+    void withoutTheGiNothingIsOfferedThatNeedsCloth() {
+        String header =
+                "far-glass bout 1\nA: Ann\nB: Bea\nuniform: %s\ncovered: story 0:00 to 5:00 declared\n\n0:10 A stand-off\n";
+        for (String uniform : List.of("gi", "no-gi")) {
+            Bout bout =
+                    BoutFile.parse(header.formatted(uniform), LEXICON).bout().orElseThrow();
+            List<String> offered = Continuations.learned(Corpus.of(List.of(), LEXICON))
+                    .next(
+                            Situation.after(
+                                    bout,
+                                    1,
+                                    BoutSheet.of(bout, LEXICON)
+                                            .timeline()
+                                            .after(bout.moments().get(0))),
+                            9)
+                    .stream()
+                    .map(likely -> likely.proposal().deed() instanceof Deed.Did did ? did.technique() : "")
+                    .toList();
+            assertThat(offered.contains("collar-grip")).as(uniform).isEqualTo(uniform.equals("gi"));
+        }
+    }
+
+    @Test
     void afterAStopTheRefereeRestarts() {
         assertThat(Continuations.learned(Corpus.of(List.of(), LEXICON))
                         .next(

@@ -88,6 +88,7 @@ final class TermSheets {
                     Optional.of(clean(caution.getText())).filter(text -> !text.isBlank()),
                     parent,
                     false,
+                    false,
                     0)));
         });
     }
