@@ -16,6 +16,9 @@ final class Counts<T> {
     /** Chances that a coarser context weighs; between 8 and 25 the picks of the demo are equally good and honest. */
     private static final double STRENGTH = 15;
 
+    /** Chances that the share weighs from which is begun: what people usually do is more than one bout. */
+    private static final double OF_START = 60;
+
     /** What was seen in one context. */
     static final class Row<T> {
         private final Map<T, Integer> each = new LinkedHashMap<>();
@@ -52,8 +55,10 @@ final class Counts<T> {
      */
     static <T> double share(List<Row<T>> rows, T thing, double start) {
         double share = start;
+        double strength = OF_START;
         for (Row<T> row : rows) {
-            share = (row.each.getOrDefault(thing, 0) + STRENGTH * share) / (row.total + STRENGTH);
+            share = (row.each.getOrDefault(thing, 0) + strength * share) / (row.total + strength);
+            strength = STRENGTH;
         }
         return share;
     }
