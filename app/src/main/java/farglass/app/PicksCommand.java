@@ -10,11 +10,14 @@ import farglass.core.scribe.PickQuality;
 import farglass.core.simulate.Acted;
 import farglass.core.simulate.Cast;
 import farglass.core.simulate.Foreseen;
+import farglass.core.simulate.LongTail;
 import farglass.library.Contents;
 import farglass.library.Library;
 import java.nio.file.Path;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.stream.IntStream;
@@ -68,15 +71,31 @@ final class PicksCommand implements Callable<Integer> {
         Corpus corpus = Corpus.of(bouts, lexicon);
         PickQuality all = PickQuality.of(corpus, false);
         PickQuality acted = PickQuality.of(corpus, true);
-        List<PickQuality.NewLibrary> anew = IntStream.of(NEW_LIBRARIES)
-                .filter(taught -> taught < bouts.size())
-                .mapToObj(taught -> PickQuality.inANewLibrary(corpus, taught))
-                .toList();
+        Map<String, PickQuality.Hits> anew = new LinkedHashMap<>(anew(corpus, ""));
+        anew.put("of athletes nobody has seen", PickQuality.ofStrangers(corpus));
+        Corpus tail = Corpus.of(LongTail.of(bouts, lexicon, 1), lexicon);
+        anew.put("half of the techniques swapped, from all other bouts", acted(tail));
+        anew.putAll(anew(tail, "half of the techniques swapped, "));
         System.out.println(json ? json(all, acted, ceiling, anew).toPrettyString() : text(all, acted, ceiling, anew));
     }
 
+    private static PickQuality.Hits acted(Corpus corpus) {
+        PickQuality acted = PickQuality.of(corpus, true);
+        return new PickQuality.Hits(acted.moments(), acted.hits());
+    }
+
+    private static Map<String, PickQuality.Hits> anew(Corpus corpus, String of) {
+        Map<String, PickQuality.Hits> anew = new LinkedHashMap<>();
+        IntStream.of(NEW_LIBRARIES)
+                .filter(taught -> taught < corpus.bouts().size())
+                .forEach(taught -> anew.put(
+                        "%sin a new library after %d %s".formatted(of, taught, taught == 1 ? "bout" : "bouts"),
+                        PickQuality.inANewLibrary(corpus, taught)));
+        return anew;
+    }
+
     private static String text(
-            PickQuality all, PickQuality acted, Optional<Foreseen> ceiling, List<PickQuality.NewLibrary> anew) {
+            PickQuality all, PickQuality acted, Optional<Foreseen> ceiling, Map<String, PickQuality.Hits> anew) {
         StringBuilder text = new StringBuilder();
         text.append(line("All moments", all)).append('\n');
         text.append(line("Without awards", acted)).append('\n');
@@ -86,13 +105,8 @@ final class PicksCommand implements Callable<Integer> {
                                 known.amongNine(),
                                 known.moments(),
                                 percent((double) known.amongNine() / known.moments()))));
-        anew.forEach(each -> text.append("In a new library after %d %s, without awards: %d of %d, %s%n"
-                .formatted(
-                        each.bouts(),
-                        each.bouts() == 1 ? "bout" : "bouts",
-                        each.hits(),
-                        each.moments(),
-                        percent(each.share()))));
+        anew.forEach((what, hits) -> text.append("Without awards, %s: %d of %d, %s%n"
+                .formatted(what, hits.hits(), hits.moments(), percent(hits.share()))));
         text.append("Promised and come, by tenths of the promise:\n");
         for (PickQuality.Bin bin : all.bins()) {
             if (bin.picks() > 0) {
@@ -120,19 +134,18 @@ final class PicksCommand implements Callable<Integer> {
     }
 
     private static ObjectNode json(
-            PickQuality all, PickQuality acted, Optional<Foreseen> ceiling, List<PickQuality.NewLibrary> anew) {
+            PickQuality all, PickQuality acted, Optional<Foreseen> ceiling, Map<String, PickQuality.Hits> anew) {
         ObjectNode told = JsonNodeFactory.instance.objectNode();
         told.set("allMoments", json(all));
         told.set("withoutAwards", json(acted));
         ceiling.ifPresent(known -> told.putObject("ceilingWithoutAwards")
                 .put("moments", known.moments())
                 .put("amongNine", known.amongNine()));
-        ArrayNode each = told.putArray("inANewLibrary");
-        anew.forEach(row -> each.addObject()
-                .put("bouts", row.bouts())
-                .put("moments", row.moments())
-                .put("amongNine", row.hits())
-                .put("share", row.share()));
+        ObjectNode others = told.putObject("withoutAwardsBy");
+        anew.forEach((what, hits) -> others.putObject(what)
+                .put("moments", hits.moments())
+                .put("amongNine", hits.hits())
+                .put("share", hits.share()));
         return told;
     }
 

@@ -7,13 +7,16 @@ import farglass.core.bout.Seat;
 import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.Corpus;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.IntFunction;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 /**
  * How good the nine picks of a library are: each bout in turn is predicted from all the others.
@@ -137,52 +140,75 @@ public record PickQuality(int moments, int hits, int floorHits, List<Bin> bins) 
                 .collect(Collectors.toSet());
     }
 
-    /**
-     * How many moments were among the nine of a library that had only so many other bouts.
-     *
-     * @param bouts how many it had
-     */
-    public record NewLibrary(int bouts, int moments, int hits) {
+    /** How many moments were among the nine, of so many that were to be foreseen. */
+    public record Hits(int moments, int hits) {
         public double share() {
             return moments == 0 ? 0 : (double) hits / moments;
+        }
+
+        Hits and(Hits more) {
+            return new Hits(moments + more.moments, hits + more.hits);
         }
     }
 
     /**
      * {@return how good the picks are in a new library} Each bout is predicted from so many that stand before it in the list, the last
-     * standing before the first; second codings of it are passed over, and what the referee gave is not asked for.
+     * standing before the first; second codings are passed over, and what the referee gave is not asked for.
      *
      * @param bouts how many it has been taught, fewer than there are
      */
-    public static NewLibrary inANewLibrary(Corpus corpus, int bouts) {
-        List<Bout> all = corpus.bouts().stream()
+    public static Hits inANewLibrary(Corpus corpus, int bouts) {
+        List<Bout> all = firstCodings(corpus);
+        return foreseen(corpus, at -> IntStream.rangeClosed(1, Math.min(bouts, all.size() - 1))
+                .mapToObj(back -> all.get(Math.floorMod(at - back, all.size())))
+                .toList());
+    }
+
+    /** {@return how good they are of athletes nobody has seen: each bout from those in which neither of the two fought} */
+    public static Hits ofStrangers(Corpus corpus) {
+        List<Bout> all = firstCodings(corpus);
+        return foreseen(corpus, at -> all.stream()
+                .filter(bout -> Collections.disjoint(names(bout), names(all.get(at))))
+                .toList());
+    }
+
+    private static List<Bout> firstCodings(Corpus corpus) {
+        return corpus.bouts().stream()
                 .filter(bout -> bout.header().codingOf().isEmpty())
                 .toList();
+    }
+
+    private static Set<String> names(Bout bout) {
+        return Set.copyOf(List.of(bout.header().a().name(), bout.header().b().name()));
+    }
+
+    /** @param taught from which bouts the one of that place is foreseen */
+    private static Hits foreseen(Corpus corpus, IntFunction<List<Bout>> taught) {
+        List<Bout> all = firstCodings(corpus);
+        return IntStream.range(0, all.size())
+                .parallel()
+                .mapToObj(at -> foreseen(
+                        Continuations.learned(corpus.renewed(taught.apply(at), corpus.lexicon())),
+                        BoutSheet.of(all.get(at), corpus.lexicon())))
+                .reduce(new Hits(0, 0), Hits::and);
+    }
+
+    private static Hits foreseen(Continuations learned, BoutSheet sheet) {
         int moments = 0;
         int hits = 0;
-        for (int at = 0; at < all.size(); at++) {
-            List<Bout> taught = new ArrayList<>();
-            for (int back = 1; back <= Math.min(bouts, all.size() - 1); back++) {
-                taught.add(all.get(Math.floorMod(at - back, all.size())));
-            }
-            Continuations learned = Continuations.learned(Corpus.of(taught, corpus.lexicon()));
-            BoutSheet sheet = BoutSheet.of(all.get(at), corpus.lexicon());
-            for (int i = 0; i < sheet.bout().moments().size(); i++) {
-                Moment moment = sheet.bout().moments().get(i);
-                if (!(moment.deed() instanceof Deed.Awarded)) {
-                    Situation before =
-                            Situation.after(sheet.bout(), i, sheet.timeline().before(moment));
-                    moments++;
-                    hits += learned.next(before, PICKS).stream()
-                                    .map(likely -> new Came(
-                                            likely.proposal().actor(),
-                                            likely.proposal().deed()))
-                                    .anyMatch(guess -> came(moment).equals(Optional.of(guess)))
-                            ? 1
-                            : 0;
-                }
+        for (int i = 0; i < sheet.bout().moments().size(); i++) {
+            Moment moment = sheet.bout().moments().get(i);
+            if (!(moment.deed() instanceof Deed.Awarded)) {
+                Situation before =
+                        Situation.after(sheet.bout(), i, sheet.timeline().before(moment));
+                boolean hit = learned.next(before, PICKS).stream()
+                        .map(likely -> new Came(
+                                likely.proposal().actor(), likely.proposal().deed()))
+                        .anyMatch(guess -> came(moment).equals(Optional.of(guess)));
+                moments++;
+                hits += hit ? 1 : 0;
             }
         }
-        return new NewLibrary(bouts, moments, hits);
+        return new Hits(moments, hits);
     }
 }

@@ -132,6 +132,16 @@ class ContinuationsTest {
     }
 
     @Test
+    void ofStrangersAndInANewLibraryTheSameBoutsAreForeseenFromLess() {
+        Bout again = new Bout("again", TAUGHT.header(), TAUGHT.moments(), List.of());
+        Corpus both = Corpus.of(List.of(TAUGHT, again), LEXICON);
+        // The only other bout is of the same two: of strangers nothing was taught, as in a library without a bout.
+        assertThat(PickQuality.ofStrangers(both))
+                .isEqualTo(PickQuality.inANewLibrary(both, 0))
+                .isEqualTo(new PickQuality.Hits(10, 10));
+    }
+
+    @Test
     void inAnEmptyLibraryWhatEverybodyDoesIsOfferedOfBoth() {
         Continuations nothing = Continuations.learned(Corpus.of(List.of(), LEXICON));
         assertThat(labels(nothing, "standing", null))
