@@ -14,6 +14,8 @@ import java.nio.file.StandardCopyOption;
 import java.security.CodeSource;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.Arrays;
 import java.util.HexFormat;
 import java.util.Optional;
@@ -27,6 +29,8 @@ import java.util.stream.Stream;
 public final class SumsFile {
     private static final byte[] FIRST = "far-glass sums 1\n".getBytes(StandardCharsets.US_ASCII);
     private static final int DIGEST = 32;
+    private static final String SUFFIX = ".sums";
+    private static final Duration FORGOTTEN_AFTER = Duration.ofDays(120);
     /** Twenty times what 2,000 bouts take. */
     private static final long MOST_BYTES = 200_000_000;
 
@@ -60,7 +64,7 @@ public final class SumsFile {
         byte[] name =
                 sha256().digest(library.toAbsolutePath().normalize().toString().getBytes(StandardCharsets.UTF_8));
         String hex = HexFormat.of().formatHex(name, 0, DIGEST / 2);
-        return Optional.of(new SumsFile(folder.resolve(hex + ".sums"), key.digest()));
+        return Optional.of(new SumsFile(folder.resolve(hex + SUFFIX), key.digest()));
     }
 
     private static MessageDigest sha256() {
@@ -128,6 +132,20 @@ public final class SumsFile {
             Files.move(beside, file, StandardCopyOption.REPLACE_EXISTING, StandardCopyOption.ATOMIC_MOVE);
         } finally {
             Files.deleteIfExists(beside);
+        }
+        forgetOld(file.getParent());
+    }
+
+    /** Of a library that was not counted for so long, nobody knows whether it is still there. */
+    private static void forgetOld(Path folder) throws IOException {
+        Instant before = Instant.now().minus(FORGOTTEN_AFTER);
+        try (Stream<Path> files = Files.list(folder)) {
+            for (Path each :
+                    files.filter(known -> known.toString().endsWith(SUFFIX)).toList()) {
+                if (Files.getLastModifiedTime(each).toInstant().isBefore(before)) {
+                    Files.deleteIfExists(each);
+                }
+            }
         }
     }
 }

@@ -13,6 +13,9 @@ import farglass.core.simulate.Acted;
 import farglass.core.simulate.Cast;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.FileTime;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Stream;
@@ -89,5 +92,20 @@ class SumsFileTest {
             Files.write(onDisk(), Arrays.copyOf(whole, at));
             assertThat(file().read()).as("cut at %d", at).isSameAs(KeptSums.NONE);
         }
+    }
+
+    @Test
+    void sumsOfALibraryNotOpenedForMonthsAreThrownAway() throws Exception {
+        file().write(counted());
+        Path old = folder.resolve("sums").resolve("0123.sums");
+        Path mine = folder.resolve("sums").resolve("notes.txt");
+        for (Path each : List.of(old, mine)) {
+            Files.writeString(each, "old");
+            Files.setLastModifiedTime(each, FileTime.from(Instant.now().minus(Duration.ofDays(200))));
+        }
+        file().write(counted());
+        assertThat(old).doesNotExist();
+        assertThat(mine).exists();
+        assertThat(counted().saysMoreThan(file().read())).isFalse();
     }
 }
