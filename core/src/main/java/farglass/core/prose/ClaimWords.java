@@ -21,7 +21,9 @@ final class ClaimWords {
     }
 
     private static String thanOthers(Claim.ThanOthers claim) {
-        String mean = Amounts.percent(claim.mean());
+        // Nothing that somebody was seen to do is done never.
+        String rounded = Amounts.percent(claim.mean());
+        String mean = rounded.equals("0") ? "under 1" : rounded.equals("100") ? "over 99" : rounded;
         return claim.each()
                 ? "%s than each of the other %d athletes (%s %% in the mean)"
                         .formatted(way(claim.direction()), claim.others(), mean)

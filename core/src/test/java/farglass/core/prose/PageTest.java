@@ -129,6 +129,13 @@ class PageTest {
                 share(1, 20, 18),
                 new Claim.ThanOthers(Claims.Direction.LESS, false, 0.4, 8));
         assertThat(answer("sweep", most).sentence()).endsWith(", less often than most (40 % in the mean of 8 others).");
+        Figure rare = figure(
+                "sweep",
+                "sweep done",
+                "worked",
+                share(15, 20, 18),
+                new Claim.ThanOthers(Claims.Direction.MORE, false, 0.003, 8));
+        assertThat(answer("sweep", rare).sentence()).endsWith("(under 1 % in the mean of 8 others).");
     }
 
     @Test
