@@ -25,7 +25,6 @@ import farglass.library.SumsFile;
 import farglass.library.exchange.BoutExport;
 import farglass.library.report.DossierReport;
 import farglass.library.report.FigureTable;
-import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
@@ -77,7 +76,7 @@ final class ProfileCommand implements Callable<Integer> {
     private boolean whole;
 
     @Override
-    public Integer call() throws IOException {
+    public Integer call() {
         try (Library open = Library.open(library, Home.clock(), Home.person())) {
             Contents contents = open.contents();
             if (contents.athleteNamed(athlete).isEmpty()) {
@@ -92,10 +91,7 @@ final class ProfileCommand implements Callable<Integer> {
             List<String> through = ScopeWords.of(looked);
             Corpus corpus = Corpus.of(bouts, lexicon);
             // What the window kept of everybody; of whose bouts differ in the copy for sharing it is counted again.
-            Optional<SumsFile> sums = SumsFile.in(Home.sums(), library, lexicon, contents.words());
-            if (sums.isPresent()) {
-                corpus.recall(sums.get().read());
-            }
+            SumsFile.recall(corpus, Home.sums(), library, contents.words());
             Page page = Page.of(Catalogue.dossier(athlete, corpus, looked), lexicon);
             if (csv) {
                 System.out.print(FigureTable.csv(page));

@@ -96,6 +96,23 @@ public final class SumsFile {
     }
 
     /**
+     * Takes up what was kept of that library. Sums only save time: what the disk does not give is counted again.
+     *
+     * @return where they are, to be written later; empty where none can be kept
+     */
+    public static Optional<SumsFile> recall(Corpus corpus, Path folder, Path library, OwnWords own) {
+        try {
+            Optional<SumsFile> file = in(folder, library, corpus.lexicon(), own);
+            if (file.isPresent()) {
+                corpus.recall(file.get().read());
+            }
+            return file;
+        } catch (IOException e) {
+            return Optional.empty();
+        }
+    }
+
+    /**
      * {@return what was kept; nothing where there is nothing, where it is another program's or damaged: then it is counted again}
      *
      * @throws IOException if the file is there and the disk does not give it

@@ -7,7 +7,6 @@ import farglass.core.lexicon.School;
 import farglass.library.Contents;
 import farglass.library.Library;
 import farglass.library.LibraryException;
-import farglass.library.OwnWords;
 import farglass.library.SumsFile;
 import java.io.IOException;
 import java.nio.file.Path;
@@ -132,22 +131,10 @@ final class Holding {
         corpus = corpus.renewed(now.bouts(), words);
         if (recalledWith != words && closed.isEmpty()) {
             recalledWith = words;
-            recall(now.words());
+            sumsFile = sumsFolder.flatMap(folder -> SumsFile.recall(corpus, folder, library.path(), now.words()));
+            kept = corpus.sums();
         }
         return corpus;
-    }
-
-    private void recall(OwnWords own) {
-        try {
-            sumsFile = sumsFolder.isEmpty()
-                    ? Optional.empty()
-                    : SumsFile.in(sumsFolder.get(), library.path(), recalledWith, own);
-            kept = sumsFile.isEmpty() ? KeptSums.NONE : sumsFile.get().read();
-            corpus.recall(kept);
-        } catch (IOException e) {
-            // Whatever the disk does not give is counted again; where it cannot be written either, that is said.
-            kept = KeptSums.NONE;
-        }
     }
 
     /** Keeps what is added up by now for the next start. Off the interface thread. */

@@ -11,6 +11,7 @@ import farglass.core.notation.Diagnostic;
 import farglass.desktop.parts.Form;
 import java.util.List;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
@@ -22,6 +23,10 @@ import javafx.scene.layout.VBox;
 final class BeforehandForm extends TitledPane {
     /** In front of the lines that are read as part of a header. */
     private static final String HEAD = BoutFile.FIRST_LINE + "\nA: a\nB: b\n";
+
+    /** What may stand among the plans and claims: anything else of a bout file would be read, and then lost. */
+    private static final Pattern HERE =
+            Pattern.compile("\\s*(?:claim|(?:[AB] )?(?:expects|plan [0-9]+(?: if [0-9]+ is refused)?))\\s*:");
 
     private static final int HEAD_LINES = 3;
     private static final int ROWS = 4;
@@ -115,15 +120,24 @@ final class BeforehandForm extends TitledPane {
      * @throws IllegalArgumentException with a sentence on the line that cannot be read
      */
     Background background(Optional<Background.RoughDay> day) {
+        lines.getText()
+                .lines()
+                .filter(line -> !line.isBlank() && !HERE.matcher(line).lookingAt())
+                .findFirst()
+                .ifPresent(line -> {
+                    throw new IllegalArgumentException(
+                            "Plans and claims: \"%s\" is none. Begin every line with \"A plan 1:\", \"B expects:\" or \"claim:\"."
+                                    .formatted(line.strip()));
+                });
         BoutFile.Reading reading = BoutFile.parse(HEAD + lines.getText() + "\n", Lexicon.shipped());
         Optional<Diagnostic> wrong = reading.diagnostics().stream().findFirst();
         Background read = reading.bout()
-                .map(Bout::header)
-                .filter(header -> wrong.isEmpty() && header.others().isEmpty())
-                .map(Header::background)
-                .orElseThrow(() -> new IllegalArgumentException(wrong.map(each ->
-                                "Plans and claims, line %d: %s".formatted(each.line() - HEAD_LINES, each.message()))
-                        .orElse("Plans and claims: every line begins with A plan 1:, B expects: or claim:.")));
+                .filter(bout -> wrong.isEmpty())
+                .map(bout -> bout.header().background())
+                .orElseThrow(() -> new IllegalArgumentException("Plans and claims, line %d: %s"
+                        .formatted(
+                                wrong.orElseThrow().line() - HEAD_LINES,
+                                wrong.orElseThrow().message())));
         return new Background(day, filled(division), read.plan(), read.claims(), filled(differs));
     }
 }

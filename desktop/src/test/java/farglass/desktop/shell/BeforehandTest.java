@@ -6,7 +6,9 @@ import farglass.core.bout.Background;
 import farglass.core.bout.Bout;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
+import java.util.List;
 import java.util.OptionalInt;
+import javafx.scene.control.Label;
 import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
 import javafx.scene.control.TitledPane;
@@ -53,11 +55,14 @@ class BeforehandTest extends OnStage {
                         "A plan 1: collar drag\nclaim: \"always passes left\" of A by \"Imke\" figure \"pass side\"");
         type("#field-date", "about 2008");
         type("#field-b-s-build", "tall, long legs");
-        plans("A plan 1: collar drag\nA plan 2 if one is refused: pull guard");
-        robot.clickOn("Save the header");
-        await("the line is named", () -> workbench.lookupAll(".label").stream()
-                .anyMatch(label -> label instanceof javafx.scene.control.Label words
-                        && words.getText().startsWith("Plans and claims")));
+        // Neither what is misspelt nor what belongs elsewhere in a bout may be lost without a word.
+        for (String wrong : List.of("A plan 2 if one is refused: pull guard", "event: Cup", "0:10 A kimura")) {
+            plans("A plan 1: collar drag\n" + wrong);
+            robot.clickOn("Save the header");
+            await(wrong + " is named", () -> workbench.lookupAll(".label").stream()
+                    .anyMatch(label -> label instanceof Label words
+                            && words.getText().startsWith("Plans and claims: \"" + wrong)));
+        }
         plans("A plan 1: collar drag\nA plan 2 if 1 is refused: pull guard\nB expects: an early pull");
         robot.clickOn("Save the header");
         await("it is on disk", () -> told().plan().size() == 3);

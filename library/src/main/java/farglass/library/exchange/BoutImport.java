@@ -158,7 +158,7 @@ public final class BoutImport {
     public static Text tableText(Path file) {
         return text(
                 file,
-                bytes -> bytes.length > 1 && (bytes[0] & bytes[1]) == (byte) 0xFE
+                bytes -> bytes.length > 1 && (isMark(bytes, 0xFF, 0xFE) || isMark(bytes, 0xFE, 0xFF))
                         ? Optional.of(StandardCharsets.UTF_16)
                         : Optional.of(WESTERN_EUROPE));
     }
@@ -192,6 +192,10 @@ public final class BoutImport {
         } catch (IOException e) {
             return none(1, "the file cannot be read; check that it is there and may be opened");
         }
+    }
+
+    private static boolean isMark(byte[] bytes, int first, int second) {
+        return bytes[0] == (byte) first && bytes[1] == (byte) second;
     }
 
     private static Text decoded(ByteBuffer in, Charset letters) throws CharacterCodingException {
