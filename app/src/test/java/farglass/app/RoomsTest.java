@@ -9,6 +9,8 @@ import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
 import farglass.core.bout.Bout;
+import farglass.core.bout.Telling;
+import farglass.core.corpus.BoutSheet;
 
 /** The arrows between the rooms; lives in app, the one room that sees all the others. */
 @AnalyzeClasses(packages = "farglass", importOptions = ImportOption.DoNotIncludeTests.class)
@@ -55,6 +57,18 @@ class RoomsTest {
                     "farglass.core.estimate..")
             .should()
             .callMethod(Bout.class, "moments");
+
+    /** What was told in passing, where nobody looked for it, is no evidence: the sheet alone knows which facts may count. */
+    @ArchTest
+    static final ArchRule questionsCountOnlyWhatWasLookedFor = noClasses()
+            .that()
+            .resideInAPackage("farglass.core.catalogue..")
+            .should()
+            .callMethod(Telling.class, "facts", Class.class)
+            .orShould()
+            .callMethod(Telling.class, "facts")
+            .orShould()
+            .callMethod(BoutSheet.class, "told", Class.class);
 
     /** A question is data, and knows no sentence; what words it knows no question by name. */
     @ArchTest

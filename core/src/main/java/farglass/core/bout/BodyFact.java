@@ -42,6 +42,14 @@ public enum BodyFact {
         return words.isEmpty() ? !value.isBlank() : words.contains(value);
     }
 
+    /** {@return where it belongs} How they stand to each other and which way one is tipped is told with the story. */
+    Layer layer() {
+        return switch (this) {
+            case LEADS, FOOT, TIPPED, PLACE -> Layer.STORY;
+            case HIPS, HEAD, GAP, LIES, HOOKS, CHEST, SPINE, BASE, POSTURE, DISTANCE, KIT -> Layer.GRIPS;
+        };
+    }
+
     String mirrored(String value) {
         return words.isEmpty() ? value : value.equals("left") ? "right" : value.equals("right") ? "left" : value;
     }

@@ -44,6 +44,11 @@ public sealed interface Fact
     /** {@return what is said of a fact of its kind} */
     <R> R match(FactCases<R> cases);
 
+    /** {@return the layer it belongs to} Nobody who did not look through a stretch for that layer can say that it was not so. */
+    default Layer layer() {
+        return match(LayerOfFact.CASES);
+    }
+
     /** {@return the same fact in a bout seen in a mirror: owners stay, sides turn} */
     default Fact mirrored() {
         return this;

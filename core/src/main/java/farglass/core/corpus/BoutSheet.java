@@ -33,6 +33,7 @@ import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * One bout worked out: where the two were, what was watched, what was tried. Of what was not watched nothing is known; it never counts as
@@ -67,7 +68,7 @@ public final class BoutSheet {
     private final List<Moment> deeds;
     private final Map<Class<?>, List<Moment>> happened = new HashMap<>();
     private final Map<Kind, List<Moment>> acts = new EnumMap<>(Kind.class);
-    private final Map<Class<?>, List<Moment>> telling = new HashMap<>();
+    private final Map<Class<?>, List<Moment>> told = new HashMap<>();
     private final Map<String, Set<String>> struck = new HashMap<>();
     private final Map<String, Integer> seenPlaces = new HashMap<>();
     private final Map<String, Integer> deedPlaces = new HashMap<>();
@@ -99,7 +100,7 @@ public final class BoutSheet {
         for (Moment moment : seen) {
             happened.computeIfAbsent(moment.deed().getClass(), any -> new ArrayList<>())
                     .add(moment);
-            moment.telling().facts().stream().map(Fact::getClass).distinct().forEach(kind -> telling.computeIfAbsent(
+            moment.telling().facts().stream().map(Fact::getClass).distinct().forEach(kind -> told.computeIfAbsent(
                             kind, any -> new ArrayList<>())
                     .add(moment));
         }
@@ -202,8 +203,12 @@ public final class BoutSheet {
      * moment without a time lies in no stretch.
      */
     public boolean covers(Layer layer, Moment moment) {
-        return moment.atMicros().isPresent()
-                && bout.header().covers(layer, moment.atMicros().getAsLong());
+        return moment.atMicros().isPresent() && covers(layer, moment.atMicros().getAsLong());
+    }
+
+    /** {@return whether that layer was looked at there} @param micros on the bout's timeline, in microseconds */
+    public boolean covers(Layer layer, long micros) {
+        return bout.header().covers(layer, micros);
     }
 
     /** What was only shown so that the other moves does not try to succeed. */
@@ -311,9 +316,28 @@ public final class BoutSheet {
         return Collections.unmodifiableList(acts.getOrDefault(kind, List.of()));
     }
 
-    /** {@return the watched moments of which a fact of that kind is told, in order} */
+    /**
+     * {@return what is told of that kind there} Nothing of a layer that was not looked through there, though it may have been told in passing.
+     */
+    public <F extends Fact> Stream<F> facts(Moment moment, Class<F> kind) {
+        return moment.telling().facts(kind).filter(fact -> isLookedFor(fact, moment));
+    }
+
+    /** What counts at all was watched for the story. */
+    private boolean isLookedFor(Fact fact, Moment moment) {
+        return fact.layer() == Layer.STORY || covers(fact.layer(), moment);
+    }
+
+    /** {@return the watched moments at which {@link #facts} of that kind are told, in order} */
     public List<Moment> telling(Class<? extends Fact> kind) {
-        return Collections.unmodifiableList(telling.getOrDefault(kind, List.of()));
+        return told(kind).stream()
+                .filter(moment -> facts(moment, kind).findAny().isPresent())
+                .toList();
+    }
+
+    /** {@return the watched moments at which a fact of that kind is told, looked for or in passing, in order} Nothing can be counted from it. */
+    public List<Moment> told(Class<? extends Fact> kind) {
+        return Collections.unmodifiableList(told.getOrDefault(kind, List.of()));
     }
 
     /** {@return what whoever acted there did next, within so many microseconds; empty if nothing, or the times are not known} */

@@ -99,7 +99,7 @@ public final class Offers {
 
     private Stream<Fact> held(BoutSheet other, Predicate<Stand> isThere) {
         return Stream.of(Fact.Grip.class, PartState.class, Fact.Body.class, Fact.LimbOn.class)
-                .flatMap(kind -> other.telling(kind).stream())
+                .flatMap(kind -> other.told(kind).stream())
                 .distinct()
                 .flatMap(moment -> {
                     Stand there = other.timeline().after(moment);
@@ -156,7 +156,7 @@ public final class Offers {
     }
 
     private Stream<Fact> mistakes(BoutSheet other, Predicate<Moment> isThere) {
-        return other.telling(Fact.Mistake.class).stream()
+        return other.told(Fact.Mistake.class).stream()
                 .filter(isThere)
                 .flatMap(moment -> moment.telling().facts(Fact.Mistake.class))
                 .map(mistake -> new Fact.Mistake(
@@ -172,7 +172,7 @@ public final class Offers {
 
     /** What somebody saw, waited for or wanted when doing the same, in words; a moment of another bout says nothing here. */
     private Stream<Fact> reasons(BoutSheet other) {
-        return other.telling(Purpose.Why.class).stream()
+        return other.told(Purpose.Why.class).stream()
                 .filter(this::isSameAct)
                 .flatMap(moment -> moment.telling().facts(Purpose.Why.class))
                 .filter(why -> !why.words().isBlank())

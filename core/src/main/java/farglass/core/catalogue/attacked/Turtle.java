@@ -62,8 +62,7 @@ public final class Turtle {
 
     /** What it is used for, as somebody said: attack, shelter, rest. */
     private static Optional<String> purpose(BoutSheet sheet, Seat seat, Visit visit) {
-        return visit.openedBy().flatMap(sheet.bout()::moment).flatMap(by -> by.telling()
-                .facts(Purpose.Why.class)
+        return visit.openedBy().flatMap(sheet.bout()::moment).flatMap(by -> sheet.facts(by, Purpose.Why.class)
                 .filter(why -> why.how() == Purpose.How.FOR && !why.words().isBlank())
                 .map(Purpose.Why::words)
                 .findFirst());

@@ -34,8 +34,7 @@ public final class Blows {
 
     private static Optional<String> landed(BoutSheet sheet, Seat seat, Moment moment) {
         return Sights.by(moment, seat)
-                ? moment.telling()
-                        .facts(Fact.Strike.class)
+                ? sheet.facts(moment, Fact.Strike.class)
                         .map(Fact.Strike::contact)
                         .filter(contact -> contact != Fact.Contact.UNKNOWN)
                         .map(Fact::label)
@@ -45,8 +44,7 @@ public final class Blows {
 
     private static Optional<String> hand(BoutSheet sheet, Seat seat, Moment moment) {
         return Sights.by(moment, seat)
-                ? moment.telling()
-                        .facts(Fact.Strike.class)
+                ? sheet.facts(moment, Fact.Strike.class)
                         .flatMap(strike -> strike.by().side().stream())
                         .map(Side::label)
                         .findFirst()

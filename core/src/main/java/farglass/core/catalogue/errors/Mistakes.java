@@ -28,8 +28,7 @@ public final class Mistakes {
             BoutSheet sheet, Seat seat, Function<Fact.Mistake, Optional<String>> option) {
         return sheet.telling(Fact.Mistake.class).stream()
                 .filter(moment -> Sights.by(moment, seat))
-                .flatMap(moment -> moment.telling()
-                        .facts(Fact.Mistake.class)
+                .flatMap(moment -> sheet.facts(moment, Fact.Mistake.class)
                         .flatMap(mistake ->
                                 option.apply(mistake).stream().map(taken -> Sights.at(sheet, moment, taken))))
                 .toList();
@@ -48,8 +47,7 @@ public final class Mistakes {
     private static final EachTally EACH =
             new EachTally("mistake punished each", (sheet, seat) -> sheet.telling(Fact.Mistake.class).stream()
                     .filter(moment -> Sights.by(moment, seat))
-                    .flatMap(moment -> moment.telling()
-                            .facts(Fact.Mistake.class)
+                    .flatMap(moment -> sheet.facts(moment, Fact.Mistake.class)
                             .flatMap(mistake -> punished(mistake).stream()
                                     .map(end -> new EachTally.Chance(mistake.code(), Sights.at(sheet, moment, end)))))
                     .toList());
@@ -58,8 +56,7 @@ public final class Mistakes {
         long half = sheet.timeline().endMicros() / 2;
         return sheet.telling(Fact.Mistake.class).stream()
                 .filter(moment -> Sights.by(moment, seat) && moment.atMicros().isPresent())
-                .flatMap(moment -> moment.telling()
-                        .facts(Fact.Mistake.class)
+                .flatMap(moment -> sheet.facts(moment, Fact.Mistake.class)
                         .map(mistake ->
                                 Sights.at(sheet, moment, moment.atMicros().getAsLong() < half ? "early" : "late")))
                 .toList();
@@ -81,9 +78,10 @@ public final class Mistakes {
                                                     "of {n} {mistake|mistakes} told, {raw} {is|are} {option}{claims}")
                                             .under("Which"))
                             .with(new Ask(
-                                    "mistake punished each",
-                                    new OfEach(EACH, PUNISHED),
-                                    Wording.plain("punished in {brief}", "", "")))
+                                            "mistake punished each",
+                                            new OfEach(EACH, PUNISHED),
+                                            Wording.plain("punished in {brief}", "", ""))
+                                    .needing(Layer.ERRORS))
                             .needing(Layer.ERRORS),
                     new Ask(
                                     "mistake punished",

@@ -140,7 +140,7 @@ public final class AroundFinishes {
         return sheet.telling(Fact.Could.class).stream()
                 .filter(moment -> Sights.by(moment, seat) && isSubmission(sheet, moment))
                 .flatMap(moment ->
-                        moment.telling().facts(Fact.Could.class).map(could -> Sights.at(sheet, moment, could.words())))
+                        sheet.facts(moment, Fact.Could.class).map(could -> Sights.at(sheet, moment, could.words())))
                 .toList();
     }
 

@@ -98,8 +98,7 @@ public final class AroundPasses {
                         .filter(moment -> moment.atMicros().isPresent()
                                 && moment.atMicros().getAsLong()
                                         <= tried.first().atMicros().getAsLong())
-                        .flatMap(moment -> moment.telling()
-                                .facts(Fact.Grip.class)
+                        .flatMap(moment -> sheet.facts(moment, Fact.Grip.class)
                                 .filter(grip -> grip.holder().owner() == seat && holds(grip, moment, tried))
                                 .map(grip -> tried.evidence(sheet, words(grip)))))
                 .toList();

@@ -21,8 +21,7 @@ import java.util.stream.Stream;
 /** Who gains by what is disputed, which awards were taken back, and what is held to be illegal? */
 public final class Disputes {
     private static Optional<String> gained(BoutSheet sheet, Seat seat, Moment moment) {
-        return moment.telling()
-                .facts(Ruling.Disputed.class)
+        return sheet.facts(moment, Ruling.Disputed.class)
                 .flatMap(disputed -> disputed.gained().stream())
                 .findFirst()
                 .map(who -> who == seat ? "gained by it" : "lost by it");
@@ -31,8 +30,7 @@ public final class Disputes {
     private static List<Evidence> illegal(BoutSheet sheet, Seat seat) {
         return sheet.telling(Ruling.Illegal.class).stream()
                 .filter(moment -> Sights.by(moment, seat))
-                .flatMap(moment -> moment.telling()
-                        .facts(Ruling.Illegal.class)
+                .flatMap(moment -> sheet.facts(moment, Ruling.Illegal.class)
                         .map(illegal -> Sights.at(sheet, moment, illegal.what())))
                 .toList();
     }

@@ -67,7 +67,7 @@ public final class CornerAndPlan {
         return sheet.telling(Fact.PlanStep.class).stream()
                 .filter(moment -> Sights.by(moment, seat))
                 .flatMap(moment ->
-                        moment.telling().facts(Fact.PlanStep.class).map(step -> Sights.at(sheet, moment, step.words())))
+                        sheet.facts(moment, Fact.PlanStep.class).map(step -> Sights.at(sheet, moment, step.words())))
                 .toList();
     }
 
@@ -75,8 +75,7 @@ public final class CornerAndPlan {
     private static List<Evidence> became(BoutSheet sheet, Seat seat) {
         return sheet.telling(Fact.PlanStep.class).stream()
                 .filter(moment -> Sights.by(moment, seat))
-                .flatMap(moment -> moment.telling()
-                        .facts(Fact.PlanStep.class)
+                .flatMap(moment -> sheet.facts(moment, Fact.PlanStep.class)
                         .flatMap(step -> step.came().stream())
                         .map(came -> Sights.at(sheet, moment, Fact.label(came))))
                 .toList();

@@ -73,8 +73,7 @@ public final class Gripping {
     /** Which hand holds, of every grip on the feet whose hand was told. */
     private static Optional<String> hand(BoutSheet sheet, Seat seat, Moment moment) {
         return isStanding(sheet, moment)
-                ? moment.telling()
-                        .facts(Fact.Grip.class)
+                ? sheet.facts(moment, Fact.Grip.class)
                         .map(Fact.Grip::holder)
                         .filter(holder -> holder.owner() == seat && holder.kind() == Part.Kind.HAND)
                         .flatMap(holder -> holder.side().stream())

@@ -36,12 +36,12 @@ public final class Stances {
 
     /** What somebody told, moment by moment; told of the other one it is worked out: whose foot is not outside, the other's is. */
     private static Optional<String> foot(BoutSheet sheet, Seat seat, Moment moment) {
-        return foot(moment, seat).or(() -> foot(moment, seat.other()).map(BodyFact::otherFoot));
+        return told(sheet, moment, seat)
+                .or(() -> told(sheet, moment, seat.other()).map(BodyFact::otherFoot));
     }
 
-    private static Optional<String> foot(Moment moment, Seat seat) {
-        return moment.telling()
-                .facts(Fact.Body.class)
+    private static Optional<String> told(BoutSheet sheet, Moment moment, Seat seat) {
+        return sheet.facts(moment, Fact.Body.class)
                 .filter(body -> body.what() == BodyFact.FOOT && body.of().equals(Optional.of(seat)))
                 .map(Fact.Body::value)
                 .findFirst();

@@ -17,7 +17,7 @@ public record Conditions(String id, Kind kind) {
     private List<EachTally.Chance> told(BoutSheet sheet, Seat seat) {
         return sheet.tried(seat, kind).stream()
                 .flatMap(tried -> tried.attempt().steps().stream()
-                        .flatMap(step -> step.telling().facts(Fact.Condition.class))
+                        .flatMap(step -> sheet.facts(step, Fact.Condition.class))
                         .map(condition -> new EachTally.Chance(
                                 condition.words(), tried.evidence(sheet, met(condition) ? MET : "missing"))))
                 .toList();

@@ -38,7 +38,7 @@ public record Hinges(String id, String many, Set<Kind> kinds) {
     private List<Chance> told(BoutSheet sheet, Seat seat, Purpose.How how) {
         return sheet.tried(seat, kinds).stream()
                 .flatMap(tried -> tried.attempt().steps().stream()
-                        .flatMap(step -> step.telling().facts(Purpose.Why.class))
+                        .flatMap(step -> sheet.facts(step, Purpose.Why.class))
                         .filter(why -> why.how() == how)
                         .flatMap(why -> Tries.ended(sheet, tried, Optional.of(words(sheet, why))).stream()))
                 .toList();
@@ -47,16 +47,17 @@ public record Hinges(String id, String many, Set<Kind> kinds) {
     private Ask of(Purpose.How how, String heading) {
         String asked = id + " " + Fact.label(how);
         return new Ask(
-                asked,
-                new OfEach(new EachTally(asked, (sheet, seat) -> told(sheet, seat, how)), Tries.WORKED),
-                Wording.plain("{option}", many + " of which it was told, and how they ended", "")
-                        .under(heading));
+                        asked,
+                        new OfEach(new EachTally(asked, (sheet, seat) -> told(sheet, seat, how)), Tries.WORKED),
+                        Wording.plain("{option}", many + " of which it was told, and how they ended", "")
+                                .under(heading))
+                .needing(Layer.ANSWERS);
     }
 
     private List<Evidence> opened(BoutSheet sheet, Seat seat) {
         return sheet.tried(seat, kinds).stream()
                 .flatMap(tried -> tried.attempt().steps().stream()
-                        .flatMap(step -> step.telling().facts(Purpose.Opened.class))
+                        .flatMap(step -> sheet.facts(step, Purpose.Opened.class))
                         .map(opened -> tried.evidence(sheet, words(opened, seat))))
                 .toList();
     }

@@ -45,13 +45,12 @@ public final class BodyUnderneath {
 
     private static Optional<String> value(BoutSheet sheet, Seat seat, Moment moment, BodyFact what) {
         return Guards.plays(sheet.timeline().before(moment), seat)
-                ? told(moment, seat, what).findFirst()
+                ? told(sheet, moment, seat, what).findFirst()
                 : Optional.empty();
     }
 
-    private static Stream<String> told(Moment moment, Seat seat, BodyFact what) {
-        return moment.telling()
-                .facts(Fact.Body.class)
+    private static Stream<String> told(BoutSheet sheet, Moment moment, Seat seat, BodyFact what) {
+        return sheet.facts(moment, Fact.Body.class)
                 .filter(fact -> fact.what() == what && fact.of().equals(Optional.of(seat)))
                 .map(Fact.Body::value);
     }
@@ -60,7 +59,7 @@ public final class BodyUnderneath {
     private static List<EachTally.Chance> ends(BoutSheet sheet, Seat seat) {
         return sheet.tried(seat, FROM_UNDERNEATH).stream()
                 .flatMap(tried -> tried.attempt().steps().stream()
-                        .flatMap(step -> told(step, seat, BodyFact.LIES))
+                        .flatMap(step -> told(sheet, step, seat, BodyFact.LIES))
                         .findFirst()
                         .flatMap(lies -> Tries.ended(sheet, tried, Optional.of(lies)))
                         .stream())
@@ -71,8 +70,7 @@ public final class BodyUnderneath {
     private static List<Evidence> leg(BoutSheet sheet, Seat seat) {
         return sheet.telling(Fact.LimbOn.class).stream()
                 .filter(moment -> Guards.plays(sheet.timeline().before(moment), seat))
-                .flatMap(moment -> moment.telling()
-                        .facts(Fact.LimbOn.class)
+                .flatMap(moment -> sheet.facts(moment, Fact.LimbOn.class)
                         .map(Fact.LimbOn::by)
                         .filter(part -> part.owner() == seat && LEG.contains(part.kind()))
                         .flatMap(part -> part.side().stream())
@@ -89,9 +87,10 @@ public final class BodyUnderneath {
             List.of(
                     of(BodyFact.LIES, "Lies")
                             .with(new Ask(
-                                    "body works",
-                                    new OfEach(new EachTally("body works", BodyUnderneath::ends), Tries.WORKED),
-                                    Wording.plain("tries from there worked in {brief}", "tries lying so", ""))),
+                                            "body works",
+                                            new OfEach(new EachTally("body works", BodyUnderneath::ends), Tries.WORKED),
+                                            Wording.plain("tries from there worked in {brief}", "tries lying so", ""))
+                                    .needing(Layer.GRIPS)),
                     of(BodyFact.HIPS, "Hips"),
                     of(BodyFact.HOOKS, "Hooks"),
                     of(BodyFact.DISTANCE, "Distance kept"),

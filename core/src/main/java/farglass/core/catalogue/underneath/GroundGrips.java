@@ -38,10 +38,11 @@ public final class GroundGrips {
                         .isPresent());
     }
 
-    /** The nth grip of each visit underneath, from 0. */
+    /** The nth grip of each visit underneath, from 0: which that is only they know who looked for grips from its beginning. */
     private static List<Evidence> nth(BoutSheet sheet, Seat seat, int nth) {
         return sheet.visits().stream()
                 .filter(visit -> Guards.plays(visit.stand(), seat))
+                .filter(visit -> sheet.covers(Layer.GRIPS, visit.fromMicros()))
                 .flatMap(visit -> grips(sheet, seat)
                         .filter(moment -> moment.atMicros().isPresent()
                                 && moment.atMicros().getAsLong() >= visit.fromMicros()
@@ -64,10 +65,8 @@ public final class GroundGrips {
 
     private static Stream<Lane> lanes(BoutSheet sheet, Seat seat) {
         return sheet.telling(Fact.Grip.class).stream()
-                .filter(moment -> sheet.covers(Layer.GRIPS, moment))
                 .filter(moment -> isUnder(sheet, seat, moment))
-                .flatMap(moment -> moment.telling()
-                        .facts(Fact.Grip.class)
+                .flatMap(moment -> sheet.facts(moment, Fact.Grip.class)
                         .filter(grip -> grip.holder().owner() == seat)
                         .map(grip -> new Lane(moment, grip)));
     }
@@ -101,13 +100,14 @@ public final class GroundGrips {
 
     private static Ask nthGrip(String id, int nth, String heading) {
         return new Ask(
-                id,
-                new Options(new Tally(id, (sheet, seat) -> nth(sheet, seat, nth))),
-                Wording.ofTerms(
-                                "{option}",
-                                "visits underneath in which one was told",
-                                nth == 0 ? "the first grip there is most often {option}, {raw}{claims}" : "")
-                        .under(heading));
+                        id,
+                        new Options(new Tally(id, (sheet, seat) -> nth(sheet, seat, nth))),
+                        Wording.ofTerms(
+                                        "{option}",
+                                        "visits underneath in which one was told",
+                                        nth == 0 ? "the first grip there is most often {option}, {raw}{claims}" : "")
+                                .under(heading))
+                .needing(Layer.GRIPS);
     }
 
     public static final Question QUESTION = new Question(

@@ -76,7 +76,7 @@ public final class OffBalanced {
     private static List<EachTally.Chance> tipped(BoutSheet sheet, Seat seat) {
         return sheet.tried(seat, Kind.SWEEP).stream()
                 .flatMap(tried -> tried.attempt().steps().stream()
-                        .flatMap(step -> step.telling().facts(Fact.Body.class))
+                        .flatMap(step -> sheet.facts(step, Fact.Body.class))
                         .filter(body ->
                                 body.what() == BodyFact.TIPPED && body.of().equals(Optional.of(seat.other())))
                         .findFirst()
