@@ -30,28 +30,16 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
  * One bout worked out: where the two were, what was watched, what was tried. Of what was not watched nothing is known; it never counts as
- * not having happened. A sheet is made once for each version of a bout and may be read by many threads; what was counted of it is kept.
+ * not having happened. A sheet is made once for each version of a bout and may be read by many threads.
  * <p>The one place that knows what was covered, what a chance is, what a try is and what followed it: whoever counts asks a sheet.
  */
 public final class BoutSheet {
-    /** What was counted of one seat, by the id of what was asked. */
-    private static final class Kept {
-        /** About so many are asked. */
-        private static final int QUESTIONS = 200;
-
-        private final Map<String, Counted> counted = new ConcurrentHashMap<>(QUESTIONS);
-        private final Map<String, Map<String, Counted>> each = new ConcurrentHashMap<>();
-        private final Map<String, List<Timed>> stays = new ConcurrentHashMap<>();
-        private final Map<String, Map<String, Double>> minutes = new ConcurrentHashMap<>();
-    }
-
     private final Bout bout;
     private final Timeline timeline;
     private final Counting counting;
@@ -72,8 +60,6 @@ public final class BoutSheet {
     private final Map<String, Set<String>> struck = new HashMap<>();
     private final Map<String, Integer> seenPlaces = new HashMap<>();
     private final Map<String, Integer> deedPlaces = new HashMap<>();
-    /** By seat. */
-    private final List<Kept> kept = List.of(new Kept(), new Kept());
 
     private BoutSheet(Bout bout, Lexicon lexicon, Timeline timeline, Optional<List<Stretch>> only) {
         this.bout = bout;
@@ -145,37 +131,25 @@ public final class BoutSheet {
         return Counting.standing(bout);
     }
 
-    /** {@return every chance that the athlete in that seat had for what is asked, and what was taken; counted the first time} */
-    public Counted counted(Tally tally, Seat seat) {
-        return kept(seat)
-                .counted
-                .computeIfAbsent(
-                        tally.id(),
-                        id -> Counted.of(unstruck(tally.count().apply(this, seat), Function.identity(), id)));
+    /** {@return every chance that the athlete in that seat had for what is asked, and what was taken} */
+    Counted counted(Tally tally, Seat seat) {
+        return Counted.of(unstruck(tally.count().apply(this, seat), Function.identity(), tally.id()));
     }
 
-    /** {@return by sort, every chance that the athlete in that seat had, and how it ended; counted the first time} */
-    public Map<String, Counted> counted(EachTally tally, Seat seat) {
-        return kept(seat).each.computeIfAbsent(tally.id(), id -> {
-            Map<String, List<Evidence>> bySort = new LinkedHashMap<>();
-            for (EachTally.Chance chance : unstruck(tally.count().apply(this, seat), EachTally.Chance::end, id)) {
-                bySort.computeIfAbsent(chance.sort(), any -> new ArrayList<>()).add(chance.end());
-            }
-            Map<String, Counted> counted = new LinkedHashMap<>();
-            bySort.forEach((sort, chances) -> counted.put(sort, Counted.of(chances)));
-            return counted.isEmpty() ? Map.of() : Collections.unmodifiableMap(counted);
-        });
+    /** {@return by sort, every chance that the athlete in that seat had, and how it ended} */
+    Map<String, Counted> counted(EachTally tally, Seat seat) {
+        Map<String, List<Evidence>> bySort = new LinkedHashMap<>();
+        for (EachTally.Chance chance : unstruck(tally.count().apply(this, seat), EachTally.Chance::end, tally.id())) {
+            bySort.computeIfAbsent(chance.sort(), any -> new ArrayList<>()).add(chance.end());
+        }
+        Map<String, Counted> counted = new LinkedHashMap<>();
+        bySort.forEach((sort, chances) -> counted.put(sort, Counted.of(chances)));
+        return counted.isEmpty() ? Map.of() : Collections.unmodifiableMap(counted);
     }
 
-    /** {@return every stay asked about, of that seat; worked out the first time} */
-    public List<Timed> stays(Stays asked, Seat seat) {
-        return kept(seat)
-                .stays
-                .computeIfAbsent(asked.id(), id -> unstruck(asked.stays().apply(this, seat), Timed::evidence, id));
-    }
-
-    private Kept kept(Seat seat) {
-        return kept.get(seat.ordinal());
+    /** {@return every stay asked about, of that seat} */
+    List<Timed> stays(Stays asked, Seat seat) {
+        return unstruck(asked.stays().apply(this, seat), Timed::evidence, asked.id());
     }
 
     /** Without those of which somebody said that they do not count there. */
@@ -190,12 +164,9 @@ public final class BoutSheet {
                         .toList();
     }
 
-    /** {@return how many minutes of each stretch were watched, asked of that seat; worked out the first time} */
-    public Map<String, Double> minutes(Stretches stretches, Seat seat) {
-        return kept(seat)
-                .minutes
-                .computeIfAbsent(
-                        stretches.id(), id -> Map.copyOf(stretches.minutes().apply(this, seat)));
+    /** {@return how many minutes of each stretch were watched, asked of that seat} */
+    Map<String, Double> minutes(Stretches stretches, Seat seat) {
+        return Map.copyOf(stretches.minutes().apply(this, seat));
     }
 
     /**

@@ -23,6 +23,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
+import java.util.function.Predicate;
+import java.util.stream.IntStream;
 
 /**
  * All bouts of a library, with a sheet for each. A changed library gives a new corpus, in which only the sheets of changed bouts are made
@@ -31,10 +33,13 @@ import java.util.function.Function;
 public final class Corpus {
     private final List<Bout> bouts;
     private final Lexicon lexicon;
-    private final Map<Bout, LazySheet> sheets = new IdentityHashMap<>();
-    private final Map<String, List<LazySheet>> byAthlete = new LinkedHashMap<>();
-    private final Map<String, List<LazySheet>> aside = new LinkedHashMap<>();
+    private final Map<Bout, BoutCounts> sheets = new IdentityHashMap<>();
+    private final Map<String, List<BoutCounts>> byAthlete = new LinkedHashMap<>();
+    private final Map<String, List<BoutCounts>> aside = new LinkedHashMap<>();
     private final Map<String, List<BoutSheet>> own = new ConcurrentHashMap<>();
+    /** Of whom more was asked than what others are held against. */
+    private final Set<String> inPerson = ConcurrentHashMap.newKeySet();
+
     private final Map<Asked, List<Counted>> counted = new ConcurrentHashMap<>();
     private final Map<String, AthleteSums> sums = new ConcurrentHashMap<>();
     private final Map<String, Population> populations = new ConcurrentHashMap<>();
@@ -51,30 +56,30 @@ public final class Corpus {
     /** A tally, and of whom, or of which option. */
     private record Asked(String tally, String of) {}
 
-    private Corpus(Collection<Bout> bouts, Lexicon lexicon, Map<Bout, LazySheet> known) {
+    private Corpus(Collection<Bout> bouts, Lexicon lexicon, Map<Bout, BoutCounts> known) {
         this.bouts = List.copyOf(bouts);
         this.lexicon = lexicon;
-        List<LazySheet> all = new ArrayList<>();
+        List<BoutCounts> all = new ArrayList<>();
         for (Bout bout : this.bouts) {
-            LazySheet sheet =
-                    known.containsKey(bout) ? known.get(bout) : new LazySheet(bout, () -> BoutSheet.of(bout, lexicon));
+            BoutCounts sheet =
+                    known.containsKey(bout) ? known.get(bout) : new BoutCounts(bout, () -> BoutSheet.of(bout, lexicon));
             sheets.put(bout, sheet);
             all.add(sheet);
         }
         // The newest first: evidence is read from the top.
         all.sort(Comparator.comparing(
-                        (LazySheet sheet) -> sheet.bout().header().date().orElse(LocalDate.MIN))
+                        (BoutCounts sheet) -> sheet.bout().header().date().orElse(LocalDate.MIN))
                 .reversed()
                 .thenComparing(sheet -> sheet.bout().id()));
         all.forEach(sheet ->
                 fileUnderNames(Counting.standing(sheet.bout()) == Counting.Standing.COUNTS ? byAthlete : aside, sheet));
     }
 
-    private static void fileUnderNames(Map<String, List<LazySheet>> byName, LazySheet sheet) {
+    private static void fileUnderNames(Map<String, List<BoutCounts>> byName, BoutCounts sheet) {
         for (Seat seat : Seat.values()) {
             Contestant contestant = sheet.bout().header().contestant(seat);
             if (!contestant.isNobody()) {
-                List<LazySheet> own = byName.computeIfAbsent(contestant.name(), any -> new ArrayList<>());
+                List<BoutCounts> own = byName.computeIfAbsent(contestant.name(), any -> new ArrayList<>());
                 // Who is named on both sides of a bout has been in it once.
                 if (own.isEmpty() || own.get(own.size() - 1) != sheet) {
                     own.add(sheet);
@@ -99,24 +104,33 @@ public final class Corpus {
         sums.forEach((athlete, added) -> {
             if (byAthlete.get(athlete).equals(renewed.byAthlete.get(athlete))) {
                 renewed.sums.put(athlete, added);
+                if (inPerson.contains(athlete)) {
+                    renewed.inPerson.add(athlete);
+                }
             }
         });
         return renewed;
     }
 
     /**
-     * Takes up what was added up before of everybody whose bouts are still the same, so that nobody need be counted again.
+     * Takes up what was counted before of everybody whose bouts are still the same, so that nobody need be counted again.
      *
      * @param kept of the same words and the same program
      */
     public void recall(KeptSums kept) {
-        byAthlete.forEach((athlete, own) -> kept.of(athlete, own).ifPresent(known -> sums.putIfAbsent(athlete, known)));
+        byAthlete.forEach((athlete, own) -> kept.of(athlete, own).ifPresent(known -> {
+            sums.putIfAbsent(athlete, known);
+            if (kept.recall(athlete, own)) {
+                inPerson.add(athlete);
+            }
+        }));
     }
 
     /** {@return what is added up of everybody by now, to be taken up by {@link #recall} when these bouts are read again} */
     public KeptSums sums() {
         KeptSums.Gathered gathered = new KeptSums.Gathered();
-        sums.forEach((athlete, added) -> gathered.add(athlete, byAthlete.get(athlete), added));
+        sums.forEach((athlete, added) -> gathered.add(
+                athlete, byAthlete.get(athlete), added, inPerson.contains(athlete) ? seats(athlete) : List.of()));
         return gathered.sums();
     }
 
@@ -140,7 +154,7 @@ public final class Corpus {
     }
 
     /** A part of each bout of the whole, with the sheets that are known. */
-    private Corpus(Corpus whole, Within part, Map<Bout, LazySheet> known) {
+    private Corpus(Corpus whole, Within part, Map<Bout, BoutCounts> known) {
         this.bouts = whole.bouts;
         this.lexicon = whole.lexicon;
         aside.putAll(whole.aside);
@@ -160,8 +174,8 @@ public final class Corpus {
                         .toList()));
     }
 
-    private static LazySheet partly(LazySheet whole, Within part, Seat seat) {
-        return new LazySheet(whole.bout(), () -> whole.sheet().within(part, seat));
+    private static BoutCounts partly(BoutCounts whole, Within part, Seat seat) {
+        return new BoutCounts(whole.bout(), () -> whole.sheet().within(part, seat));
     }
 
     /** {@return what sort of athlete that is, by all bouts of theirs that count} */
@@ -195,13 +209,18 @@ public final class Corpus {
         return known;
     }
 
+    /** {@return the same, with what was counted of each: none is worked out before something new is asked of it} */
+    public List<BoutCounts> counts(String athlete) {
+        return byAthlete.getOrDefault(athlete, List.of());
+    }
+
     /** {@return the athlete's bouts that count in nothing, the newest first: not watched, clips, demonstrations, second codings} */
     public List<BoutSheet> aside(String athlete) {
         return made(aside.getOrDefault(athlete, List.of()));
     }
 
-    private static List<BoutSheet> made(List<LazySheet> sheets) {
-        return sheets.parallelStream().map(LazySheet::sheet).toList();
+    private static List<BoutSheet> made(List<BoutCounts> sheets) {
+        return sheets.parallelStream().map(BoutCounts::sheet).toList();
     }
 
     /** {@return the sheets of all bouts, whether they count or not, in the bouts' order; as both athletes see them, so whatever the score} */
@@ -211,18 +230,31 @@ public final class Corpus {
 
     /** Where the athlete sat in each of these bouts. */
     private List<Seat> seats(String athlete) {
-        return seats.computeIfAbsent(athlete, any -> of(athlete).stream()
+        return seats.computeIfAbsent(athlete, any -> counts(athlete).stream()
                 .map(sheet -> sheet.bout().header().seatOf(athlete).orElseThrow())
                 .toList());
     }
 
     /** {@return what was counted in each of the athlete's bouts, in their order} */
     public List<Counted> counted(Tally tally, String athlete) {
+        inPerson.add(athlete);
         return counted.computeIfAbsent(new Asked(tally.id(), athlete), asked -> count(tally, athlete));
     }
 
+    /** {@return the athlete's bouts, worked out where something of them is not known yet} */
+    private List<BoutCounts> counting(String athlete, Predicate<SeatCounts> known) {
+        List<BoutCounts> own = counts(athlete);
+        List<Seat> from = seats(athlete);
+        List<BoutCounts> missing = IntStream.range(0, own.size())
+                .filter(i -> !own.get(i).isMade() && !known.test(own.get(i).of(from.get(i))))
+                .mapToObj(own::get)
+                .toList();
+        made(missing);
+        return own;
+    }
+
     private List<Counted> count(Tally tally, String athlete) {
-        List<BoutSheet> own = of(athlete);
+        List<BoutCounts> own = counting(athlete, known -> known.counted().containsKey(tally.id()));
         List<Seat> from = seats(athlete);
         List<Counted> each = new ArrayList<>(own.size());
         for (int i = 0; i < own.size(); i++) {
@@ -264,7 +296,7 @@ public final class Corpus {
     }
 
     private List<Map<String, Counted>> each(EachTally tally, String athlete) {
-        List<BoutSheet> own = of(athlete);
+        List<BoutCounts> own = counting(athlete, known -> known.each().containsKey(tally.id()));
         List<Seat> from = seats(athlete);
         List<Map<String, Counted>> each = new ArrayList<>(own.size());
         for (int i = 0; i < own.size(); i++) {
@@ -291,7 +323,7 @@ public final class Corpus {
 
     private Exposure exposure(Tally tally, String option, Optional<Stretches> stretches, String athlete) {
         List<Counted> each = count(tally, athlete);
-        List<BoutSheet> sheets = of(athlete);
+        List<BoutCounts> sheets = counts(athlete);
         List<Seat> from = seats(athlete);
         List<BoutRate> rates = new ArrayList<>();
         for (int i = 0; i < each.size(); i++) {
@@ -308,7 +340,7 @@ public final class Corpus {
      * @param option which of the stretches
      * @param stretches empty for all that was watched
      */
-    public static double minutes(BoutSheet sheet, Seat seat, String option, Optional<Stretches> stretches) {
+    public static double minutes(BoutCounts sheet, Seat seat, String option, Optional<Stretches> stretches) {
         return stretches.isEmpty()
                 ? sheet.watchedMinutes()
                 : sheet.minutes(stretches.get(), seat).getOrDefault(option, 0.0);

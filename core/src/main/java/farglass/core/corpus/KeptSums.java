@@ -1,5 +1,6 @@
 package farglass.core.corpus;
 
+import farglass.core.bout.Seat;
 import farglass.core.estimate.Choices;
 import farglass.core.estimate.Exposure;
 import java.io.ByteArrayInputStream;
@@ -17,16 +18,29 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /**
- * What was added up of everybody, kept from one start of the program to the next. It holds nothing that cannot be counted again, and is
+ * What was added up of everybody, and counted bout by bout of those who were asked about, kept from one start of the program to the next. It holds nothing that cannot be counted again, and is
  * believed only of athletes of whose bouts not a letter has changed.
  */
 public final class KeptSums {
     public static final KeptSums NONE = new KeptSums(Map.of());
 
-    /** @param digest of all that is told of the athlete's bouts, in their order */
-    private record Kept(byte[] digest, AthleteSums sums) {}
+    /**
+     * What is kept of one athlete.
+     *
+     * @param digest of all that is told of the athlete's bouts, in their order
+     * @param own what was counted of each of these bouts; empty for those whom others are merely held against
+     */
+    private record Kept(byte[] digest, AthleteSums sums, List<KeptBout> own) {
+        int size() {
+            return sums.size()
+                    + own.stream().mapToInt(bout -> bout.counts.size()).sum();
+        }
+    }
+
+    private record KeptBout(Seat seat, double watchedMinutes, SeatCounts counts) {}
 
     private final Map<String, Kept> athletes;
 
@@ -42,17 +56,26 @@ public final class KeptSums {
         }
     }
 
-    private static byte[] digest(List<LazySheet> bouts) {
+    private static byte[] digest(List<BoutCounts> bouts) {
         MessageDigest all = sha256();
         bouts.forEach(bout -> all.update(bout.digest()));
         return all.digest();
     }
 
     /** {@return what is kept of the athlete, if these are still the bouts} */
-    Optional<AthleteSums> of(String athlete, List<LazySheet> bouts) {
+    Optional<AthleteSums> of(String athlete, List<BoutCounts> bouts) {
         return Optional.ofNullable(athletes.get(athlete))
                 .filter(kept -> Arrays.equals(kept.digest, digest(bouts)))
                 .map(kept -> kept.sums.copy());
+    }
+
+    /** {@return whether anything was kept of the single bouts of an athlete of whom {@link #of} gives something, and is known of them now} */
+    boolean recall(String athlete, List<BoutCounts> bouts) {
+        List<KeptBout> own = athletes.get(athlete).own;
+        for (int i = 0; i < own.size(); i++) {
+            bouts.get(i).recall(own.get(i).seat, own.get(i).watchedMinutes, own.get(i).counts);
+        }
+        return !own.isEmpty();
     }
 
     /** {@return whether something is kept here that the others lack} */
@@ -61,7 +84,7 @@ public final class KeptSums {
             Kept other = others.athletes.get(each.getKey());
             return other == null
                     || !Arrays.equals(other.digest, each.getValue().digest)
-                    || other.sums.size() < each.getValue().sums.size();
+                    || other.size() < each.getValue().size();
         });
     }
 
@@ -69,8 +92,15 @@ public final class KeptSums {
     static final class Gathered {
         private final Map<String, Kept> athletes = new LinkedHashMap<>();
 
-        void add(String athlete, List<LazySheet> bouts, AthleteSums sums) {
-            athletes.put(athlete, new Kept(digest(bouts), sums.copy()));
+        /** @param seats of each bout, of whom the bouts are kept one by one; empty for everybody else */
+        void add(String athlete, List<BoutCounts> bouts, AthleteSums sums, List<Seat> seats) {
+            List<KeptBout> own = IntStream.range(0, seats.size())
+                    .mapToObj(i -> new KeptBout(
+                            seats.get(i),
+                            bouts.get(i).watchedMinutes(),
+                            bouts.get(i).of(seats.get(i)).copy()))
+                    .toList();
+            athletes.put(athlete, new Kept(digest(bouts), sums.copy(), own));
         }
 
         KeptSums sums() {
@@ -89,6 +119,7 @@ public final class KeptSums {
                 out.writeInt(names.number(each.getKey()));
                 out.write(each.getValue().digest);
                 write(each.getValue().sums, names, out);
+                write(each.getValue().own, names, out);
             }
             ByteArrayOutputStream whole = new ByteArrayOutputStream();
             names.write(new DataOutputStream(whole));
@@ -113,7 +144,7 @@ public final class KeptSums {
                 String athlete = names.get(in.readInt());
                 byte[] digest = new byte[sha256().getDigestLength()];
                 in.readFully(digest);
-                athletes.put(athlete, new Kept(digest, sums(names, in)));
+                athletes.put(athlete, new Kept(digest, sums(names, in), own(names, in)));
             }
             return new KeptSums(athletes);
         } catch (IndexOutOfBoundsException | IllegalArgumentException e) {
@@ -142,6 +173,24 @@ public final class KeptSums {
             out.writeInt(names.number(each.getKey().option()));
             each.getValue().write(out);
         }
+    }
+
+    private static void write(List<KeptBout> own, Names names, DataOutputStream out) throws IOException {
+        out.writeInt(own.size());
+        for (KeptBout bout : own) {
+            out.writeByte(bout.seat.ordinal());
+            out.writeDouble(bout.watchedMinutes);
+            bout.counts.write(out, names::number);
+        }
+    }
+
+    private static List<KeptBout> own(List<String> names, DataInputStream in) throws IOException {
+        List<KeptBout> own = new ArrayList<>();
+        for (int left = in.readInt(); left > 0; left--) {
+            Seat seat = Seat.values()[in.readByte()];
+            own.add(new KeptBout(seat, in.readDouble(), SeatCounts.read(in, names::get)));
+        }
+        return own;
     }
 
     private static AthleteSums sums(List<String> names, DataInputStream in) throws IOException {

@@ -1,7 +1,7 @@
 package farglass.core.question;
 
 import farglass.core.bout.Layer;
-import farglass.core.corpus.BoutSheet;
+import farglass.core.corpus.BoutCounts;
 import farglass.core.corpus.Corpus;
 import farglass.core.corpus.Scope;
 import farglass.core.estimate.Difference;
@@ -38,7 +38,7 @@ public record Dossier(
         unwatched = Map.copyOf(unwatched);
     }
 
-    private static Map<Layer, Integer> unwatched(List<BoutSheet> sheets, int aside) {
+    private static Map<Layer, Integer> unwatched(List<BoutCounts> sheets, int aside) {
         Map<Layer, Integer> unwatched = new EnumMap<>(Layer.class);
         for (Layer layer : Layer.values()) {
             int without = (int) sheets.stream()
@@ -112,7 +112,7 @@ public record Dossier(
         drafts.stream().flatMap(draft -> draft.figures().stream()).forEach(figure -> family.putAll(figure.family()));
         Claims claims = Claims.of(family);
         Aside aside = Aside.of(athlete, corpus, scope);
-        int known = (int) corpus.of(athlete).stream()
+        int known = (int) corpus.counts(athlete).stream()
                 .filter(sheet -> scope.holds(sheet.bout(), athlete, corpus))
                 .count();
         List<Answered> answers =

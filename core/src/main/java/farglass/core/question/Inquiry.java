@@ -1,7 +1,7 @@
 package farglass.core.question;
 
 import farglass.core.bout.Seat;
-import farglass.core.corpus.BoutSheet;
+import farglass.core.corpus.BoutCounts;
 import farglass.core.corpus.Corpus;
 import farglass.core.corpus.Counted;
 import farglass.core.corpus.EachTally;
@@ -41,7 +41,7 @@ public final class Inquiry {
 
     private final String athlete;
     private final Corpus corpus;
-    private final List<BoutSheet> sheets;
+    private final List<BoutCounts> sheets;
     private final List<Double> weights;
     /** Which of the athlete's bouts lie within the scope, by their place among all of them. */
     private final List<Integer> places = new ArrayList<>();
@@ -50,7 +50,7 @@ public final class Inquiry {
     public Inquiry(String athlete, Corpus corpus, Scope scope) {
         this.athlete = athlete;
         this.corpus = corpus.within(scope.within());
-        List<BoutSheet> all = this.corpus.of(athlete);
+        List<BoutCounts> all = this.corpus.counts(athlete);
         for (int i = 0; i < all.size(); i++) {
             // Of a bout that has no such part nothing was watched.
             boolean some = scope.within().isWhole() || all.get(i).watchedMinutes() > 0;
@@ -65,11 +65,11 @@ public final class Inquiry {
     }
 
     /** {@return the athlete's own bouts that count and lie within the scope, the newest first} */
-    List<BoutSheet> sheets() {
+    List<BoutCounts> sheets() {
         return sheets;
     }
 
-    private Seat seat(BoutSheet sheet) {
+    private Seat seat(BoutCounts sheet) {
         return sheet.bout().header().seatOf(athlete).orElseThrow();
     }
 
@@ -286,7 +286,7 @@ public final class Inquiry {
 
     /** {@return the stays asked about of the bout at that place} */
     List<Timed> stays(Stays asked, int place) {
-        BoutSheet sheet = sheets.get(place);
+        BoutCounts sheet = sheets.get(place);
         return sheet.stays(asked, seat(sheet));
     }
 

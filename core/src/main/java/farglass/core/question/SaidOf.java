@@ -2,7 +2,7 @@ package farglass.core.question;
 
 import farglass.core.bout.Background;
 import farglass.core.bout.Seat;
-import farglass.core.corpus.BoutSheet;
+import farglass.core.corpus.BoutCounts;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -14,9 +14,9 @@ import java.util.Optional;
  * @param bout before which it was said
  */
 public record SaidOf(String words, Optional<String> figure, String bout) {
-    static List<SaidOf> of(String athlete, List<BoutSheet> sheets) {
+    static List<SaidOf> of(String athlete, List<BoutCounts> sheets) {
         List<SaidOf> said = new ArrayList<>();
-        for (BoutSheet sheet : sheets) {
+        for (BoutCounts sheet : sheets) {
             Optional<Seat> seat = sheet.bout().header().seatOf(athlete);
             for (Background.Claimed claim : sheet.bout().header().background().claims()) {
                 if (claim.of().equals(seat)) {

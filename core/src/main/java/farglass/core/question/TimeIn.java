@@ -1,6 +1,6 @@
 package farglass.core.question;
 
-import farglass.core.corpus.BoutSheet;
+import farglass.core.corpus.BoutCounts;
 import farglass.core.corpus.Evidence;
 import farglass.core.corpus.Stays;
 import farglass.core.corpus.Timed;
@@ -18,7 +18,7 @@ import java.util.Map;
 public record TimeIn(Stays stays) implements Measure {
     @Override
     public List<Drafted> drafted(Ask ask, Inquiry inquiry) {
-        List<BoutSheet> sheets = inquiry.sheets();
+        List<BoutCounts> sheets = inquiry.sheets();
         Map<String, double[]> seconds = new LinkedHashMap<>();
         Map<String, List<Evidence>> evidence = new LinkedHashMap<>();
         for (int i = 0; i < sheets.size(); i++) {

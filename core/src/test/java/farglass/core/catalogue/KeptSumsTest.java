@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import farglass.core.bout.Bout;
+import farglass.core.corpus.BoutCounts;
 import farglass.core.corpus.Corpus;
 import farglass.core.corpus.KeptSums;
 import farglass.core.corpus.Scope;
@@ -48,6 +49,7 @@ class KeptSumsTest {
         recalled.recall(KeptSums.of(kept.bytes()));
         assertThat(recalled.sums().saysMoreThan(kept)).isFalse();
         assertThat(dossier(recalled)).isEqualTo(dossier(Corpus.of(BOUTS, LEXICON)));
+        assertThat(recalled.counts(ATHLETE)).noneMatch(BoutCounts::isMade);
         assertThat(recalled.sums().saysMoreThan(kept)).isFalse();
         assertThat(kept.saysMoreThan(KeptSums.NONE)).isTrue();
     }

@@ -29,12 +29,12 @@ class CorpusTest {
         Bout two = bout("two", "covered: story 0:00 to 1:00\n", "0:10 A knee-cut");
         Corpus corpus = Corpus.of(List.of(one, two), LEXICON);
         for (int i = 0; i < 3; i++) {
-            corpus.of("Juno").forEach(sheet -> sheet.counted(tally, Seat.A));
+            corpus.counts("Juno").forEach(bout -> bout.counted(tally, Seat.A));
         }
         assertThat(counted).hasValue(2);
         Bout edited = bout("two", "covered: story 0:00 to 1:00\n", "0:10 A toreando");
         Corpus after = corpus.renewed(List.of(one, edited), LEXICON);
-        after.of("Juno").forEach(sheet -> sheet.counted(tally, Seat.A));
+        after.counts("Juno").forEach(bout -> bout.counted(tally, Seat.A));
         assertThat(counted).hasValue(3);
         assertThat(after.of("Juno")).contains(corpus.of("Juno").get(0));
         assertThat(after.alike(tally, "Juno").chances()).isEqualTo(2);
