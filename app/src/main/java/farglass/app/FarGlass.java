@@ -33,6 +33,7 @@ import picocli.CommandLine.Command;
             RulesetsCommand.class,
             HistoryCommand.class,
             ReelCommand.class,
+            ActorCommand.class,
             PicksCommand.class,
             ScreenshotsCommand.class
         })

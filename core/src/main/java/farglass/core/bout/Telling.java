@@ -70,6 +70,10 @@ public record Telling(
         return new Telling(Optional.of(newSide), became, line, stage, motive, certainty, confidential, note, facts);
     }
 
+    public Telling withoutSide() {
+        return new Telling(Optional.empty(), became, line, stage, motive, certainty, confidential, note, facts);
+    }
+
     public Telling withBecame(Became newBecame) {
         return new Telling(side, Optional.of(newBecame), line, stage, motive, certainty, confidential, note, facts);
     }

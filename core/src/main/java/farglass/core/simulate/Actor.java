@@ -9,6 +9,7 @@ import farglass.core.bout.Header;
 import farglass.core.bout.Line;
 import farglass.core.bout.Method;
 import farglass.core.bout.Moment;
+import farglass.core.bout.Motive;
 import farglass.core.bout.OwnedSide;
 import farglass.core.bout.Part;
 import farglass.core.bout.Result;
@@ -45,17 +46,7 @@ import java.util.random.RandomGenerator;
  * the form of the day, the particular opponent, drift over the years, habits of several steps, quiet stretches.
  */
 final class Actor {
-    /** Between two things worth tagging, on average. Most of a match is quiet. */
-    private static final double QUIET_SECONDS = 7.2;
-    /** The form of the day moves the log-odds of every success of a bout by this much (SD). */
-    private static final double FORM = 0.6;
-    /** So much does the particular opponent suit one of the two (SD, log-odds), in all their meetings. */
-    private static final double SUITS = 0.3;
-    /** Two who know each other's game give little away: added to the log-odds of every success. */
-    private static final double WARY = -0.6;
-
-    /** Finishing is harder than getting there, and a settled pin is mostly kept: added for submissions and transitions. */
-    private static final double LAST_STEP = -0.45;
+    private static final Assumptions ASSUMED = Assumptions.shipped();
 
     /** What fails here threatened nobody. */
     private static final Set<Kind> UNTHREATENING = EnumSet.of(
@@ -79,6 +70,11 @@ final class Actor {
     private final String[] lastReply = {"-", "-"};
     private Optional<Result> tap = Optional.empty();
     private final Foresight foresight;
+    private final Particulars particulars;
+    /** Of its own, so that another detail changes nothing of what happens. */
+    private final RandomGenerator particular;
+
+    private final double tempo;
 
     private Actor(GameSheet a, GameSheet b, Header header, Lexicon lexicon, RandomGenerator random) {
         this.lexicon = lexicon;
@@ -90,11 +86,15 @@ final class Actor {
         this.mat = new Mat(lexicon, random);
         this.foresight = new Foresight(sheets, repertoire, mat, lastOwn, lastReply);
         this.length = header.lengthMicros().orElse(ROUND_MICROS);
+        this.particulars = new Particulars(header.uniform());
+        this.particular = new SplittableRandom(random.nextLong());
+        this.tempo = Math.exp(ASSUMED.of("tempo-spread") * random.nextGaussian());
         double year = header.date()
                 .map(date -> date.getYear() + date.getDayOfYear() / 365.25)
                 .orElse(2026.0);
         for (Seat seat : Seat.values()) {
-            bearing[seat.ordinal()] = sheets[seat.ordinal()].skillIn(year) + FORM * random.nextGaussian() + suits(seat);
+            bearing[seat.ordinal()] =
+                    sheets[seat.ordinal()].skillIn(year) + ASSUMED.of("form") * random.nextGaussian() + suits(seat);
         }
     }
 
@@ -102,7 +102,7 @@ final class Actor {
     private double suits(Seat seat) {
         String own = sheets[seat.ordinal()].name();
         String other = sheets[seat.other().ordinal()].name();
-        return SUITS * new SplittableRandom((own + " / " + other).hashCode()).nextGaussian();
+        return ASSUMED.of("suits") * new SplittableRandom((own + " / " + other).hashCode()).nextGaussian();
     }
 
     /**
@@ -167,17 +167,39 @@ final class Actor {
 
     private void play(long end) {
         while (tap.isEmpty()) {
-            mat.pass(Math.round(Mat.SECOND * (1.2 - Math.log(1 - random.nextDouble()) * QUIET_SECONDS)));
+            double quiet = ASSUMED.of("quiet-seconds")
+                    * tempo
+                    * ASSUMED.dwell(mat.position().family());
+            mat.pass(Math.round(Mat.SECOND * (1.2 - Math.log(1 - random.nextDouble()) * quiet)));
             if (mat.now() >= end) {
-                mat.setNow(end);
+                mat.bell(end);
                 return;
             }
+            coach();
             if (random.nextDouble() < Foresight.EDGE) {
                 outOfBounds("edge");
             } else if (!goOn()) {
                 decide();
             }
         }
+    }
+
+    private static final List<String> CALLED =
+            List.of("hands inside", "hips down", "break the grip", "stand up", "one minute", "go now", "knee through");
+
+    /** Now and then somebody calls from the corner, and is heard or not. */
+    private void coach() {
+        if (particular.nextDouble() >= ASSUMED.of("corner")) {
+            return;
+        }
+        Deed.Followed followed = particular.nextDouble() < ASSUMED.of("followed")
+                ? Deed.Followed.FOLLOWED
+                : particular.nextBoolean() ? Deed.Followed.NOT : Deed.Followed.COULD_NOT;
+        mat.add(
+                Optional.of(particular.nextBoolean() ? Seat.A : Seat.B),
+                new Deed.Instructed(CALLED.get(particular.nextInt(CALLED.size())), Optional.of(followed)),
+                Optional.empty(),
+                Telling.NOTHING);
     }
 
     /** A habit of several steps, where one is under way. {@return whether it was followed} */
@@ -206,6 +228,9 @@ final class Actor {
         perform(choice.seat(), choice.option());
     }
 
+    /** What is shown now and then, so that the other moves, before it is meant. */
+    private static final Set<Kind> FEINTED = EnumSet.of(Kind.TAKEDOWN, Kind.PASS, Kind.SWEEP, Kind.ENTRY);
+
     /** What the other fights; a grip, a pull or a change of the own guard mostly comes about whoever is there. */
     private static final Set<Kind> CONTESTED = EnumSet.of(
             Kind.ENTRY,
@@ -226,8 +251,8 @@ final class Actor {
             return conceded;
         }
         boolean lastStep = technique.kind() == Kind.SUBMISSION || technique.kind() == Kind.TRANSITION;
-        return WARY
-                + (lastStep ? LAST_STEP : 0)
+        return ASSUMED.of("wary")
+                + (lastStep ? ASSUMED.of("last-step") : 0)
                 + bearing[seat.ordinal()]
                 - bearing[seat.other().ordinal()]
                 + conceded;
@@ -241,13 +266,23 @@ final class Actor {
                         new Deed.Did(Foresight.QUIET),
                         Optional.empty(),
                         Telling.NOTHING.withBecame(Became.SHOWN));
-                mat.pass(15 * Mat.SECOND + random.nextInt(12) * Mat.SECOND);
+                mat.pass(Math.round(Mat.SECOND
+                        * (ASSUMED.of("wait-seconds") + random.nextDouble() * ASSUMED.of("wait-more-seconds"))));
             }
             return;
         }
         Technique technique = lexicon.technique(option.technique()).orElseThrow();
         boolean works = random.nextDouble() < Chance.shifted(option.success(), shift(seat, technique.key()));
         Telling telling = side(seat, option, technique, Telling.NOTHING);
+        if (FEINTED.contains(technique.kind()) && particular.nextDouble() < ASSUMED.of("feint")) {
+            mat.add(
+                    Optional.of(seat),
+                    new Deed.Did(technique.key()),
+                    Optional.empty(),
+                    telling.withBecame(Became.SHOWN).withMotive(Motive.FEINT));
+            mat.pass(Mat.SECOND + particular.nextInt(1_500_000));
+        }
+        telling = particulars.of(seat, technique, works, telling, mat.now(), particular);
         note(seat, technique.key());
         if (technique.kind() == Kind.SUBMISSION) {
             submit(seat, technique, telling, works);
@@ -287,10 +322,10 @@ final class Actor {
     }
 
     private Telling side(Seat seat, Option option, Technique technique, Telling telling) {
-        if (option.left().isEmpty() || technique.sideRule() == SideRule.NONE) {
+        if (technique.sideRule() == SideRule.NONE) {
             return telling;
         }
-        Side side = random.nextDouble() < option.left().get() ? Side.LEFT : Side.RIGHT;
+        Side side = random.nextDouble() < option.left().orElse(0.5) ? Side.LEFT : Side.RIGHT;
         Seat owner = technique.sideRule().belongsToReceiver() ? seat.other() : seat;
         return telling.withSide(new OwnedSide(owner, side));
     }
@@ -309,8 +344,15 @@ final class Actor {
 
     private Telling became(Technique technique, Option option, Telling telling, boolean works) {
         if (technique.to().isEmpty()) {
-            boolean fought = technique.kind() == Kind.GRIP || technique.kind() == Kind.DEFENCE;
-            return telling.withBecame(works || !fought ? Became.SHOWN : Became.ABANDONED);
+            return telling.withBecame(
+                    switch (technique.kind()) {
+                        case GRIP -> works ? Became.TAKEN : random.nextDouble() < 0.7 ? Became.DENIED : Became.LOST;
+                        case DEFENCE, ESCAPE, RETENTION ->
+                            works ? Became.WORKED : random.nextBoolean() ? Became.PARTLY : Became.FAILED;
+                        case ENTRY, PASS_ENTRY, PASS, SWEEP, TAKEDOWN, BACK_TAKE ->
+                            works ? Became.HELD : Became.THREATENED;
+                        default -> Became.SHOWN;
+                    });
         }
         if (works) {
             return telling.withBecame(Became.HELD);
@@ -319,11 +361,20 @@ final class Actor {
         Telling stopped = telling.withBecame(
                 random.nextDouble() < 0.25 ? Became.NEARLY : attack ? Became.THREATENED : Became.ABANDONED);
         if (technique.kind() != Kind.PASS) {
-            return stopped;
+            List<Stage> stages = STAGES.getOrDefault(technique.kind(), List.of());
+            return stages.isEmpty() || particular.nextDouble() >= ASSUMED.of("staged")
+                    ? stopped
+                    : stopped.withStage(stages.get(particular.nextInt(stages.size())));
         }
         Line usual = option.line().orElse(Line.KNEE);
         return stopped.withLine(random.nextDouble() < 0.72 ? usual : Line.values()[random.nextInt(3)]);
     }
+
+    /** How far one comes that is stopped. */
+    private static final Map<Kind, List<Stage>> STAGES = Map.of(
+            Kind.SWEEP, List.of(Stage.OFF_BALANCED, Stage.OFF_BALANCED, Stage.ONE_LEG_LOADED, Stage.HIP_DOWN),
+            Kind.TAKEDOWN, List.of(Stage.IN_HAND, Stage.IN_HAND, Stage.DOWN),
+            Kind.BACK_TAKE, List.of(Stage.BEHIND, Stage.UPPER_BODY, Stage.ONE_HOOK));
 
     private void submit(Seat seat, Technique technique, Telling telling, boolean works) {
         Pose pose = mat.position().family() == Family.BACK ? Pose.BACK_CHOKE : Pose.ARMLOCK;
@@ -370,11 +421,14 @@ final class Actor {
         boolean works =
                 !technique.to().isEmpty() && random.nextDouble() < Chance.shifted(option.success(), shift(seat, reply));
         Telling telling = side(seat, option, technique, Telling.NOTHING);
+        telling = particulars.of(seat, technique, works || technique.to().isEmpty(), telling, mat.now(), particular);
         telling = technique.kind() == Kind.SUBMISSION
                 ? telling.withStage(Stage.THREAT)
-                : telling.withBecame(works ? Became.HELD : Became.SHOWN);
+                : technique.to().isEmpty()
+                        ? became(technique, option, telling, random.nextDouble() < 0.6)
+                        : telling.withBecame(works ? Became.HELD : Became.SHOWN);
         // An analyst links most answers, not all.
-        telling = random.nextDouble() < 0.85 ? telling.withAnswers(Optional.of(attack.id())) : telling;
+        telling = random.nextDouble() < ASSUMED.of("linked") ? telling.withAnswers(Optional.of(attack.id())) : telling;
         lastReply[seat.other().ordinal()] = reply;
         add(
                 Optional.of(seat),
@@ -410,7 +464,7 @@ final class Actor {
                 Optional.empty(),
                 new Deed.Restarted(
                         Optional.of(held ? Deed.Resumed.SAME : Deed.Resumed.NEUTRAL),
-                        reason.equals("edge") && where.hasTop() && random.nextDouble() < 0.06),
+                        reason.equals("edge") && where.hasTop() && random.nextDouble() < ASSUMED.of("disputed")),
                 Optional.empty(),
                 Telling.NOTHING);
         mat.call(Optional.empty(), "start");

@@ -66,6 +66,18 @@ public final class Cast {
             "Wilma Ferreby",
             "Yara Lindqvist");
 
+    /** How the ordinary ones play: games of very different kinds. */
+    private static final List<String> GAMES = List.of(
+            "guard player of distance",
+            "guard player of hooks",
+            "guard player of lapels",
+            "leg locker",
+            "wrestler",
+            "pressure passer",
+            "distance passer",
+            "back taker",
+            "ordinary");
+
     private final Lexicon lexicon;
     private final Map<String, GameSheet> sheets = GameSheets.shipped();
     private final SplittableRandom random = new SplittableRandom(SEED);
@@ -95,10 +107,38 @@ public final class Cast {
         return new Seasons(cast.bouts, cast.secondCodings);
     }
 
-    private void play() {
-        List<GameSheet> others = ORDINARY.stream()
-                .map(name -> sheets.get("ordinary").varied(name, 0.25 * random.nextGaussian(), random))
+    /**
+     * {@return so many matches between everybody of the demo, half of them without the gi} Enough of them tell what the actor makes of its
+     * assumptions; the demo alone is a small sample.
+     */
+    public static List<Acted> league(int matches, Lexicon lexicon) {
+        Cast cast = new Cast(lexicon);
+        List<GameSheet> all = new ArrayList<>(cast.others());
+        all.add(cast.sheets.get(OURS));
+        all.add(cast.sheets.get(NO_GI_OPPONENT));
+        OPPONENTS.forEach(name -> all.add(cast.sheets.get(name)));
+        for (int i = 0; i < matches; i++) {
+            GameSheet one = all.get(i % all.size());
+            GameSheet other = all.get((i + 1 + i / all.size() % (all.size() - 1)) % all.size());
+            LocalDate date = LocalDate.of(2021, 1, 9).plusDays(3L * i % 2000);
+            cast.book(
+                    i / all.size() % 2 == 0
+                            ? Booking.gi(one, other, date, level(date), i)
+                            : Booking.noGi(one, other, date, level(date), i),
+                    Watching.WHOLE);
+        }
+        return cast.bouts;
+    }
+
+    private List<GameSheet> others() {
+        return ORDINARY.stream()
+                .map(name -> sheets.get(GAMES.get(ORDINARY.indexOf(name) % GAMES.size()))
+                        .varied(name, 0.25 * random.nextGaussian(), random))
                 .toList();
+    }
+
+    private void play() {
+        List<GameSheet> others = others();
         List<String> main = new ArrayList<>(List.of(OURS));
         main.addAll(OPPONENTS);
         main.add(NO_GI_OPPONENT);
@@ -253,6 +293,7 @@ public final class Cast {
                     .and(new Fact.InLayer(Layer.ERRORS))));
         }
         List<Covered> covered = new ArrayList<>(told.header().covered());
+        covered.removeIf(stretch -> stretch.layer() == Layer.ERRORS);
         covered.add(new Covered(Layer.ERRORS, 0, told.extentMicros(), true));
         bouts.add(new Acted(
                 told.with(told.header().withCovered(covered)), watched.script(), watched.truth(), watched.foreseen()));

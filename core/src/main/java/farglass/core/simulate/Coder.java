@@ -2,7 +2,10 @@ package farglass.core.simulate;
 
 import farglass.core.bout.Bout;
 import farglass.core.bout.Certainty;
+import farglass.core.bout.Covered;
 import farglass.core.bout.Deed;
+import farglass.core.bout.Fact;
+import farglass.core.bout.Layer;
 import farglass.core.bout.Moment;
 import farglass.core.bout.OwnedSide;
 import farglass.core.bout.Telling;
@@ -12,9 +15,11 @@ import farglass.core.lexicon.Technique;
 import farglass.core.state.Stand;
 import farglass.core.state.Timeline;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalLong;
+import java.util.Set;
 import java.util.random.RandomGenerator;
 
 /**
@@ -32,6 +37,7 @@ record Coder(double missed, double jitterSeconds, double confused, double slippe
     /** A second pair of eyes, in a hurry. */
     static final Coder SECOND = new Coder(0.1, 0.45, 0.05, 0.03, 0.25);
 
+    private static final Assumptions ASSUMED = Assumptions.shipped();
     private static final long FRAME_MICROS = 40_000;
     private static final double UNSURE = 0.03;
     /** The key grip is what the camera hides most. */
@@ -49,15 +55,48 @@ record Coder(double missed, double jitterSeconds, double confused, double slippe
                 told = told.without(moment.id());
             }
         }
+        Set<Layer> layers = layers(random);
+        told = told.with(told.header()
+                .withCovered(layers.stream()
+                        .map(layer -> new Covered(layer, 0, truth.extentMicros(), layer != Layer.STORY))
+                        .toList()));
         long last = 0;
         for (Moment moment : told.moments()) {
             Moment seen = moment.technique().isPresent()
                     ? seen(moment, timeline.before(moment), lexicon, random)
                     : moment.at(moment.atMicros().orElse(0) / FRAME_MICROS * FRAME_MICROS);
             last = Math.max(last, seen.atMicros().orElse(last));
-            moments.add(seen.at(last));
+            moments.add(withFacts(seen.at(last), layers, random));
         }
         return Referee.renumbered(told, moments);
+    }
+
+    /** The story is told of every bout; closer looks cost time, and not every bout gets them. */
+    private static Set<Layer> layers(RandomGenerator random) {
+        Set<Layer> layers = EnumSet.of(Layer.STORY);
+        for (Layer layer : List.of(Layer.ANSWERS, Layer.GRIPS, Layer.ERRORS)) {
+            if (random.nextDouble() < ASSUMED.of("codes-" + layer.label())) {
+                layers.add(layer);
+            }
+        }
+        return layers;
+    }
+
+    /** What was seen of the facts; what ties moments together, and what the moment cannot do without, is told as it was. */
+    private static Moment withFacts(Moment moment, Set<Layer> layers, RandomGenerator random) {
+        List<Fact> facts = new ArrayList<>();
+        for (Fact fact : moment.telling().facts()) {
+            boolean must = fact instanceof Fact.Link || fact instanceof Fact.Strike || fact instanceof Fact.Range;
+            double told = fact.layer() == Layer.STORY
+                    ? 1 - ASSUMED.of("leaves-out-story")
+                    : layers.contains(fact.layer()) ? 1 - ASSUMED.of("leaves-out-closer") : ASSUMED.of("in-passing");
+            if (must || random.nextDouble() < told) {
+                facts.add(fact);
+            }
+        }
+        Telling telling = moment.telling();
+        boolean open = telling.side().isPresent() && random.nextDouble() < ASSUMED.of("side-left-open");
+        return moment.with((open ? telling.withoutSide() : telling).withFacts(facts));
     }
 
     private Moment seen(Moment moment, Stand before, Lexicon lexicon, RandomGenerator random) {

@@ -8,6 +8,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.PriorityQueue;
 import java.util.TreeMap;
 
 /**
@@ -15,11 +16,11 @@ import java.util.TreeMap;
  */
 final class Foresight {
     /** So often the referee stops them at the edge, at each turn. */
-    static final double EDGE = 0.022;
+    static final double EDGE = Assumptions.shipped().of("edge");
     /** Of the quiet stretches so many are long enough to be told. */
-    static final double WAIT_SEEN = 0.12;
+    static final double WAIT_SEEN = Assumptions.shipped().of("wait-seen");
     /** So many failed attacks are answered at once, where an answer exists. */
-    static final double ANSWERED = 0.8;
+    static final double ANSWERED = Assumptions.shipped().of("answered");
     /** A stretch in which nothing is worth tagging; the two are seen holding still. */
     static final String QUIET = "wait";
 
@@ -108,28 +109,37 @@ final class Foresight {
                     left * seen * choice.option().weight() / all,
                     Double::sum);
         }
-        return chances.entrySet().stream()
-                .sorted(Map.Entry.<Next, Double>comparingByValue().reversed())
-                .limit(9)
-                .map(Map.Entry::getKey)
-                .toList();
+        return likeliest(chances);
+    }
+
+    private static final int MOST = 9;
+
+    private static List<Next> likeliest(Map<Next, Double> chances) {
+        PriorityQueue<Map.Entry<Next, Double>> likeliest = new PriorityQueue<>(Map.Entry.comparingByValue());
+        for (Map.Entry<Next, Double> each : chances.entrySet()) {
+            if (likeliest.size() < MOST) {
+                likeliest.add(each);
+            } else if (each.getValue() > likeliest.peek().getValue()) {
+                likeliest.poll();
+                likeliest.add(each);
+            }
+        }
+        return likeliest.stream().map(Map.Entry::getKey).toList();
     }
 
     List<Choice> choices() {
         List<Choice> choices = new ArrayList<>();
         for (Seat seat : Seat.values()) {
-            for (Option option : repertoire.options(mat, seat)) {
-                if (repertoire.possible(mat, option.technique(), seat)) {
-                    choices.add(new Choice(seat, option));
-                }
-            }
+            repertoire.options(mat, seat).forEach(option -> choices.add(new Choice(seat, option)));
         }
         return choices;
     }
 
     Map<String, Double> replies(Seat seat, Moment attack) {
+        Map<String, Map<String, Double>> answers = sheets[seat.ordinal()].answers();
+        String attacked = attack.technique().orElseThrow();
         Map<String, Double> replies = new TreeMap<>(
-                sheets[seat.ordinal()].answers().getOrDefault(attack.technique().orElseThrow(), Map.of()));
+                answers.getOrDefault(attacked, answers.getOrDefault(repertoire.kind(attacked), Map.of())));
         // The same attack comes from several places; not every answer to it exists in all of them.
         replies.keySet().removeIf(reply -> !repertoire.possible(mat, reply, seat));
         return replies;

@@ -14,6 +14,7 @@ import java.util.random.RandomGenerator;
  * @param answers what she does when attacked with a technique, with weights
  * @param chains habits of more than one step
  * @param concedes added to the log-odds of the other's success, by technique
+ * @param known of each technique how she does it, in the first place where it is written
  */
 record GameSheet(
         String name,
@@ -22,7 +23,28 @@ record GameSheet(
         Map<String, List<Option>> options,
         Map<String, Map<String, Double>> answers,
         List<Chain> chains,
-        Map<String, Double> concedes) {
+        Map<String, Double> concedes,
+        Map<String, Option> known) {
+    GameSheet(
+            String name,
+            double skill,
+            double drift,
+            Map<String, List<Option>> options,
+            Map<String, Map<String, Double>> answers,
+            List<Chain> chains,
+            Map<String, Double> concedes) {
+        this(name, skill, drift, options, answers, chains, concedes, known(options));
+    }
+
+    private static Map<String, Option> known(Map<String, List<Option>> options) {
+        Map<String, Option> known = new HashMap<>();
+        options.entrySet().stream()
+                .sorted(Map.Entry.comparingByKey())
+                .flatMap(place -> place.getValue().stream())
+                .forEach(option -> known.putIfAbsent(option.technique(), option));
+        return Map.copyOf(known);
+    }
+
     List<Option> at(String position, String role) {
         return options.getOrDefault(position + " " + role, List.of());
     }
@@ -45,7 +67,8 @@ record GameSheet(
                                         option.weight() * Math.exp(0.5 * random.nextGaussian()),
                                         option.success(),
                                         option.left().map(left -> Chance.shifted(left, 0.6 * random.nextGaussian())),
-                                        option.line()))
+                                        option.line(),
+                                        option.only()))
                                 .toList()));
         return new GameSheet(newName, newSkill, 0.06 * random.nextGaussian(), varied, answers, chains, concedes);
     }

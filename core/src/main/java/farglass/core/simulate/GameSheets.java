@@ -1,6 +1,7 @@
 package farglass.core.simulate;
 
 import farglass.core.bout.Line;
+import farglass.core.bout.Uniform;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
@@ -110,14 +111,20 @@ final class GameSheets {
         }
         Optional<Double> left = Optional.empty();
         Optional<Line> line = Optional.empty();
+        Optional<Uniform> only = Optional.empty();
         for (int i = 5; i < words.length; i++) {
-            if (words[i].startsWith("left=")) {
+            if (words[i].equals("gi")) {
+                only = Optional.of(Uniform.GI);
+            } else if (words[i].equals("no-gi")) {
+                only = Optional.of(Uniform.NO_GI);
+            } else if (words[i].startsWith("left=")) {
                 left = Optional.of(Double.valueOf(words[i].substring(5)));
             } else {
                 line = Optional.of(Line.valueOf(words[i].substring(5).toUpperCase(Locale.ROOT)));
             }
         }
         options.get(place)
-                .add(new Option(words[2], Double.parseDouble(words[3]), Double.parseDouble(words[4]), left, line));
+                .add(new Option(
+                        words[2], Double.parseDouble(words[3]), Double.parseDouble(words[4]), left, line, only));
     }
 }

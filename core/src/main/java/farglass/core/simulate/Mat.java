@@ -53,8 +53,13 @@ final class Mat {
         now += micros;
     }
 
-    void setNow(long micros) {
-        now = micros;
+    /** The bell rings, or rang while an exchange came to its end. */
+    void bell(long micros) {
+        now = Math.max(
+                micros,
+                moments.isEmpty()
+                        ? 0
+                        : moments.get(moments.size() - 1).atMicros().orElse(0));
     }
 
     Position position() {

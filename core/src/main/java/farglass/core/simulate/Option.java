@@ -1,6 +1,7 @@
 package farglass.core.simulate;
 
 import farglass.core.bout.Line;
+import farglass.core.bout.Uniform;
 import java.util.Optional;
 
 /**
@@ -10,5 +11,12 @@ import java.util.Optional;
  * @param success against an ordinary defence, in [0, 1]
  * @param left how often to the own left or with the left limb, in [0, 1]; empty where no side is told
  * @param line where it is usually stopped, if it is a pass
+ * @param only with the gi, or without; empty for both
  */
-record Option(String technique, double weight, double success, Optional<Double> left, Optional<Line> line) {}
+record Option(
+        String technique,
+        double weight,
+        double success,
+        Optional<Double> left,
+        Optional<Line> line,
+        Optional<Uniform> only) {}

@@ -2,8 +2,10 @@ package farglass.core.simulate;
 
 import farglass.core.bout.Award;
 import farglass.core.bout.Bout;
+import farglass.core.bout.Covered;
 import farglass.core.bout.Deed;
 import farglass.core.bout.Fact;
+import farglass.core.bout.Layer;
 import farglass.core.bout.Method;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Result;
@@ -39,7 +41,9 @@ final class Referee {
     Bout judge(Bout bout, long end, List<farglass.core.script.Call> calls) {
         List<Moment> moments = new ArrayList<>(bout.moments());
         int[] penalties = new int[2];
-        List<Call> said = Scorecard.of(bout, ruleset, lexicon).calls();
+        // The referee looks from the beginning to the end.
+        Bout seen = bout.with(bout.header().withCovered(List.of(new Covered(Layer.STORY, 0, end, false))));
+        List<Call> said = Scorecard.of(seen, ruleset, lexicon).calls();
         for (Call call : said) {
             boolean gives = random.nextDouble() < chance(call.verdict());
             long at = call.atMicros() + 400_000 + random.nextInt(1_100_000);

@@ -3,50 +3,92 @@ package farglass.core.simulate;
 import farglass.core.bout.Seat;
 import farglass.core.bout.Uniform;
 import farglass.core.lexicon.Control;
+import farglass.core.lexicon.Kind;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.Position;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** What each of the two can do where they are: as the sheets say, and as far as the sport and the uniform allow. */
 final class Repertoire {
     private final GameSheet[] sheets;
     private final Uniform uniform;
     private final Lexicon lexicon;
+    private final List<RareMoves> rare;
 
     Repertoire(GameSheet[] sheets, Uniform uniform, Lexicon lexicon) {
         this.sheets = sheets.clone();
         this.uniform = uniform;
         this.lexicon = lexicon;
+        this.rare = Stream.of(sheets)
+                .map(sheet -> RareMoves.of(sheet.name(), uniform))
+                .toList();
     }
 
     boolean possible(Mat mat, String technique, Seat seat) {
-        boolean wearable = uniform == Uniform.GI || !Cloth.isNeededFor(technique);
-        return wearable
-                && lexicon.technique(technique)
-                        .filter(found -> found.canStart(mat.position(), mat.roleOf(seat)))
-                        .isPresent();
+        return lexicon.technique(technique)
+                .filter(found -> uniform == Uniform.GI || !found.cloth())
+                .filter(found -> found.canStart(mat.position(), mat.roleOf(seat)))
+                .isPresent();
     }
 
     /** {@return how this athlete does a technique: as her sheet says wherever it says it} */
     Option option(Seat seat, String technique) {
-        return sheets[seat.ordinal()].options().entrySet().stream()
-                .sorted(Map.Entry.comparingByKey())
-                .flatMap(place -> place.getValue().stream())
-                .filter(option -> option.technique().equals(technique))
-                .findFirst()
-                .orElseGet(() -> new Option(technique, 1, 0.35, Optional.of(0.5), Optional.empty()));
+        return written(seat, technique)
+                .orElseGet(() -> new Option(
+                        technique,
+                        1,
+                        Assumptions.shipped()
+                                .works(lexicon.technique(technique)
+                                        .orElseThrow()
+                                        .kind()),
+                        Optional.of(0.5),
+                        Optional.empty(),
+                        Optional.empty()));
+    }
+
+    private Optional<Option> written(Seat seat, String technique) {
+        return Optional.ofNullable(sheets[seat.ordinal()].known().get(technique));
+    }
+
+    /** {@return how the sheets name all techniques of the kind of that one} */
+    String kind(String technique) {
+        Kind kind = lexicon.technique(technique).orElseThrow().kind();
+        return "=" + kind.name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
     private static String role(Mat mat, Seat seat) {
         return mat.roleOf(seat).name().toLowerCase(Locale.ROOT);
     }
 
+    /** {@return what is possible there: what the sheet writes, and what she does now and then} */
     List<Option> options(Mat mat, Seat seat) {
-        List<Option> written = sheets[seat.ordinal()].at(mat.position().key(), role(mat, seat));
-        return written.isEmpty() ? sheets[seat.ordinal()].at(commonest(mat.position()), role(mat, seat)) : written;
+        List<Option> own = sheets[seat.ordinal()].at(mat.position().key(), role(mat, seat));
+        List<Option> written =
+                own.isEmpty() ? sheets[seat.ordinal()].at(commonest(mat.position()), role(mat, seat)) : own;
+        List<Option> options = new ArrayList<>();
+        for (Option option : written) {
+            if (option.only().filter(only -> only != uniform).isEmpty() && possible(mat, option.technique(), seat)) {
+                options.add(option);
+            }
+        }
+        double weight = written.stream().mapToDouble(Option::weight).sum();
+        for (Option option : rare.get(seat.ordinal()).at(mat.position(), mat.roleOf(seat), weight)) {
+            // What her sheet knows she does in her own way wherever she does it.
+            options.add(written(seat, option.technique())
+                    .map(known -> new Option(
+                            known.technique(),
+                            option.weight(),
+                            known.success(),
+                            known.left(),
+                            known.line(),
+                            known.only()))
+                    .orElse(option));
+        }
+        return options;
     }
 
     /** The position of the family whose list stands for all that have none of their own. */

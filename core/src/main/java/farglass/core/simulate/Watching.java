@@ -5,7 +5,6 @@ import farglass.core.bout.Covered;
 import farglass.core.bout.FilmLink;
 import farglass.core.bout.Footage;
 import farglass.core.bout.Header;
-import farglass.core.bout.Layer;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Opening;
 import farglass.core.bout.Seat;
@@ -65,7 +64,9 @@ enum Watching {
         Footage footage = part.header()
                 .footage()
                 .withFilms(films(id, lead))
-                .withCovered(List.of(new Covered(Layer.STORY, 0, until, false)));
+                .withCovered(part.header().covered().stream()
+                        .map(stretch -> new Covered(stretch.layer(), 0, until, stretch.declared()))
+                        .toList());
         return part.with(part.header().with(footage));
     }
 

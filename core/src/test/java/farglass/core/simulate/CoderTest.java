@@ -6,8 +6,12 @@ import static org.assertj.core.api.Assertions.within;
 
 import farglass.core.bout.Bout;
 import farglass.core.bout.Deed;
+import farglass.core.bout.Fact;
+import farglass.core.bout.Layer;
 import farglass.core.bout.Moment;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.SplittableRandom;
 import org.junit.jupiter.api.Test;
 
@@ -73,6 +77,7 @@ class CoderTest {
         int chances = 0;
         int slipped = 0;
         int sides = 0;
+        int open = 0;
         for (Bout bout : TRUTH) {
             Bout told =
                     confused.tells(bout, LEXICON, new SplittableRandom(bout.id().hashCode()));
@@ -92,12 +97,40 @@ class CoderTest {
                 }
                 if (was.telling().side().isPresent()) {
                     sides++;
+                    open += is.telling().side().isEmpty() ? 1 : 0;
                     slipped += is.telling().side().equals(was.telling().side()) ? 0 : 1;
                 }
             }
         }
         // Some techniques are like no other from where they start, and are never confused.
         assertThat(changed / (double) chances).isBetween(0.2, 0.31);
-        assertThat(slipped / (double) sides).isCloseTo(0.25, within(0.03));
+        assertThat(open / (double) sides).isCloseTo(0.12, within(0.03));
+        assertThat((slipped - open) / (double) (sides - open)).isCloseTo(0.25, within(0.03));
+    }
+
+    /** What is told of grips, answers and errors is mostly told where somebody looked for it. */
+    @Test
+    void layersNotLookedThroughAreToldInPassingAtMost() {
+        Map<Boolean, Integer> told = new HashMap<>();
+        Map<Boolean, Integer> happened = new HashMap<>();
+        for (Bout bout : TRUTH) {
+            Bout coded = Coder.FIRST.tells(
+                    bout, LEXICON, new SplittableRandom(bout.id().hashCode()));
+            for (Layer layer : List.of(Layer.ANSWERS, Layer.GRIPS, Layer.ERRORS)) {
+                boolean looked = coded.header().covered().stream().anyMatch(stretch -> stretch.layer() == layer);
+                told.merge(looked, facts(coded, layer), Integer::sum);
+                happened.merge(looked, facts(bout, layer), Integer::sum);
+            }
+            assertThat(coded.header().covered()).anyMatch(stretch -> stretch.layer() == Layer.STORY);
+        }
+        assertThat(told.get(true) / (double) happened.get(true)).isBetween(0.7, 0.9);
+        assertThat(told.get(false) / (double) happened.get(false)).isBetween(0.01, 0.1);
+    }
+
+    private static int facts(Bout bout, Layer layer) {
+        return (int) bout.moments().stream()
+                .flatMap(moment -> moment.telling().facts().stream())
+                .filter(fact -> fact.layer() == layer && !(fact instanceof Fact.Link))
+                .count();
     }
 }
