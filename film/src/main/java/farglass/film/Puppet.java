@@ -1,5 +1,7 @@
 package farglass.film;
 
+import farglass.core.bout.Part;
+
 /**
  * One jointed figure: eleven joints, in metres, x to the right, y up from the mat.
  *
@@ -45,6 +47,56 @@ record Puppet(double[] joints) {
             }
         }
         return new Puppet(seen).mirrored();
+    }
+
+    /** Upper arm, then forearm, in metres. */
+    private static final double ARM = 0.31;
+
+    private static final double FOREARM = 0.30;
+
+    /** {@return the puppet with that hand there, or as near as its arm reaches, the elbow bent the way it was} */
+    Puppet reaching(int hand, double toX, double toY) {
+        int elbow = hand == NEAR_HAND ? NEAR_ELBOW : FAR_ELBOW;
+        double dx = toX - x(CHEST);
+        double dy = toY - y(CHEST);
+        double far = Math.max(0.05, Math.hypot(dx, dy));
+        double reach = Math.min(far, ARM + FOREARM - 0.01);
+        double ux = dx / far;
+        double uy = dy / far;
+        double along = (ARM * ARM - FOREARM * FOREARM + reach * reach) / (2 * reach);
+        double out = Math.sqrt(Math.max(0, ARM * ARM - along * along));
+        // Elbows hang: of the two ways to bend, the lower one.
+        double side = ux >= 0 ? -1 : 1;
+        double[] moved = joints.clone();
+        moved[2 * elbow] = x(CHEST) + ux * along - uy * out * side;
+        moved[2 * elbow + 1] = y(CHEST) + uy * along + ux * out * side;
+        moved[2 * hand] = x(CHEST) + ux * reach;
+        moved[2 * hand + 1] = y(CHEST) + uy * reach;
+        return new Puppet(moved);
+    }
+
+    /** {@return where on the body that part is: x, then y} @param near whether it is on the side of the camera */
+    double[] at(Part.Kind part, boolean near) {
+        return switch (part) {
+            case HEAD, TOP_OF_HEAD, TEMPLE, JAW, CHIN -> between(HEAD, HEAD, 0);
+            case NECK, COLLAR -> between(CHEST, HEAD, 0.35);
+            case CHEST, STERNUM, SHOULDER, ARMPIT, LAPEL -> between(CHEST, HIP, 0.12);
+            case BODY, BACK -> between(CHEST, HIP, 0.5);
+            case BELLY, WAIST, BELT, HIP, SIDE_OF_HIP, SEAT, TAIL -> between(CHEST, HIP, 0.85);
+            case ARM, BICEPS, TRICEPS, ELBOW, ELBOW_CROOK ->
+                between(near ? NEAR_ELBOW : FAR_ELBOW, near ? NEAR_ELBOW : FAR_ELBOW, 0);
+            case FOREARM -> between(near ? NEAR_ELBOW : FAR_ELBOW, near ? NEAR_HAND : FAR_HAND, 0.5);
+            case HAND, WRIST, SLEEVE, FINGERS, THUMB ->
+                between(near ? NEAR_ELBOW : FAR_ELBOW, near ? NEAR_HAND : FAR_HAND, 0.85);
+            case LEG, KNEE, KNEE_PIT, THIGH, HAMSTRING, TROUSERS -> between(HIP, near ? NEAR_KNEE : FAR_KNEE, 0.9);
+            case SHIN, CALF -> between(near ? NEAR_KNEE : FAR_KNEE, near ? NEAR_FOOT : FAR_FOOT, 0.5);
+            case ANKLE, FOOT, HEEL, HOOK, INSTEP, SOLE, TOES ->
+                between(near ? NEAR_KNEE : FAR_KNEE, near ? NEAR_FOOT : FAR_FOOT, 0.9);
+        };
+    }
+
+    private double[] between(int from, int to, double share) {
+        return new double[] {x(from) + share * (x(to) - x(from)), y(from) + share * (y(to) - y(from))};
     }
 
     Puppet mirrored() {

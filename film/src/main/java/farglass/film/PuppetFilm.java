@@ -1,9 +1,11 @@
 package farglass.film;
 
+import farglass.core.bout.Part;
 import farglass.core.bout.Seat;
 import farglass.core.bout.Side;
 import farglass.core.script.Beat;
 import farglass.core.script.Call;
+import farglass.core.script.Grip;
 import farglass.core.script.Pose;
 import farglass.core.script.Script;
 import farglass.core.script.ScriptFile;
@@ -11,8 +13,11 @@ import java.io.IOException;
 import java.nio.charset.CharacterCodingException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * A bout acted out by two puppets from its script: stands in for the camera in the demo. Any instant can be drawn by
@@ -24,6 +29,18 @@ public final class PuppetFilm implements Film {
     private static final long FRAME_MICROS = 40_000;
     /** How long the two take from one pose to the next. */
     private static final double MOVE_SECONDS = 0.9;
+
+    /** A hand needs so long to what it takes hold of. */
+    private static final double REACH_MICROS = 330_000;
+
+    private static final Set<Part.Kind> CLOTH = EnumSet.of(
+            Part.Kind.COLLAR,
+            Part.Kind.SLEEVE,
+            Part.Kind.LAPEL,
+            Part.Kind.BELT,
+            Part.Kind.TROUSERS,
+            Part.Kind.SEAT,
+            Part.Kind.TAIL);
 
     private final Script script;
     private final PuppetPainter painter;
@@ -89,11 +106,13 @@ public final class PuppetFilm implements Film {
         Beat shownBeat = script.beats().get(beat);
         Puppet a = from.a().towards(now.a(), eased).swaying(seconds, 0);
         Puppet b = from.b().towards(now.b(), eased).swaying(seconds, 2.1);
+        Puppet seenA = script.fromBehind() ? a.fromBehind() : a;
+        Puppet seenB = script.fromBehind() ? b.fromBehind() : b;
         return painter.paint(
                 shown,
                 new PuppetPainter.Scene(
-                        script.fromBehind() ? a.fromBehind() : a,
-                        script.fromBehind() ? b.fromBehind() : b,
+                        reaching(Seat.A, seenA, seenB, bout, shownBeat),
+                        reaching(Seat.B, seenB, seenA, bout, shownBeat),
                         top(shownBeat),
                         shownBeat.pose(),
                         holding(Seat.A, bout, shownBeat),
@@ -102,13 +121,42 @@ public final class PuppetFilm implements Film {
                         call(bout)));
     }
 
-    /** Which hands hold cloth, by joint. The first of a pose faces to the right and has the right hand nearer. */
-    private List<Integer> holding(Seat seat, long bout, Beat beat) {
-        boolean first = top(beat) == seat;
-        boolean rightIsNear = (first != beat.mirrored()) != script.fromBehind();
+    private Stream<Grip> grips(Seat seat, long bout) {
         return script.grips().stream()
-                .filter(grip -> grip.by() == seat && grip.fromMicros() <= bout && bout < grip.toMicros())
-                .map(grip -> (grip.hand() == Side.RIGHT) == rightIsNear ? Puppet.NEAR_HAND : Puppet.FAR_HAND)
+                .filter(grip -> grip.by() == seat && grip.fromMicros() <= bout && bout < grip.toMicros());
+    }
+
+    /** The first of a pose faces to the right and has the right hand nearer. */
+    private boolean isNear(Seat whose, Side side, Beat beat) {
+        boolean first = top(beat) == whose;
+        return (side == Side.RIGHT) == ((first != beat.mirrored()) != script.fromBehind());
+    }
+
+    private int hand(Grip grip, Beat beat) {
+        return isNear(grip.by(), grip.hand(), beat) ? Puppet.NEAR_HAND : Puppet.FAR_HAND;
+    }
+
+    /** A hand goes to what it holds within a third of a second, and stays there however the two move. */
+    private Puppet reaching(Seat seat, Puppet own, Puppet other, long bout, Beat beat) {
+        Puppet moved = own;
+        for (Grip grip :
+                grips(seat, bout).filter(each -> each.hold().isPresent()).toList()) {
+            Grip.Hold hold = grip.hold().get();
+            boolean near =
+                    hold.side().map(side -> isNear(seat.other(), side, beat)).orElse(true);
+            double[] at = other.at(hold.part(), near);
+            Puppet there = moved.reaching(hand(grip, beat), at[0], at[1]);
+            moved = moved.towards(there, Math.min(1, (bout - grip.fromMicros()) / REACH_MICROS));
+        }
+        return moved;
+    }
+
+    /** Which hands hold, by joint, and whether it is cloth. */
+    private List<PuppetPainter.Held> holding(Seat seat, long bout, Beat beat) {
+        return grips(seat, bout)
+                .map(grip -> new PuppetPainter.Held(
+                        hand(grip, beat),
+                        grip.hold().map(hold -> CLOTH.contains(hold.part())).orElse(true)))
                 .toList();
     }
 

@@ -44,7 +44,7 @@ final class PuppetPainter {
     /**
      * What a still shows.
      *
-     * @param holdingA hands of A that hold cloth, by joint
+     * @param holdingA hands of A that hold something
      * @param clockMicros on the match clock
      */
     record Scene(
@@ -52,10 +52,13 @@ final class PuppetPainter {
             Puppet b,
             Seat top,
             Pose pose,
-            List<Integer> holdingA,
-            List<Integer> holdingB,
+            List<Held> holdingA,
+            List<Held> holdingB,
             long clockMicros,
             Optional<Call> call) {}
+
+    /** @param hand by joint */
+    record Held(int hand, boolean isCloth) {}
 
     private final boolean fromBehind;
 
@@ -102,13 +105,31 @@ final class PuppetPainter {
             }
             limb(pen, lower, Puppet.CHEST, Puppet.NEAR_ELBOW, Puppet.NEAR_HAND, lowerKit, 0.105);
         }
-        scene.holdingA().forEach(hand -> cloth(pen, scene.a(), hand, kitB));
-        scene.holdingB().forEach(hand -> cloth(pen, scene.b(), hand, kitA));
+        scene.holdingA().forEach(held -> hand(pen, scene.a(), held, kitA, kitB));
+        scene.holdingB().forEach(held -> hand(pen, scene.b(), held, kitB, kitA));
         clock(pen, scene.clockMicros());
         pen.dispose();
         int[] pixels =
                 ((DataBufferInt) image.getRaster().getDataBuffer()).getData().clone();
         return new Frame(at, WIDTH, HEIGHT, pixels);
+    }
+
+    /** The forearm comes over whatever is there, so that the hand is seen. */
+    private void hand(Graphics2D pen, Puppet puppet, Held held, Color own, Color others) {
+        boolean near = held.hand == Puppet.NEAR_HAND;
+        segment(
+                pen,
+                puppet,
+                near ? Puppet.NEAR_ELBOW : Puppet.FAR_ELBOW,
+                held.hand,
+                near ? own : own.darker(),
+                near ? 0.09 : 0.082);
+        if (held.isCloth) {
+            cloth(pen, puppet, held.hand, others);
+        } else {
+            disc(pen, x(puppet, held.hand), y(puppet, held.hand), 11.5, LINE);
+            disc(pen, x(puppet, held.hand), y(puppet, held.hand), 10.2, SKIN);
+        }
     }
 
     /** Cloth bunched in a fist: folds of the other's kit on both sides of the hand. */

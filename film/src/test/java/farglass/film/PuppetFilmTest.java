@@ -134,7 +134,7 @@ class PuppetFilmTest {
                 plain.lengthMicros(),
                 plain.beats(),
                 List.of(),
-                List.of(new Grip(2_000_000, 6_000_000, Seat.B, Side.LEFT)),
+                List.of(new Grip(2_000_000, 6_000_000, Seat.B, Side.LEFT, Optional.empty())),
                 false);
         Script other = new Script(
                 plain.kitA(),
@@ -143,7 +143,7 @@ class PuppetFilmTest {
                 plain.lengthMicros(),
                 plain.beats(),
                 List.of(),
-                List.of(new Grip(2_000_000, 6_000_000, Seat.B, Side.RIGHT)),
+                List.of(new Grip(2_000_000, 6_000_000, Seat.B, Side.RIGHT, Optional.empty())),
                 false);
         assertThat(picture(held)).isNotEqualTo(picture(plain)).isNotEqualTo(picture(other));
         assertThat(new PuppetFilm(held).at(7_000_000).argb())

@@ -6,9 +6,11 @@ import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Opening;
 import farglass.core.bout.Seat;
+import farglass.core.bout.TakenBack;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * Two columns of points, advantages and penalties.
@@ -56,9 +58,13 @@ public record Board(Column a, Column b, List<Moment> awards) {
     public static Board at(Bout bout, long micros) {
         Board board = opening(bout);
         List<Moment> awards = new ArrayList<>();
+        Set<String> takenBack = TakenBack.by(bout, micros);
         for (Moment moment : bout.moments()) {
             boolean given = moment.atMicros().isEmpty() || moment.atMicros().getAsLong() <= micros;
-            if (given && moment.actor().isPresent() && moment.deed() instanceof Deed.Awarded awarded) {
+            if (given
+                    && !takenBack.contains(moment.id())
+                    && moment.actor().isPresent()
+                    && moment.deed() instanceof Deed.Awarded awarded) {
                 board = board.plus(moment.actor().get(), awarded.award());
                 awards.add(moment);
             }

@@ -6,6 +6,7 @@ import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Seat;
 import farglass.core.bout.Stage;
+import farglass.core.bout.TakenBack;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.state.Finding;
 import farglass.core.state.Timeline;
@@ -14,6 +15,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalLong;
+import java.util.Set;
 
 /**
  * A bout read under a ruleset: what is certain by the rules, what could be given, what is arguable, what the referee gave, and
@@ -181,8 +183,9 @@ public final class Scorecard {
                 board = board.plus(call.to(), call.gift());
             }
         }
+        Set<String> takenBack = TakenBack.by(bout, micros);
         for (Moment moment : bout.moments()) {
-            if (moment.actor().isEmpty() || moment.atMicros().orElse(0) > micros) {
+            if (moment.actor().isEmpty() || moment.atMicros().orElse(0) > micros || takenBack.contains(moment.id())) {
                 continue;
             }
             Seat to = moment.actor().get();

@@ -1,12 +1,32 @@
 package farglass.core.script;
 
+import farglass.core.bout.Part;
 import farglass.core.bout.Seat;
 import farglass.core.bout.Side;
+import java.util.Optional;
 
 /**
- * A hand that holds cloth for a while, as a mark at the hand shows.
+ * A hand that holds something of the other for a while: it is seen to reach there.
  *
  * @param fromMicros on the bout's own clock
  * @param toMicros on the bout's own clock, after the start
+ * @param hold what of the other it holds; empty where only cloth at the hand shows it
  */
-public record Grip(long fromMicros, long toMicros, Seat by, Side hand) {}
+public record Grip(long fromMicros, long toMicros, Seat by, Side hand, Optional<Hold> hold) {
+    /**
+     * What is held.
+     *
+     * @param side the other's own side; empty for what has none, such as a belt
+     */
+    public record Hold(Part.Kind part, Optional<Side> side) {}
+
+    /** {@return the same, shorter or longer} */
+    public Grip until(long micros) {
+        return new Grip(fromMicros, micros, by, hand, hold);
+    }
+
+    /** {@return the same, told on a clock that started so much later} */
+    public Grip earlier(long micros) {
+        return new Grip(Math.max(0, fromMicros - micros), toMicros - micros, by, hand, hold);
+    }
+}

@@ -1,5 +1,6 @@
 package farglass.core.script;
 
+import farglass.core.bout.Part;
 import farglass.core.bout.Seat;
 import farglass.core.bout.Side;
 import java.util.ArrayList;
@@ -32,12 +33,18 @@ public final class ScriptFile {
                     .formatted(call.atMicros(), call.to().map(Seat::name).orElse("-"), call.signal()));
         }
         for (Grip grip : script.grips()) {
-            text.append("grip %d %d %s %s%n"
+            text.append("grip %d %d %s %s%s%n"
                     .formatted(
                             grip.fromMicros(),
                             grip.toMicros(),
                             grip.by().name(),
-                            grip.hand().name()));
+                            grip.hand().name(),
+                            grip.hold()
+                                    .map(hold -> " " + hold.part().name()
+                                            + hold.side()
+                                                    .map(side -> " " + side.name())
+                                                    .orElse(""))
+                                    .orElse("")));
         }
         return text.toString().replace("\r\n", "\n");
     }
@@ -75,7 +82,8 @@ public final class ScriptFile {
                                 Long.parseLong(words[1]),
                                 Long.parseLong(words[2]),
                                 Seat.valueOf(words[3]),
-                                Side.valueOf(words[4])));
+                                Side.valueOf(words[4]),
+                                words.length > 5 ? Optional.of(hold(words)) : Optional.empty()));
                     case "call" -> calls.add(new Call(Long.parseLong(words[1]), seat(words[2]), words[3]));
                     default -> throw new IllegalArgumentException("unknown word " + words[0]);
                 }
@@ -84,6 +92,11 @@ public final class ScriptFile {
             }
         }
         return new Script(kits[0], kits[1], lead, length, beats, calls, grips, fromBehind);
+    }
+
+    private static Grip.Hold hold(String[] words) {
+        return new Grip.Hold(
+                Part.Kind.valueOf(words[5]), words.length > 6 ? Optional.of(Side.valueOf(words[6])) : Optional.empty());
     }
 
     private static Optional<Seat> seat(String word) {

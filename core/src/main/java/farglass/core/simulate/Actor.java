@@ -13,6 +13,7 @@ import farglass.core.bout.Motive;
 import farglass.core.bout.OwnedSide;
 import farglass.core.bout.Part;
 import farglass.core.bout.Result;
+import farglass.core.bout.Ruling;
 import farglass.core.bout.Seat;
 import farglass.core.bout.Settled;
 import farglass.core.bout.Side;
@@ -29,6 +30,7 @@ import farglass.core.lexicon.Technique;
 import farglass.core.rules.Ruleset;
 import farglass.core.rules.Rulesets;
 import farglass.core.script.Beat;
+import farglass.core.script.Grip;
 import farglass.core.script.Pose;
 import farglass.core.script.Script;
 import java.util.Arrays;
@@ -306,11 +308,33 @@ final class Actor {
         if (!works && (technique.kind() == Kind.PASS || technique.kind() == Kind.TAKEDOWN)) {
             mat.stir(moment);
         }
-        if (technique.kind() == Kind.GRIP && works && header.uniform() == Uniform.GI) {
-            mat.grip(seat, telling.side().map(OwnedSide::side).orElse(Side.RIGHT), GRIP_KEPT);
-        }
+        hands(seat, technique, works, moment);
         if (!works || technique.to().isEmpty()) {
             answer(seat.other(), moment);
+        }
+    }
+
+    /** The camera sees which hand holds what, also where nobody tells it. */
+    private void hands(Seat seat, Technique technique, boolean works, Moment moment) {
+        List<Fact.Grip> told = moment.telling()
+                .facts(Fact.Grip.class)
+                .filter(grip -> grip.holder().owner() == seat)
+                .toList();
+        for (Fact.Grip grip : told) {
+            long holds = grip.untilMicros().orElse(mat.now() + GRIP_KEPT) - mat.now();
+            Optional<Grip.Hold> hold = Optional.of(
+                    new Grip.Hold(grip.target().kind(), grip.target().side()));
+            Optional<Side> hand = grip.holder().side();
+            if (hand.isPresent()) {
+                mat.grip(seat, hand.get(), holds, hold);
+            } else {
+                mat.grip(seat, Side.LEFT, holds, hold);
+                mat.grip(seat, Side.RIGHT, holds, hold);
+            }
+        }
+        if (told.isEmpty() && technique.kind() == Kind.GRIP && works && header.uniform() == Uniform.GI) {
+            mat.grip(
+                    seat, moment.telling().side().map(OwnedSide::side).orElse(Side.RIGHT), GRIP_KEPT, Optional.empty());
         }
     }
 
@@ -460,13 +484,17 @@ final class Actor {
         Optional<Seat> onTop = mat.top();
         mat.pass((6 + random.nextInt(8)) * Mat.SECOND);
         boolean held = reason.equals("edge") && where.control().isTopOnGround() && random.nextDouble() < 0.4;
+        boolean disputed = reason.equals("edge") && where.hasTop() && random.nextDouble() < ASSUMED.of("disputed");
+        // Who had the better place before, and has it no longer, is who complains.
+        Telling telling = disputed && onTop.isPresent() && !held
+                ? Telling.NOTHING.and(new Ruling.Disputed(
+                        onTop, "it went on standing, and she had the better place", onTop.map(Seat::other)))
+                : Telling.NOTHING;
         add(
                 Optional.empty(),
-                new Deed.Restarted(
-                        Optional.of(held ? Deed.Resumed.SAME : Deed.Resumed.NEUTRAL),
-                        reason.equals("edge") && where.hasTop() && random.nextDouble() < ASSUMED.of("disputed")),
+                new Deed.Restarted(Optional.of(held ? Deed.Resumed.SAME : Deed.Resumed.NEUTRAL), disputed),
                 Optional.empty(),
-                Telling.NOTHING);
+                telling);
         mat.call(Optional.empty(), "start");
         mat.reset(held ? where : mat.place("standing"), held ? onTop : Optional.empty());
         Arrays.fill(lastOwn, "");

@@ -42,7 +42,7 @@ public final class Cast {
 
     private static final long SEED = 4;
     /** Chosen because the match that is wanted comes up early. */
-    private static final long POSTING_SEED = 57;
+    private static final long POSTING_SEED = 259;
 
     private static final List<String> ORDINARY = List.of(
             "Adela Thorncroft",
@@ -104,7 +104,7 @@ public final class Cast {
     public static Seasons seasons(Lexicon lexicon) {
         Cast cast = new Cast(lexicon);
         cast.play();
-        return new Seasons(cast.bouts, cast.secondCodings);
+        return new Seasons(Planted.in(cast.bouts, lexicon), cast.secondCodings);
     }
 
     /**

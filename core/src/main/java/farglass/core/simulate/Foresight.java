@@ -130,7 +130,12 @@ final class Foresight {
     List<Choice> choices() {
         List<Choice> choices = new ArrayList<>();
         for (Seat seat : Seat.values()) {
-            repertoire.options(mat, seat).forEach(option -> choices.add(new Choice(seat, option)));
+            for (Option option : repertoire.options(mat, seat)) {
+                // Nobody does the same again that changes nothing: a foot is on the hip already.
+                if (!option.technique().equals(lastOwn[seat.ordinal()]) || !repertoire.isPlaced(option.technique())) {
+                    choices.add(new Choice(seat, option));
+                }
+            }
         }
         return choices;
     }

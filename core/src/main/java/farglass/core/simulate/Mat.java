@@ -85,8 +85,7 @@ final class Mat {
         position = place(settled.position());
         top = settled.top();
         // Who moves somewhere else lets go.
-        grips.replaceAll(
-                grip -> grip.toMicros() > now ? new Grip(grip.fromMicros(), now, grip.by(), grip.hand()) : grip);
+        grips.replaceAll(grip -> grip.toMicros() > now ? grip.until(now) : grip);
         grips.removeIf(grip -> grip.toMicros() <= grip.fromMicros());
         show();
         showSideOf(moment);
@@ -112,9 +111,9 @@ final class Mat {
         beats.add(new Beat(now + SECOND / 2, last.pose(), last.top(), last.mirrored()));
     }
 
-    /** A hand takes hold of cloth, and keeps it until the two are elsewhere or it has had enough. */
-    void grip(Seat by, Side hand, long micros) {
-        grips.add(new Grip(now, now + micros, by, hand));
+    /** A hand takes hold, and keeps it until the two are elsewhere or it has had enough. */
+    void grip(Seat by, Side hand, long micros, Optional<Grip.Hold> hold) {
+        grips.add(new Grip(now, now + micros, by, hand, hold));
     }
 
     /** Puts them somewhere without a moment: after a restart, which says so itself. */

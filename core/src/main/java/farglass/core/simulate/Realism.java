@@ -3,8 +3,10 @@ package farglass.core.simulate;
 import farglass.core.bout.Award;
 import farglass.core.bout.Bout;
 import farglass.core.bout.BoutKind;
+import farglass.core.bout.Covered;
 import farglass.core.bout.Deed;
 import farglass.core.bout.Fact;
+import farglass.core.bout.Layer;
 import farglass.core.bout.Method;
 import farglass.core.bout.Moment;
 import farglass.core.bout.PartState;
@@ -103,7 +105,9 @@ public final class Realism {
                     || bout.header().ruleset().equals("mixed-rules")) {
                 continue;
             }
-            for (Visit visit : Timeline.of(bout, lexicon).visits()) {
+            Bout seen = bout.with(
+                    bout.header().withCovered(List.of(new Covered(Layer.STORY, 0, bout.extentMicros(), false))));
+            for (Visit visit : Timeline.of(seen, lexicon).visits()) {
                 seconds.merge(sort(visit.stand().position().family()), visit.playedSeconds(), Double::sum);
                 all += visit.playedSeconds();
             }

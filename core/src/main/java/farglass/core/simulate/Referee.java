@@ -67,7 +67,10 @@ final class Referee {
         }
         moments.sort(Comparator.comparingLong(moment -> moment.atMicros().orElse(0)));
         Bout judged = renumbered(bout, moments);
-        return judged.with(judged.header().withResult(result(judged)));
+        // A round in the gym is told by its taps, and nobody announces anything.
+        return ruleset.scoring() == Ruleset.Scoring.TRAINING
+                ? judged
+                : judged.with(judged.header().withResult(result(judged)));
     }
 
     private static double chance(Call.Verdict verdict) {

@@ -54,6 +54,12 @@ final class Repertoire {
         return Optional.ofNullable(sheets[seat.ordinal()].known().get(technique));
     }
 
+    /** {@return whether it is a limb put somewhere, which stays there} */
+    boolean isPlaced(String technique) {
+        Kind kind = lexicon.technique(technique).orElseThrow().kind();
+        return kind == Kind.PLACEMENT || kind == Kind.HOLD;
+    }
+
     /** {@return how the sheets name all techniques of the kind of that one} */
     String kind(String technique) {
         Kind kind = lexicon.technique(technique).orElseThrow().kind();
@@ -66,9 +72,7 @@ final class Repertoire {
 
     /** {@return what is possible there: what the sheet writes, and what she does now and then} */
     List<Option> options(Mat mat, Seat seat) {
-        List<Option> own = sheets[seat.ordinal()].at(mat.position().key(), role(mat, seat));
-        List<Option> written =
-                own.isEmpty() ? sheets[seat.ordinal()].at(commonest(mat.position()), role(mat, seat)) : own;
+        List<Option> written = written(mat, seat);
         List<Option> options = new ArrayList<>();
         for (Option option : written) {
             if (option.only().filter(only -> only != uniform).isEmpty() && possible(mat, option.technique(), seat)) {
@@ -89,6 +93,19 @@ final class Repertoire {
                     .orElse(option));
         }
         return options;
+    }
+
+    /** What the sheet writes for the place, else for the commonest of its family, in the same role or else in none. */
+    private List<Option> written(Mat mat, Seat seat) {
+        GameSheet sheet = sheets[seat.ordinal()];
+        String usual = commonest(mat.position());
+        return Stream.of(
+                        sheet.at(mat.position().key(), role(mat, seat)),
+                        sheet.at(usual, role(mat, seat)),
+                        sheet.at(usual, "neutral"))
+                .filter(list -> !list.isEmpty())
+                .findFirst()
+                .orElse(List.of());
     }
 
     /** The position of the family whose list stands for all that have none of their own. */

@@ -129,11 +129,7 @@ enum Watching {
                 .toList();
         List<Grip> grips = script.grips().stream()
                 .filter(grip -> grip.toMicros() > LATE_MICROS)
-                .map(grip -> new Grip(
-                        Math.max(0, grip.fromMicros() - LATE_MICROS),
-                        grip.toMicros() - LATE_MICROS,
-                        grip.by(),
-                        grip.hand()))
+                .map(grip -> grip.earlier(LATE_MICROS))
                 .toList();
         return new Script(
                 script.kitA(), script.kitB(), 0, script.lengthMicros() - LATE_MICROS, beats, calls, grips, false);

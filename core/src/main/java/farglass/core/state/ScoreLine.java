@@ -5,9 +5,12 @@ import farglass.core.bout.Bout;
 import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Seat;
+import farglass.core.bout.TakenBack;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 
 /**
  * How it stood for one athlete, from one award to the next, by points alone. Awards count whether they were watched or not: the score is
@@ -36,15 +39,22 @@ public final class ScoreLine {
     private final List<Knot> knots = new ArrayList<>();
 
     private ScoreLine(Bout bout, Seat seat) {
-        int points = 0;
+        Map<String, Integer> given = new HashMap<>();
         knots.add(new Knot(0, Lead.LEVEL));
         for (Moment moment : bout.moments()) {
-            if (moment.atMicros().isPresent()
-                    && moment.actor().isPresent()
+            if (moment.atMicros().isEmpty()) {
+                continue;
+            }
+            int known = given.size();
+            if (moment.actor().isPresent()
                     && moment.deed() instanceof Deed.Awarded awarded
                     && awarded.award().kind() == Award.Kind.POINTS) {
-                int given = awarded.award().points();
-                points += moment.actor().get() == seat ? given : -given;
+                int points = awarded.award().points();
+                given.put(moment.id(), moment.actor().get() == seat ? points : -points);
+            }
+            boolean tied = given.keySet().removeAll(TakenBack.by(moment));
+            if (tied || given.size() != known) {
+                int points = given.values().stream().mapToInt(Integer::intValue).sum();
                 knots.add(new Knot(moment.atMicros().getAsLong(), Lead.of(points)));
             }
         }
