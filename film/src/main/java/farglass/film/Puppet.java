@@ -75,6 +75,22 @@ record Puppet(double[] joints) {
         return new Puppet(moved);
     }
 
+    /** {@return by how much a hand of this puppet falls short of that place, in metres; 0 where it reaches} */
+    double shortfall(double toX, double toY) {
+        return Math.max(0, Math.hypot(toX - x(CHEST), toY - y(CHEST)) - ARM - FOREARM + 0.01);
+    }
+
+    /** {@return the puppet bent towards a place by so many metres: head, chest and arms move, hip and legs stay} */
+    Puppet leaning(double toX, double toY, double by) {
+        double far = Math.max(0.05, Math.hypot(toX - x(CHEST), toY - y(CHEST)));
+        double[] moved = joints.clone();
+        for (int joint : new int[] {HEAD, CHEST, NEAR_ELBOW, NEAR_HAND, FAR_ELBOW, FAR_HAND}) {
+            moved[2 * joint] += by * (toX - x(CHEST)) / far;
+            moved[2 * joint + 1] += by * (toY - y(CHEST)) / far;
+        }
+        return new Puppet(moved);
+    }
+
     /** {@return where on the body that part is: x, then y} @param near whether it is on the side of the camera */
     double[] at(Part.Kind part, boolean near) {
         return switch (part) {

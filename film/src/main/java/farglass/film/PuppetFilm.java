@@ -33,6 +33,11 @@ public final class PuppetFilm implements Film {
     /** A hand needs so long to what it takes hold of. */
     private static final double REACH_MICROS = 330_000;
 
+    /** So far do bodies bend to a hold, in metres. */
+    private static final double MOST_LEAN = 0.26;
+    /** A hand that lacks no more than this still has the cloth between its fingers. */
+    private static final double NEARLY = 0.08;
+
     private static final Set<Part.Kind> CLOTH = EnumSet.of(
             Part.Kind.COLLAR,
             Part.Kind.SLEEVE,
@@ -106,19 +111,61 @@ public final class PuppetFilm implements Film {
         Beat shownBeat = script.beats().get(beat);
         Puppet a = from.a().towards(now.a(), eased).swaying(seconds, 0);
         Puppet b = from.b().towards(now.b(), eased).swaying(seconds, 2.1);
-        Puppet seenA = script.fromBehind() ? a.fromBehind() : a;
-        Puppet seenB = script.fromBehind() ? b.fromBehind() : b;
+        Figures seen = script.fromBehind() ? new Figures(a.fromBehind(), b.fromBehind()) : new Figures(a, b);
+        Figures met = met(seen, bout, shownBeat);
         return painter.paint(
                 shown,
                 new PuppetPainter.Scene(
-                        reaching(Seat.A, seenA, seenB, bout, shownBeat),
-                        reaching(Seat.B, seenB, seenA, bout, shownBeat),
+                        reaching(Seat.A, met, bout, shownBeat),
+                        reaching(Seat.B, met, bout, shownBeat),
                         top(shownBeat),
                         shownBeat.pose(),
-                        holding(Seat.A, bout, shownBeat),
-                        holding(Seat.B, bout, shownBeat),
+                        holding(Seat.A, met, bout, shownBeat),
+                        holding(Seat.B, met, bout, shownBeat),
                         clock(bout),
                         call(bout)));
+    }
+
+    /** What is held brings the two together: who holds leans to it, and who is held is pulled. */
+    private Figures met(Figures seen, long bout, Beat beat) {
+        Figures met = seen;
+        for (Seat seat : Seat.values()) {
+            for (Grip grip : holds(seat, bout)) {
+                double[] at = place(grip, met.of(seat.other()), beat);
+                double share = reached(grip, bout);
+                double gap = met.of(seat).shortfall(at[0], at[1]);
+                double lean = share * Math.min(gap / 2, MOST_LEAN);
+                Puppet holder = met.of(seat).leaning(at[0], at[1], lean);
+                Puppet held = met.of(seat.other())
+                        .leaning(
+                                holder.x(Puppet.CHEST),
+                                holder.y(Puppet.CHEST),
+                                share * Math.min(gap - lean, MOST_LEAN));
+                met = seat == Seat.A ? new Figures(holder, held) : new Figures(held, holder);
+            }
+        }
+        return met;
+    }
+
+    private double[] place(Grip grip, Puppet other, Beat beat) {
+        Grip.Hold hold = grip.hold().orElseThrow();
+        return other.at(
+                hold.part(),
+                hold.side().map(side -> isNear(grip.by().other(), side, beat)).orElse(true));
+    }
+
+    /** A hand goes to what it holds within a third of a second. */
+    private static double reached(Grip grip, long bout) {
+        return Math.min(1, (bout - grip.fromMicros()) / REACH_MICROS);
+    }
+
+    private List<Grip> holds(Seat seat, long bout) {
+        return grips(seat, bout).filter(grip -> grip.hold().isPresent()).toList();
+    }
+
+    private boolean isWithinReach(Grip grip, Figures met, Beat beat) {
+        double[] at = place(grip, met.of(grip.by().other()), beat);
+        return met.of(grip.by()).shortfall(at[0], at[1]) < NEARLY;
     }
 
     private Stream<Grip> grips(Seat seat, long bout) {
@@ -136,24 +183,22 @@ public final class PuppetFilm implements Film {
         return isNear(grip.by(), grip.hand(), beat) ? Puppet.NEAR_HAND : Puppet.FAR_HAND;
     }
 
-    /** A hand goes to what it holds within a third of a second, and stays there however the two move. */
-    private Puppet reaching(Seat seat, Puppet own, Puppet other, long bout, Beat beat) {
-        Puppet moved = own;
-        for (Grip grip :
-                grips(seat, bout).filter(each -> each.hold().isPresent()).toList()) {
-            Grip.Hold hold = grip.hold().get();
-            boolean near =
-                    hold.side().map(side -> isNear(seat.other(), side, beat)).orElse(true);
-            double[] at = other.at(hold.part(), near);
-            Puppet there = moved.reaching(hand(grip, beat), at[0], at[1]);
-            moved = moved.towards(there, Math.min(1, (bout - grip.fromMicros()) / REACH_MICROS));
+    /** A hand stays at what it holds however the two move; what is out of reach was let go of. */
+    private Puppet reaching(Seat seat, Figures met, long bout, Beat beat) {
+        Puppet moved = met.of(seat);
+        for (Grip grip : holds(seat, bout)) {
+            if (isWithinReach(grip, met, beat)) {
+                double[] at = place(grip, met.of(seat.other()), beat);
+                moved = moved.towards(moved.reaching(hand(grip, beat), at[0], at[1]), reached(grip, bout));
+            }
         }
         return moved;
     }
 
     /** Which hands hold, by joint, and whether it is cloth. */
-    private List<PuppetPainter.Held> holding(Seat seat, long bout, Beat beat) {
+    private List<PuppetPainter.Held> holding(Seat seat, Figures met, long bout, Beat beat) {
         return grips(seat, bout)
+                .filter(grip -> grip.hold().isEmpty() || isWithinReach(grip, met, beat))
                 .map(grip -> new PuppetPainter.Held(
                         hand(grip, beat),
                         grip.hold().map(hold -> CLOTH.contains(hold.part())).orElse(true)))
@@ -186,7 +231,11 @@ public final class PuppetFilm implements Film {
         return found;
     }
 
-    private record Figures(Puppet a, Puppet b) {}
+    private record Figures(Puppet a, Puppet b) {
+        Puppet of(Seat seat) {
+            return seat == Seat.A ? a : b;
+        }
+    }
 
     private static Seat top(Beat beat) {
         return beat.top().orElse(Seat.A);

@@ -32,8 +32,15 @@ final class PuppetPainter {
     private static final Color SKIN = new Color(0xd9ab86);
     private static final Color LINE = new Color(0x23262a);
     /** In these poses the one underneath wraps the near leg over the other, who must not hide it. */
-    private static final Set<Pose> LEGS_OVER =
-            Set.of(Pose.CLOSED_GUARD, Pose.OPEN_GUARD, Pose.HALF_GUARD, Pose.KNEE_SHIELD);
+    private static final Set<Pose> LEGS_OVER = Set.of(
+            Pose.CLOSED_GUARD,
+            Pose.OPEN_GUARD,
+            Pose.HALF_GUARD,
+            Pose.KNEE_SHIELD,
+            Pose.DE_LA_RIVA,
+            Pose.SPIDER,
+            Pose.X_GUARD,
+            Pose.BUTTERFLY);
     /** In these the one called top is behind. */
     private static final Set<Pose> BEHIND = Set.of(Pose.BACK, Pose.BACK_CHOKE);
 

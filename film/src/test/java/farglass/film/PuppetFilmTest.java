@@ -2,7 +2,9 @@ package farglass.film;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
+import farglass.core.bout.Part;
 import farglass.core.bout.Seat;
 import farglass.core.bout.Side;
 import farglass.core.script.Beat;
@@ -17,8 +19,11 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 
 class PuppetFilmTest {
     @TempDir
@@ -150,5 +155,60 @@ class PuppetFilmTest {
                 .isEqualTo(new PuppetFilm(plain).at(7_000_000).argb());
         assertThat(picture(held.acrossTheMat())).isNotEqualTo(picture(held));
         assertThat(ScriptFile.parse(ScriptFile.print(held.acrossTheMat()))).isEqualTo(held.acrossTheMat());
+    }
+
+    @Test
+    void aHandIsWhereItHoldsAndArmsKeepTheirLength() {
+        Puppet puppet = Poses.of(Pose.TIE).one();
+        for (int hand : new int[] {Puppet.NEAR_HAND, Puppet.FAR_HAND}) {
+            int elbow = hand == Puppet.NEAR_HAND ? Puppet.NEAR_ELBOW : Puppet.FAR_ELBOW;
+            double[] collar = Poses.of(Pose.TIE).two().at(Part.Kind.COLLAR, true);
+            assertThat(puppet.shortfall(collar[0], collar[1])).isLessThan(0.08);
+            Puppet holding = puppet.reaching(hand, collar[0], collar[1]);
+            assertThat(Math.hypot(holding.x(hand) - collar[0], holding.y(hand) - collar[1]))
+                    .isLessThan(0.08);
+            assertThat(Math.hypot(
+                            holding.x(elbow) - holding.x(Puppet.CHEST), holding.y(elbow) - holding.y(Puppet.CHEST)))
+                    .isCloseTo(0.31, within(0.001));
+            assertThat(Math.hypot(holding.x(hand) - holding.x(elbow), holding.y(hand) - holding.y(elbow)))
+                    .isCloseTo(0.30, within(0.001));
+        }
+        assertThat(puppet.shortfall(3, 1)).isGreaterThan(2);
+    }
+
+    /** Each of the two rests on the mat with some part, and nobody is flung far from the other. */
+    @ParameterizedTest
+    @EnumSource(Pose.class)
+    void nobodyFloats(Pose pose) {
+        for (Puppet puppet : List.of(Poses.of(pose).one(), Poses.of(pose).two())) {
+            double lowest = IntStream.range(0, Puppet.COUNT)
+                    .mapToDouble(puppet::y)
+                    .min()
+                    .orElseThrow();
+            assertThat(lowest).isBetween(-0.45, 0.17);
+            assertThat(Math.abs(puppet.x(Puppet.CHEST))).isLessThan(1.3);
+        }
+    }
+
+    @Test
+    void whatIsHeldComesBackFromTheTextOfTheScript() {
+        Script script = new Script(
+                "white gi",
+                "blue gi",
+                0,
+                10_000_000,
+                List.of(new Beat(0, Pose.TIE, Optional.empty(), false)),
+                List.of(),
+                List.of(
+                        new Grip(0, 5, Seat.A, Side.LEFT, Optional.of(new Grip.Hold(Part.Kind.BELT, Optional.empty()))),
+                        new Grip(
+                                1,
+                                6,
+                                Seat.B,
+                                Side.RIGHT,
+                                Optional.of(new Grip.Hold(Part.Kind.SLEEVE, Optional.of(Side.LEFT)))),
+                        new Grip(2, 7, Seat.B, Side.LEFT, Optional.empty())),
+                false);
+        assertThat(ScriptFile.parse(ScriptFile.print(script))).isEqualTo(script);
     }
 }

@@ -24,7 +24,14 @@ public enum Pose {
     KNEE_SHIELD,
     TRIANGLE,
     SCRAMBLE,
-    RESET;
+    RESET,
+    TIE,
+    BUTTERFLY,
+    DE_LA_RIVA,
+    SPIDER,
+    X_GUARD,
+    SADDLE,
+    FIFTY_FIFTY;
 
     /** {@return the pose that shows that position best} */
     public static Pose of(Position position) {
@@ -34,7 +41,15 @@ public enum Pose {
             case "standing", "standing-apart" -> STANDING;
             case "north-south" -> NORTH_SOUTH;
             case "knee-shield" -> KNEE_SHIELD;
-            case "seated-guard", "butterfly-guard" -> SEATED;
+            case "standing-grips", "collar-tie", "two-on-one-tie" -> TIE;
+            case "seated-guard", "shin-to-shin-guard" -> SEATED;
+            case "butterfly-guard", "half-butterfly-guard" -> BUTTERFLY;
+            case "de-la-riva-guard", "reverse-de-la-riva-guard" -> DE_LA_RIVA;
+            case "spider-guard", "lasso-guard", "double-lasso-guard", "collar-sleeve-guard", "double-sleeve-guard" ->
+                SPIDER;
+            case "x-guard", "single-leg-x-guard" -> X_GUARD;
+            case "inside-leg-entanglement", "cross-leg-entanglement" -> SADDLE;
+            case "fifty-fifty", "backside-fifty-fifty" -> FIFTY_FIFTY;
             case "closed-guard" -> CLOSED_GUARD;
             case "knee-on-belly" -> KNEE_ON_BELLY;
             case "mount", "technical-mount" -> MOUNT;

@@ -21,7 +21,6 @@ import farglass.core.bout.Stage;
 import farglass.core.bout.Telling;
 import farglass.core.bout.Uniform;
 import farglass.core.lexicon.Ends;
-import farglass.core.lexicon.Family;
 import farglass.core.lexicon.Kind;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.Position;
@@ -85,7 +84,8 @@ final class Actor {
         this.header = header;
         this.repertoire = new Repertoire(sheets, header.uniform(), lexicon);
         this.ruleset = Rulesets.shipped().named(header.ruleset()).orElseThrow();
-        this.mat = new Mat(lexicon, random);
+        // How it looks has chance of its own, so that another pose changes nothing of what happens.
+        this.mat = new Mat(lexicon, new SplittableRandom(random.nextLong()));
         this.foresight = new Foresight(sheets, repertoire, mat, lastOwn, lastReply);
         this.length = header.lengthMicros().orElse(ROUND_MICROS);
         this.particulars = new Particulars(header.uniform());
@@ -300,13 +300,19 @@ final class Actor {
             return;
         }
         telling = became(technique, option, telling, works);
+        Position from = mat.position();
         Moment moment = add(
                 Optional.of(seat),
                 new Deed.Did(technique.key()),
                 works && !technique.to().isEmpty() ? Optional.of(arrival(technique, seat)) : Optional.empty(),
                 telling);
-        if (!works && (technique.kind() == Kind.PASS || technique.kind() == Kind.TAKEDOWN)) {
-            mat.stir(moment);
+        if (!works) {
+            Optional<Pose> shown = Showing.of(technique, from);
+            if (shown.isPresent()) {
+                mat.tried(shown.get(), seat);
+            } else if (technique.kind() == Kind.PASS) {
+                mat.stir(moment);
+            }
         }
         hands(seat, technique, works, moment);
         if (!works || technique.to().isEmpty()) {
@@ -401,12 +407,8 @@ final class Actor {
             Kind.BACK_TAKE, List.of(Stage.BEHIND, Stage.UPPER_BODY, Stage.ONE_HOOK));
 
     private void submit(Seat seat, Technique technique, Telling telling, boolean works) {
-        Pose pose = mat.position().family() == Family.BACK ? Pose.BACK_CHOKE : Pose.ARMLOCK;
-        boolean arm = technique.sideRule() == SideRule.THEIR_ARM;
-        boolean seen = arm || pose == Pose.BACK_CHOKE;
-        if (seen) {
-            mat.show(pose, Optional.of(seat));
-        }
+        Optional<Pose> pose = Showing.of(technique, mat.position());
+        pose.ifPresent(shown -> mat.show(shown, Optional.of(seat)));
         double depth = random.nextDouble();
         Stage reached = works ? Stage.TAP : depth < 0.1 ? Stage.DEEP : depth < 0.25 ? Stage.LOCKED : Stage.THREAT;
         Moment moment =
@@ -416,7 +418,7 @@ final class Actor {
             return;
         }
         answer(seat.other(), moment);
-        if (seen) {
+        if (pose.isPresent()) {
             mat.pass(2 * Mat.SECOND);
             mat.show();
         }

@@ -111,6 +111,13 @@ final class Mat {
         beats.add(new Beat(now + SECOND / 2, last.pose(), last.top(), last.mirrored()));
     }
 
+    /** A try that was stopped: it is seen to come, and to go back. */
+    void tried(Pose pose, Seat by) {
+        Beat before = beats.get(beats.size() - 1);
+        show(pose, Optional.of(by));
+        beats.add(new Beat(now + SECOND / 2, before.pose(), before.top(), before.mirrored()));
+    }
+
     /** A hand takes hold, and keeps it until the two are elsewhere or it has had enough. */
     void grip(Seat by, Side hand, long micros, Optional<Grip.Hold> hold) {
         grips.add(new Grip(now, now + micros, by, hand, hold));
@@ -128,7 +135,17 @@ final class Mat {
     }
 
     void show(Pose pose, Optional<Seat> onTop) {
-        beats.add(new Beat(now, pose, onTop, random.nextBoolean()));
+        beats.add(new Beat(now, pose, onTop, isMirrored(onTop)));
+    }
+
+    /** Whoever is on the left stays there: bodies do not go through each other. */
+    private boolean isMirrored(Optional<Seat> onTop) {
+        if (beats.isEmpty()) {
+            return random.nextBoolean();
+        }
+        Beat last = beats.get(beats.size() - 1);
+        boolean same = onTop.orElse(Seat.A) == last.top().orElse(Seat.A);
+        return same == last.mirrored();
     }
 
     /** The two stir. */

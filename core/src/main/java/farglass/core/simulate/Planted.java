@@ -16,9 +16,12 @@ import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.NoSuchElementException;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -32,6 +35,7 @@ final class Planted {
     /** Where in the list the bout is that is told of, and where she sits. */
     private int at;
 
+    private final Set<Integer> used = new HashSet<>();
     private Seat she = Seat.A;
     private int added;
 
@@ -47,16 +51,60 @@ final class Planted {
      */
     static List<Acted> in(List<Acted> bouts, Lexicon lexicon) {
         Planted planted = new Planted(bouts, lexicon);
+        List<String> section = new ArrayList<>();
+        for (String line : lines()) {
+            if (line.startsWith("bout ") && !section.isEmpty()) {
+                planted.section(section);
+                section.clear();
+            }
+            section.add(line);
+        }
+        planted.section(section);
+        return planted.bouts.stream().map(Planted::named).toList();
+    }
+
+    private static List<String> lines() {
         try (BufferedReader in = new BufferedReader(
                 new InputStreamReader(Planted.class.getResourceAsStream("planted.txt"), StandardCharsets.UTF_8))) {
-            in.lines()
+            return in.lines()
                     .map(String::strip)
                     .filter(line -> !line.isEmpty() && !line.startsWith("#"))
-                    .forEach(planted::line);
+                    .toList();
         } catch (IOException e) {
             throw new UncheckedIOException("The program's own planted moments cannot be read", e);
         }
-        return planted.bouts.stream().map(Planted::named).toList();
+    }
+
+    /** Goes to the first whole match of the athlete in which everything happened that is told of. */
+    private void section(List<String> section) {
+        String athlete = section.get(0).substring("bout ".length());
+        String missing = "no match of hers is left";
+        for (int i = 0; i < bouts.size(); i++) {
+            Acted before = bouts.get(i);
+            if (!isWhole(before.told())
+                    || before.told().header().seatOf(athlete).isEmpty()
+                    || used.contains(i)) {
+                continue;
+            }
+            at = i;
+            she = before.told().header().seatOf(athlete).orElseThrow();
+            try {
+                section.stream().skip(1).forEach(this::line);
+                used.add(i);
+                return;
+            } catch (NoSuchElementException e) {
+                missing = e.getMessage();
+                bouts.set(i, before);
+            }
+        }
+        throw new IllegalStateException("Nothing can be planted in a match of %s: %s".formatted(athlete, missing));
+    }
+
+    private static boolean isWhole(Bout bout) {
+        return bout.header().kind() == BoutKind.COMPETITION
+                && !bout.moments().isEmpty()
+                && bout.header().footage().opening().isEmpty()
+                && !bout.header().ruleset().equals("mixed-rules");
     }
 
     /** Moments are named by their order, also those that came later. */
@@ -78,31 +126,11 @@ final class Planted {
     }
 
     private void line(String line) {
-        if (line.startsWith("bout ")) {
-            int last = line.lastIndexOf(' ');
-            choose(line.substring("bout ".length(), last), Integer.parseInt(line.substring(last + 1)));
-        } else if (line.startsWith("header ")) {
+        if (line.startsWith("header ")) {
             header(seated(line.substring("header ".length())));
         } else {
             moment(line);
         }
-    }
-
-    private void choose(String athlete, int nth) {
-        int seen = 0;
-        for (int i = 0; i < bouts.size(); i++) {
-            Bout bout = bouts.get(i).told();
-            boolean whole = bout.header().kind() == BoutKind.COMPETITION
-                    && !bout.moments().isEmpty()
-                    && bout.header().footage().opening().isEmpty()
-                    && !bout.header().ruleset().equals("mixed-rules");
-            if (whole && bout.header().seatOf(athlete).isPresent() && ++seen == nth) {
-                at = i;
-                she = bout.header().seatOf(athlete).orElseThrow();
-                return;
-            }
-        }
-        throw new IllegalStateException("The demo has no match number %d of %s".formatted(nth, athlete));
     }
 
     private String seated(String text) {
@@ -187,7 +215,7 @@ final class Planted {
                 .filter(moment -> is(moment, what))
                 .skip(nth - 1L)
                 .findFirst()
-                .orElseThrow(() -> new IllegalStateException(
+                .orElseThrow(() -> new NoSuchElementException(
                         "In %s %s does %s fewer than %d times".formatted(bout().id(), who, what, nth)));
     }
 

@@ -183,7 +183,8 @@ class CastTest {
                 .filter(bout -> bout.header().kind() == BoutKind.COMPETITION)
                 .toList();
         long taps = matches.stream().filter(CastTest::isTap).count();
-        assertThat(taps / (double) matches.size()).isBetween(0.1, 0.45);
+        // Some ninety matches are a small sample; RealismTest holds the share of the actor itself.
+        assertThat(taps / (double) matches.size()).isBetween(0.25, 0.52);
     }
 
     private static boolean isTap(Bout bout) {

@@ -45,7 +45,7 @@ class LongTailTest {
                         : 1;
             }
         }
-        assertThat((double) other / done).isCloseTo(0.45, Offset.offset(0.07));
+        assertThat((double) other / done).isCloseTo(0.38, Offset.offset(0.07));
         assertThat(LongTail.of(bouts, LEXICON, 3)).isEqualTo(tail);
     }
 }
