@@ -38,7 +38,7 @@ record Coder(double missed, double jitterSeconds, double confused, double slippe
     static final Coder SECOND = new Coder(0.1, 0.45, 0.05, 0.03, 0.25);
 
     private static final Assumptions ASSUMED = Assumptions.shipped();
-    private static final long FRAME_MICROS = 40_000;
+    static final long FRAME_MICROS = 40_000;
     private static final double UNSURE = 0.03;
     /** The key grip is what the camera hides most. */
     private static final double HIDDEN_GRIP = 0.04;

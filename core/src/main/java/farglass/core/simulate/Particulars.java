@@ -131,7 +131,7 @@ final class Particulars {
                 told = told.withMotive(line.motive.get());
             }
             if (line.seconds.isPresent()) {
-                told = told.and(new Span.Until(at + line.seconds.getAsLong() * Mat.SECOND));
+                told = told.and(new Span.Until(frame(at + line.seconds.getAsLong() * Mat.SECOND)));
             }
         }
         return told;
@@ -146,12 +146,17 @@ final class Particulars {
         return all;
     }
 
+    /** A person reads the end off a frame. */
+    private static long frame(long micros) {
+        return micros / Coder.FRAME_MICROS * Coder.FRAME_MICROS;
+    }
+
     /** Most grips are seen to end. */
     private static Fact.Grip held(Fact.Grip grip, long at, RandomGenerator random) {
         if (random.nextDouble() >= Assumptions.shipped().of("hand-told")) {
             return grip;
         }
-        long until = at + (HOLDS + random.nextInt(HOLDS_MORE)) * Mat.SECOND;
+        long until = frame(at + (HOLDS + random.nextInt(HOLDS_MORE)) * Mat.SECOND);
         return new Fact.Grip(
                 grip.holder(),
                 grip.target(),

@@ -37,7 +37,7 @@ enum Watching {
         return switch (this) {
             case RESULT_ONLY ->
                 new Acted(
-                        new Bout(id, acted.told().header(), List.of(), List.of()),
+                        new Bout(id, acted.told().header().withCovered(List.of()), List.of(), List.of()),
                         acted.script(),
                         acted.truth(),
                         acted.foreseen());

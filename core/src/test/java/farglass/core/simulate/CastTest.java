@@ -55,7 +55,8 @@ class CastTest {
             assertThat(told(name))
                     .filteredOn(bout -> bout.moments().isEmpty())
                     .as(name)
-                    .hasSize(2);
+                    .hasSize(2)
+                    .allMatch(bout -> bout.header().covered().isEmpty());
             assertThat(told(name).stream()
                             .map(bout -> bout.header().date().orElseThrow().getYear())
                             .distinct())
