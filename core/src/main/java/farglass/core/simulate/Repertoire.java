@@ -7,8 +7,10 @@ import farglass.core.lexicon.Kind;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.Position;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -18,6 +20,8 @@ final class Repertoire {
     private final Uniform uniform;
     private final Lexicon lexicon;
     private final List<RareMoves> rare;
+    /** By seat. */
+    private final List<Map<Kind, Double>> habits;
 
     Repertoire(GameSheet[] sheets, Uniform uniform, Lexicon lexicon) {
         this.sheets = sheets.clone();
@@ -26,6 +30,7 @@ final class Repertoire {
         this.rare = Stream.of(sheets)
                 .map(sheet -> RareMoves.of(sheet.name(), uniform))
                 .toList();
+        this.habits = Stream.of(sheets).map(this::habits).toList();
     }
 
     boolean possible(Mat mat, String technique, Seat seat) {
@@ -90,9 +95,41 @@ final class Repertoire {
                             known.left(),
                             known.line(),
                             known.only()))
-                    .orElse(option));
+                    .orElseGet(() -> sided(seat, option)));
         }
         return options;
+    }
+
+    /** Who goes to one side with what she does often goes there with the rest of its kind too. */
+    private Option sided(Seat seat, Option option) {
+        Kind kind = lexicon.technique(option.technique()).orElseThrow().kind();
+        Double habit = habits.get(seat.ordinal()).get(kind);
+        return option.left().isEmpty() || habit == null
+                ? option
+                : new Option(
+                        option.technique(),
+                        option.weight(),
+                        option.success(),
+                        Optional.of(habit),
+                        option.line(),
+                        option.only());
+    }
+
+    /** How often to the left, by kind, over everything the sheet writes. */
+    private Map<Kind, Double> habits(GameSheet sheet) {
+        Map<Kind, Double> weights = new EnumMap<>(Kind.class);
+        Map<Kind, Double> lefts = new EnumMap<>(Kind.class);
+        for (List<Option> place : sheet.options().values()) {
+            for (Option option : place) {
+                Kind kind = lexicon.technique(option.technique()).orElseThrow().kind();
+                if (option.left().isPresent()) {
+                    weights.merge(kind, option.weight(), Double::sum);
+                    lefts.merge(kind, option.weight() * option.left().get(), Double::sum);
+                }
+            }
+        }
+        lefts.replaceAll((kind, left) -> left / weights.get(kind));
+        return lefts;
     }
 
     /** What the sheet writes for the place, else for the commonest of its family, in the same role or else in none. */

@@ -1,0 +1,71 @@
+package farglass.core.catalogue;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import farglass.core.bout.Side;
+import farglass.core.corpus.Corpus;
+import farglass.core.corpus.Scope;
+import farglass.core.lexicon.Lexicon;
+import farglass.core.question.Claim;
+import farglass.core.question.Claims;
+import farglass.core.question.Dossier;
+import farglass.core.question.Figure;
+import farglass.core.simulate.Acted;
+import farglass.core.simulate.Cast;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+
+/** What the sheets of the demo plant (docs/demo.md) is claimed where it belongs. */
+class PlantedFoundTest {
+    private static final Lexicon LEXICON = Lexicon.shipped();
+    private static final Corpus DEMO =
+            Corpus.of(Cast.seasons(LEXICON).bouts().stream().map(Acted::told).toList(), LEXICON);
+
+    private static List<Claim> claims(String athlete, String ask, String option) {
+        Dossier dossier = Catalogue.dossier(athlete, DEMO, Scope.ALL);
+        return dossier.answers().stream()
+                .flatMap(answered -> answered.figures().stream())
+                .filter(figure ->
+                        figure.ask().id().equals(ask) && figure.option().equals(option))
+                .flatMap(figure -> claims(figure).stream())
+                .toList();
+    }
+
+    private static List<Claim> claims(Figure figure) {
+        return figure.match(
+                proportion -> proportion.claims(),
+                pace -> List.of(),
+                length -> List.of(),
+                listing -> List.of(),
+                part -> List.of(),
+                longest -> List.of());
+    }
+
+    private static void isFound(String athlete, String ask, String option, Claims.Direction direction) {
+        assertThat(claims(athlete, ask, option))
+                .as("%s, %s, %s", athlete, ask, option)
+                .anyMatch(claim -> claim instanceof Claim.ThanOthers than && than.direction() == direction);
+    }
+
+    @Test
+    void whoCirclesToTheOtherSideThanNearlyEveryone() {
+        isFound("Runa Castellan", "pass which", "circling-pass", Claims.Direction.MORE);
+        isFound("Runa Castellan", "pass side", "left", Claims.Direction.MORE);
+        assertThat(claims("Runa Castellan", "pass side", "left")).contains(new Claim.Prefers(Optional.of(Side.LEFT)));
+    }
+
+    @Test
+    void theSeatedGuardThatSweepsToTheOtherSideWhenTheSleeveIsDenied() {
+        isFound("Ottoline Vance", "pull to", "seated-guard", Claims.Direction.MORE);
+        isFound("Ottoline Vance", "sweep which", "two-on-one-sweep", Claims.Direction.MORE);
+        isFound("Ottoline Vance", "sweep side", "left", Claims.Direction.LESS);
+    }
+
+    @Test
+    void theClosedGuardAndWhatOurAthleteDoes() {
+        isFound("Ebele Straker", "pull to", "closed-guard", Claims.Direction.MORE);
+        isFound("Maren Tolliver", "takedown which", "single-leg", Claims.Direction.MORE);
+        isFound("Maren Tolliver", "sweep which", "hip-bump-sweep", Claims.Direction.MORE);
+    }
+}
