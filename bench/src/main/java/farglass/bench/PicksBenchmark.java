@@ -32,7 +32,7 @@ import org.openjdk.jmh.annotations.Warmup;
 @Fork(1)
 public class PicksBenchmark {
     /** How often the demo's bouts are repeated. */
-    @Param({"1", "10"})
+    @Param({"1", "10", "50"})
     public int times;
 
     private final Lexicon lexicon = Lexicon.shipped();
