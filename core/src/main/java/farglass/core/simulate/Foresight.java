@@ -102,7 +102,12 @@ final class Foresight {
         List<Choice> choices = choices();
         double all =
                 choices.stream().mapToDouble(each -> each.option().weight()).sum();
+        double least = leastOfMost(choices);
         for (Choice choice : choices) {
+            // What many others outweigh is none of the nine, unless it is expected for another reason too.
+            if (choice.option().weight() < least && !isExpected(chances, choice)) {
+                continue;
+            }
             double seen = choice.option().technique().equals(QUIET) ? WAIT_SEEN : 1;
             chances.merge(
                     new Next(Optional.of(choice.seat()), choice.option().technique()),
@@ -113,6 +118,27 @@ final class Foresight {
     }
 
     private static final int MOST = 9;
+
+    private static boolean isExpected(Map<Next, Double> chances, Choice choice) {
+        for (Next next : chances.keySet()) {
+            if (next.what.equals(choice.option().technique()) && next.actor.equals(Optional.of(choice.seat()))) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** The weight that all but twice nine of them lie below; quiet stretches count for less than they weigh. */
+    private static double leastOfMost(List<Choice> choices) {
+        PriorityQueue<Double> most = new PriorityQueue<>();
+        for (Choice choice : choices) {
+            most.add(choice.option().weight());
+            if (most.size() > 2 * MOST) {
+                most.poll();
+            }
+        }
+        return most.isEmpty() ? 0 : most.peek();
+    }
 
     private static List<Next> likeliest(Map<Next, Double> chances) {
         PriorityQueue<Map.Entry<Next, Double>> likeliest = new PriorityQueue<>(Map.Entry.comparingByValue());

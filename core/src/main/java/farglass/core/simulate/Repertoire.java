@@ -6,8 +6,10 @@ import farglass.core.lexicon.Control;
 import farglass.core.lexicon.Kind;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.Position;
+import farglass.core.lexicon.Role;
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -20,6 +22,9 @@ final class Repertoire {
     private final Uniform uniform;
     private final Lexicon lexicon;
     private final List<RareMoves> rare;
+    /** What is possible somewhere is so all bout long. */
+    private final Map<There, List<Option>> known = new HashMap<>();
+
     /** By seat. */
     private final List<Map<Kind, Double>> habits;
 
@@ -32,6 +37,8 @@ final class Repertoire {
                 .toList();
         this.habits = Stream.of(sheets).map(this::habits).toList();
     }
+
+    private record There(Seat seat, Position position, Role role) {}
 
     boolean possible(Mat mat, String technique, Seat seat) {
         return lexicon.technique(technique)
@@ -77,6 +84,10 @@ final class Repertoire {
 
     /** {@return what is possible there: what the sheet writes, and what she does now and then} */
     List<Option> options(Mat mat, Seat seat) {
+        return known.computeIfAbsent(new There(seat, mat.position(), mat.roleOf(seat)), there -> possible(mat, seat));
+    }
+
+    private List<Option> possible(Mat mat, Seat seat) {
         List<Option> written = written(mat, seat);
         List<Option> options = new ArrayList<>();
         for (Option option : written) {

@@ -3,6 +3,7 @@ package farglass.core.catalogue;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import farglass.core.Demo;
 import farglass.core.bout.Bout;
 import farglass.core.corpus.BoutCounts;
 import farglass.core.corpus.Corpus;
@@ -11,7 +12,6 @@ import farglass.core.corpus.Scope;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.question.Dossier;
 import farglass.core.simulate.Acted;
-import farglass.core.simulate.Cast;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -23,7 +23,7 @@ class KeptSumsTest {
     private static final String ATHLETE = "Runa Castellan";
     private static final Lexicon LEXICON = Lexicon.shipped();
     private static final List<Bout> BOUTS =
-            Cast.seasons(LEXICON).bouts().stream().map(Acted::told).limit(60).toList();
+            Demo.SEASONS.bouts().stream().map(Acted::told).limit(60).toList();
 
     private static Dossier dossier(Corpus corpus) {
         return Catalogue.dossier(ATHLETE, corpus, Scope.ALL);

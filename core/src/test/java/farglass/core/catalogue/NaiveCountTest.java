@@ -3,6 +3,7 @@ package farglass.core.catalogue;
 import static farglass.core.Bouts.LEXICON;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import farglass.core.Demo;
 import farglass.core.bout.Became;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Certainty;
@@ -19,7 +20,6 @@ import farglass.core.lexicon.Kind;
 import farglass.core.question.Dossier;
 import farglass.core.question.Figure;
 import farglass.core.simulate.Acted;
-import farglass.core.simulate.Cast;
 import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -30,7 +30,7 @@ import org.junit.jupiter.api.Test;
 /** The dossiers of everybody in the demo, held against a count by another hand: straight through the moments, without sheets. */
 class NaiveCountTest {
     private static final List<Bout> BOUTS =
-            Cast.seasons(LEXICON).bouts().stream().map(Acted::told).toList();
+            Demo.SEASONS.bouts().stream().map(Acted::told).toList();
     private static final Corpus CORPUS = Corpus.of(BOUTS, LEXICON);
     private static final Map<String, Kind> KINDS = Map.of(
             "takedown done", Kind.TAKEDOWN,

@@ -2,6 +2,7 @@ package farglass.core.catalogue;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import farglass.core.Demo;
 import farglass.core.bout.Side;
 import farglass.core.corpus.Corpus;
 import farglass.core.corpus.Scope;
@@ -11,7 +12,6 @@ import farglass.core.question.Claims;
 import farglass.core.question.Dossier;
 import farglass.core.question.Figure;
 import farglass.core.simulate.Acted;
-import farglass.core.simulate.Cast;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -20,7 +20,7 @@ import org.junit.jupiter.api.Test;
 class PlantedFoundTest {
     private static final Lexicon LEXICON = Lexicon.shipped();
     private static final Corpus DEMO =
-            Corpus.of(Cast.seasons(LEXICON).bouts().stream().map(Acted::told).toList(), LEXICON);
+            Corpus.of(Demo.SEASONS.bouts().stream().map(Acted::told).toList(), LEXICON);
 
     private static List<Claim> claims(String athlete, String ask, String option) {
         Dossier dossier = Catalogue.dossier(athlete, DEMO, Scope.ALL);

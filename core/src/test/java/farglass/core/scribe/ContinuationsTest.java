@@ -4,13 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import farglass.core.Bouts;
+import farglass.core.Demo;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Deed;
 import farglass.core.bout.Seat;
 import farglass.core.corpus.Corpus;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.simulate.Acted;
-import farglass.core.simulate.Cast;
 import farglass.core.simulate.Foreseen;
 import farglass.core.state.Stand;
 import farglass.core.state.Timeline;
@@ -108,7 +108,7 @@ class ContinuationsTest {
     /** The figures of the note; bounds a little below what was measured, so that a loss of skill fails the build. */
     @Test
     void onTheDemoThePicksStandBetweenFloorAndCeilingAndPromiseWhatComes() {
-        List<Acted> acted = Cast.seasons(LEXICON).bouts();
+        List<Acted> acted = Demo.SEASONS.bouts();
         List<Bout> told = acted.stream().map(Acted::told).toList();
         PickQuality picks = PickQuality.of(Corpus.of(told, LEXICON), true);
         Foreseen ceiling = acted.stream().map(Acted::foreseen).reduce(Foreseen.NOTHING, Foreseen::and);

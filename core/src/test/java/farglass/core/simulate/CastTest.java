@@ -3,6 +3,7 @@ package farglass.core.simulate;
 import static farglass.core.Bouts.LEXICON;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import farglass.core.Demo;
 import farglass.core.bout.Bout;
 import farglass.core.bout.BoutKind;
 import farglass.core.bout.Deed;
@@ -30,7 +31,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
 class CastTest {
-    private static final Cast.Seasons SEASONS = Cast.seasons(LEXICON);
+    private static final Cast.Seasons SEASONS = Demo.SEASONS;
     private static final List<Acted> BOUTS = SEASONS.bouts();
 
     private static List<Bout> told(String name) {

@@ -4,6 +4,7 @@ import static farglass.core.Bouts.LEXICON;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import farglass.core.Demo;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Deed;
 import farglass.core.bout.Fact;
@@ -17,7 +18,7 @@ import org.junit.jupiter.api.Test;
 
 /** What a coder with known faults gets wrong, in the long run. */
 class CoderTest {
-    private static final List<Bout> TRUTH = Cast.seasons(LEXICON).bouts().stream()
+    private static final List<Bout> TRUTH = Demo.SEASONS.bouts().stream()
             .map(Acted::truth)
             .filter(bout -> bout.moments().size() > 20)
             .toList();

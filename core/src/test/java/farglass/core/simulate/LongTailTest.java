@@ -2,6 +2,7 @@ package farglass.core.simulate;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import farglass.core.Demo;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Moment;
 import farglass.core.lexicon.Kind;
@@ -21,10 +22,8 @@ class LongTailTest {
 
     @Test
     void aboutHalfIsSomethingElseOfItsKindAndEverybodyEndsWhereTheyDid() {
-        List<Bout> bouts = Cast.seasons(LEXICON).bouts().stream()
-                .map(Acted::told)
-                .limit(20)
-                .toList();
+        List<Bout> bouts =
+                Demo.SEASONS.bouts().stream().map(Acted::told).limit(20).toList();
         List<Bout> tail = LongTail.of(bouts, LEXICON, 3);
         int done = 0;
         int other = 0;
