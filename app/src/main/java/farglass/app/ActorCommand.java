@@ -11,7 +11,10 @@ import java.util.Locale;
 import java.util.concurrent.Callable;
 import java.util.stream.Collectors;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
+import picocli.CommandLine.ParameterException;
+import picocli.CommandLine.Spec;
 
 @Command(
         name = "actor",
@@ -28,11 +31,22 @@ final class ActorCommand implements Callable<Integer> {
             description = "measured on so many matches between everybody of the demo (${DEFAULT-VALUE})")
     private int matches;
 
+    /** More take longer than anybody waits, and tell no more. */
+    private static final int MOST_MATCHES = 10_000;
+
+    @Spec
+    private CommandSpec spec;
+
     @Option(names = "--json", description = "as JSON")
     private boolean json;
 
     @Override
     public Integer call() {
+        if (matches < 1 || matches > MOST_MATCHES) {
+            throw new ParameterException(
+                    spec.commandLine(),
+                    "--matches needs a number from 1 to %d but got %d".formatted(MOST_MATCHES, matches));
+        }
         Lexicon lexicon = Lexicon.shipped();
         List<Realism.Row> rows =
                 Realism.of(demo ? Cast.seasons(lexicon).bouts() : Cast.league(matches, lexicon), lexicon);
@@ -44,12 +58,12 @@ final class ActorCommand implements Callable<Integer> {
         return rows.stream()
                 .map(row -> String.format(
                         Locale.ROOT,
-                        "%-16s %9.3f   %6s to %-6s %-7s %s",
+                        "%-16s %9s   %6s to %-6s %-7s %s",
                         row.aim(),
-                        row.value(),
+                        row.isMeasured() ? String.format(Locale.ROOT, "%.3f", row.value()) : "-",
                         number(row.from()),
                         number(row.to()),
-                        row.isMet() ? "" : "MISSED",
+                        !row.isMeasured() ? "unknown" : row.isMet() ? "" : "MISSED",
                         row.words()))
                 .collect(Collectors.joining("\n"));
     }
@@ -64,7 +78,7 @@ final class ActorCommand implements Callable<Integer> {
         rows.forEach(row -> aims.addObject()
                 .put("aim", row.aim())
                 .put("words", row.words())
-                .put("value", row.value())
+                .put("value", row.isMeasured() ? (Double) row.value() : null)
                 .put("from", row.from())
                 .put("to", row.to())
                 .put("met", row.isMet()));

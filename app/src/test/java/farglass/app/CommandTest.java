@@ -260,6 +260,20 @@ class CommandTest {
     }
 
     @Test
+    void whatFewMatchesDoNotTellIsNotMeasured() throws Exception {
+        assertThat(run("actor", "--matches", "1", "--json")).isZero();
+        JsonNode aims = new ObjectMapper().readTree(words()).path("aims");
+        assertThat(aims)
+                .hasSizeGreaterThan(30)
+                .allMatch(
+                        aim -> aim.path("value").isNumber() || aim.path("value").isNull());
+        for (String wrong : new String[] {"0", "-5", "1000000"}) {
+            assertThat(run("actor", "--matches", wrong)).isEqualTo(2);
+            assertThat(words()).contains("1 to 10000");
+        }
+    }
+
+    @Test
     void wrongUsageSaysHow() {
         assertThat(run("profile")).isEqualTo(2);
         assertThat(words()).contains("--library");

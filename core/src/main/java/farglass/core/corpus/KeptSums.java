@@ -21,7 +21,8 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 
 /**
- * What was added up of everybody, and counted bout by bout of those who were asked about, kept from one start of the program to the next. It holds nothing that cannot be counted again, and is
+ * What was added up of everybody, and counted bout by bout of those who were asked about, kept from one start of the program to the
+ * next. It holds nothing that cannot be counted again, and is
  * believed only of athletes of whose bouts not a letter has changed.
  */
 public final class KeptSums {

@@ -46,6 +46,11 @@ public final class Realism {
      * @param to the most that will do
      */
     public record Row(String aim, String words, double value, double from, double to) {
+        /** {@return whether there was anything to measure: among few matches there may be no tap} */
+        public boolean isMeasured() {
+            return !Double.isNaN(value);
+        }
+
         public boolean isMet() {
             return from <= value && value <= to;
         }
