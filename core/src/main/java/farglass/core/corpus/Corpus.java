@@ -6,6 +6,7 @@ import farglass.core.bout.Seat;
 import farglass.core.estimate.BoutRate;
 import farglass.core.estimate.Choices;
 import farglass.core.estimate.Exposure;
+import farglass.core.estimate.OtherRates;
 import farglass.core.estimate.Population;
 import farglass.core.estimate.Taken;
 import farglass.core.lexicon.Lexicon;
@@ -31,6 +32,9 @@ import java.util.stream.IntStream;
  * anew. What is asked of it never changes; sheets and sums are made when they are first needed, by whichever thread.
  */
 public final class Corpus {
+    /** What is believed of a rate that was never seen of anybody: once in ten minutes. */
+    private static final double USUAL_PER_MINUTE = 0.1;
+
     private final List<Bout> bouts;
     private final Lexicon lexicon;
     private final Map<Bout, BoutCounts> sheets = new IdentityHashMap<>();
@@ -40,21 +44,24 @@ public final class Corpus {
     /** Of whom more was asked than what others are held against. */
     private final Set<String> inPerson = ConcurrentHashMap.newKeySet();
 
-    private final Map<Asked, List<Counted>> counted = new ConcurrentHashMap<>();
+    private final Map<Asked, AthleteCounts> counted = new ConcurrentHashMap<>();
     private final Map<String, AthleteSums> sums = new ConcurrentHashMap<>();
     private final Map<String, Population> populations = new ConcurrentHashMap<>();
 
-    private final Map<Asked, List<Map<String, Counted>>> eachCounted = new ConcurrentHashMap<>();
+    private final Map<Asked, Map<String, AthleteCounts>> eachCounted = new ConcurrentHashMap<>();
     private final Map<String, Map<String, Population>> eachPopulations = new ConcurrentHashMap<>();
     private final Map<String, List<Seat>> seats = new ConcurrentHashMap<>();
     private final Map<String, Sort> sorts = new ConcurrentHashMap<>();
     /** The same bouts, only a part of each looked at. */
     private final Map<Within, Corpus> parts = new ConcurrentHashMap<>();
 
-    private final Map<Asked, Map<String, Exposure>> rates = new ConcurrentHashMap<>();
+    private final Map<AskedWithout, OtherRates> rates = new ConcurrentHashMap<>();
 
     /** A tally, and of whom, or of which option. */
     private record Asked(String tally, String of) {}
+
+    /** Of everybody but one. */
+    private record AskedWithout(Asked asked, String athlete) {}
 
     private Corpus(Collection<Bout> bouts, Lexicon lexicon, Map<Bout, BoutCounts> known) {
         this.bouts = List.copyOf(bouts);
@@ -139,7 +146,7 @@ public final class Corpus {
     }
 
     /** What is mostly there already is looked up without a lock. */
-    private static <K, V> V known(Map<K, V> made, K key, Function<K, V> making) {
+    static <K, V> V known(Map<K, V> made, K key, Function<K, V> making) {
         V known = made.get(key);
         return known != null ? known : made.computeIfAbsent(key, making);
     }
@@ -228,17 +235,17 @@ public final class Corpus {
         return bouts.stream().map(bout -> sheets.get(bout).sheet()).toList();
     }
 
-    /** Where the athlete sat in each of these bouts. */
-    private List<Seat> seats(String athlete) {
+    /** {@return where the athlete sat in each of the bouts that count, in their order} */
+    public List<Seat> seats(String athlete) {
         return seats.computeIfAbsent(athlete, any -> counts(athlete).stream()
                 .map(sheet -> sheet.bout().header().seatOf(athlete).orElseThrow())
                 .toList());
     }
 
-    /** {@return what was counted in each of the athlete's bouts, in their order} */
-    public List<Counted> counted(Tally tally, String athlete) {
+    /** {@return what was counted of the athlete; of all bouts} */
+    public AthleteCounts counted(Tally tally, String athlete) {
         inPerson.add(athlete);
-        return counted.computeIfAbsent(new Asked(tally.id(), athlete), asked -> count(tally, athlete));
+        return known(counted, new Asked(tally.id(), athlete), asked -> AthleteCounts.of(count(tally, athlete)));
     }
 
     /** {@return the athlete's bouts, worked out where something of them is not known yet} */
@@ -290,9 +297,9 @@ public final class Corpus {
         });
     }
 
-    /** {@return by sort, what was counted in each of the athlete's bouts, in their order} */
-    public List<Map<String, Counted>> counted(EachTally tally, String athlete) {
-        return eachCounted.computeIfAbsent(new Asked(tally.id(), athlete), asked -> each(tally, athlete));
+    /** {@return by sort, what was counted of the athlete; of all bouts} */
+    public Map<String, AthleteCounts> counted(EachTally tally, String athlete) {
+        return known(eachCounted, new Asked(tally.id(), athlete), asked -> AthleteCounts.bySort(each(tally, athlete)));
     }
 
     private List<Map<String, Counted>> each(EachTally tally, String athlete) {
@@ -305,18 +312,23 @@ public final class Corpus {
         return each;
     }
 
-    /** {@return by athlete, how often the option came in the time that was watched, all bouts alike; added up the first time} */
-    public Map<String, Exposure> rates(Tally tally, String option, Optional<Stretches> stretches) {
-        Map<String, Exposure> known = rates.get(new Asked(tally.id(), option));
+    /**
+     * {@return how often the option came of all but one athlete in the time that was watched, all bouts alike; added up the first time}
+     *
+     * @param athlete who is left out
+     */
+    public OtherRates otherRates(Tally tally, String option, Optional<Stretches> stretches, String athlete) {
+        AskedWithout asked = new AskedWithout(new Asked(tally.id(), option), athlete);
+        OtherRates known = rates.get(asked);
         if (known == null) {
-            Map<String, Exposure> byAthlete = new LinkedHashMap<>();
-            AthleteSums.OfOption asked = new AthleteSums.OfOption(tally.id(), option);
-            athletes()
-                    .forEach(athlete -> byAthlete.put(
-                            athlete,
-                            known(sums(athlete).rates(), asked, any -> exposure(tally, option, stretches, athlete))));
-            known = Collections.unmodifiableMap(byAthlete);
-            rates.put(new Asked(tally.id(), option), known);
+            AthleteSums.OfOption ofOption = new AthleteSums.OfOption(tally.id(), option);
+            List<Exposure> others = athletes().stream()
+                    .filter(other -> !other.equals(athlete))
+                    .map(other ->
+                            known(sums(other).rates(), ofOption, any -> exposure(tally, option, stretches, other)))
+                    .toList();
+            known = new OtherRates(others, USUAL_PER_MINUTE);
+            rates.put(asked, known);
         }
         return known;
     }

@@ -29,18 +29,26 @@ final class Beta {
 
     /** {@return the probability of at most that} @param share in (0, 1) */
     double below(double share) {
-        return share < turn ? part(successes, failures, share) : 1 - part(failures, successes, 1 - share);
+        return below(share, front(share));
     }
 
-    /** {@return the density there} @param share in (0, 1) */
-    double density(double share) {
-        return Math.exp((successes - 1) * Math.log(share) + (failures - 1) * Math.log1p(-share) - logBeta);
+    /** {@return the same, and the density there} @param share in (0, 1) */
+    Quantile.At at(double share) {
+        double front = front(share);
+        return new Quantile.At(below(share, front), front / (share * (1 - share)));
     }
 
-    private double part(double a, double b, double x) {
-        double front = Math.exp(a * Math.log(x) + b * Math.log1p(-x) - logBeta) / a;
+    private double front(double share) {
+        return Math.exp(successes * Math.log(share) + failures * Math.log1p(-share) - logBeta);
+    }
+
+    private double below(double share, double front) {
+        return share < turn ? part(successes, failures, share, front) : 1 - part(failures, successes, 1 - share, front);
+    }
+
+    private static double part(double a, double b, double x, double front) {
         // Far out nothing is left to be multiplied.
-        return front == 0 ? 0 : Math.min(1, front * fraction(a, b, x));
+        return front == 0 ? 0 : Math.min(1, front / a * fraction(a, b, x));
     }
 
     private static double fraction(double a, double b, double x) {

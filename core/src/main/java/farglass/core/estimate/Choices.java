@@ -62,6 +62,45 @@ public final class Choices {
         }
     }
 
+    /** Adds up option after option. */
+    public static final class Adding {
+        private final Choices sums = new Choices(List.of(), List.of());
+        private final int[] chances;
+        private final double[] weights;
+
+        /** @param chances of each bout, 1 or more @param weights of each bout, in (0, 1] */
+        public Adding(int[] chances, double[] weights) {
+            this.chances = chances;
+            this.weights = weights;
+            sums.bouts = chances.length;
+            for (int i = 0; i < chances.length; i++) {
+                sums.raw += chances[i];
+                sums.weighed += weights[i] * chances[i];
+                sums.rawSquares += (double) chances[i] * chances[i];
+                sums.squares += weights[i] * chances[i] * chances[i];
+            }
+        }
+
+        /** Adds an option. @param bouts in which of the bouts it was taken @param times how often in each of those */
+        public void add(String option, int[] bouts, int[] times) {
+            int raw = 0;
+            double weighed = 0;
+            double squared = 0;
+            for (int k = 0; k < bouts.length; k++) {
+                int bout = bouts[k];
+                raw += times[k];
+                weighed += weights[bout] * times[k];
+                squared += (double) times[k] * times[k] / chances[bout];
+            }
+            sums.options.put(option, new Sum(raw, weighed, squared));
+        }
+
+        /** {@return all that was added; nothing may be added after it} */
+        public Choices sums() {
+            return sums;
+        }
+    }
+
     /** {@return the same of bouts that all weigh alike} */
     public static Choices alike(List<Taken> taken) {
         return new Choices(taken, Collections.nCopies(taken.size(), 1.0));

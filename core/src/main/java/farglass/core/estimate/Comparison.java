@@ -27,13 +27,14 @@ public record Comparison(Posterior own, Posterior others) implements Difference 
     /** By the midpoint rule over the others' mean. */
     @Override
     public Wrong wrong(double margin) {
-        double notAbove = 0;
-        double notBelow = 0;
-        for (double mean : others.middles(POINTS)) {
-            notAbove += own.below(mean + margin);
-            notBelow += 1 - own.below(mean - margin);
+        double[] means = others.middles(POINTS);
+        double[] above = new double[POINTS];
+        double[] below = new double[POINTS];
+        for (int i = 0; i < POINTS; i++) {
+            above[i] = means[i] + margin;
+            below[i] = means[i] - margin;
         }
-        return new Wrong(notAbove / POINTS, notBelow / POINTS);
+        return new Wrong(own.meanBelow(above), 1 - own.meanBelow(below));
     }
 
     /** From the ends of the others' mean alone. */

@@ -78,10 +78,12 @@ public record Durations(OptionalDouble median, OptionalDouble low80, OptionalDou
     public static List<Step> survival(List<Stay> stays) {
         List<Stay> inOrder =
                 stays.stream().sorted(Comparator.comparingDouble(Stay::seconds)).toList();
-        Map<String, Integer> left = new HashMap<>();
-        stays.forEach(stay -> left.merge(stay.bout(), 1, Integer::sum));
+        Map<String, Integer> bouts = new HashMap<>();
+        stays.forEach(stay -> bouts.putIfAbsent(stay.bout(), bouts.size()));
+        int[] left = new int[bouts.size()];
+        stays.forEach(stay -> left[bouts.get(stay.bout())]++);
         // What each bout adds to the cumulative hazard beyond what all stays at risk would have led one to expect.
-        Map<String, Double> excess = new HashMap<>();
+        double[] excess = new double[left.length];
         List<Step> steps = new ArrayList<>();
         double surviving = 1;
         double greenwood = 0;
@@ -97,18 +99,19 @@ public record Durations(OptionalDouble median, OptionalDouble low80, OptionalDou
             if (ends > 0) {
                 surviving *= 1 - ends / atRisk;
                 greenwood += atRisk > ends ? ends / (atRisk * (atRisk - ends)) : 0;
-                for (Map.Entry<String, Integer> bout : left.entrySet()) {
-                    excess.merge(bout.getKey(), -bout.getValue() * ends / (atRisk * atRisk), Double::sum);
+                for (int bout = 0; bout < left.length; bout++) {
+                    excess[bout] -= left[bout] * ends / (atRisk * atRisk);
                 }
                 for (Stay stay : leaving) {
-                    excess.merge(stay.bout(), (stay.ended() ? 1 : 0) / atRisk, Double::sum);
+                    excess[bouts.get(stay.bout())] += (stay.ended() ? 1 : 0) / atRisk;
                 }
-                double between = excess.values().stream()
-                        .mapToDouble(each -> each * each)
-                        .sum();
+                double between = 0;
+                for (double each : excess) {
+                    between += each * each;
+                }
                 steps.add(new Step(now, surviving, Math.max(greenwood, between)));
             }
-            leaving.forEach(stay -> left.merge(stay.bout(), -1, Integer::sum));
+            leaving.forEach(stay -> left[bouts.get(stay.bout())]--);
             atRisk -= leaving.size();
         }
         return steps;

@@ -3,12 +3,8 @@ package farglass.core.estimate;
 import java.util.List;
 import org.apache.commons.numbers.gamma.LogBeta;
 
-/**
- * What is believed of a share: a mixture of beta distributions.
- *
- * @param parts their weights add up to one
- */
-public record Posterior(List<Part> parts) {
+/** What is believed of a share: a mixture of beta distributions, which may be asked at many shares. Immutable. */
+public final class Posterior {
     /**
      * One beta of the mixture.
      *
@@ -34,8 +30,17 @@ public record Posterior(List<Part> parts) {
 
     private static final int MOST_MOMENTS = 24;
 
-    public Posterior {
-        parts = List.copyOf(parts);
+    private final List<Part> parts;
+    /** Made when first needed; two threads may both make them: they are the same. */
+    private volatile Beta[] betas;
+
+    /** @param parts their weights add up to one */
+    public Posterior(List<Part> parts) {
+        this.parts = List.copyOf(parts);
+    }
+
+    public List<Part> parts() {
+        return parts;
     }
 
     /**
@@ -86,10 +91,33 @@ public record Posterior(List<Part> parts) {
             return 1;
         }
         double below = 0;
-        for (Part part : parts) {
-            below += part.weight() == 0 ? 0 : part.weight() * new Beta(part.successes(), part.failures()).below(share);
+        Beta[] betas = betas();
+        for (int k = 0; k < betas.length; k++) {
+            double weight = parts.get(k).weight();
+            below += weight > 0 ? weight * betas[k].below(share) : 0;
         }
         return Math.min(1, below);
+    }
+
+    /** {@return the mean over these shares of the probability that the belief's share is at most that} @param shares at least one */
+    public double meanBelow(double... shares) {
+        double sum = 0;
+        for (double share : shares) {
+            sum += below(share);
+        }
+        return sum / shares.length;
+    }
+
+    private Beta[] betas() {
+        Beta[] made = betas;
+        if (made == null) {
+            made = new Beta[parts.size()];
+            for (int k = 0; k < made.length; k++) {
+                made[k] = new Beta(parts.get(k).successes(), parts.get(k).failures());
+            }
+            betas = made;
+        }
+        return made;
     }
 
     /**
@@ -135,10 +163,7 @@ public record Posterior(List<Part> parts) {
 
     /** {@return such shares} @param probabilities each in (0, 1), the smallest first: each search begins where the last one ended */
     public double[] quantiles(double... probabilities) {
-        Beta[] betas = parts.stream()
-                .map(part -> new Beta(part.successes(), part.failures()))
-                .toArray(Beta[]::new);
-        Quantile quantile = new Quantile(at -> below(at, betas), at -> density(at, betas));
+        Quantile quantile = new Quantile(this::at, Quantile.Scale.LOGIT);
         double[] shares = new double[probabilities.length];
         double from = 0;
         for (int i = 0; i < shares.length; i++) {
@@ -157,21 +182,34 @@ public record Posterior(List<Part> parts) {
         return quantiles(probabilities);
     }
 
-    private double below(double at, Beta[] betas) {
+    private Quantile.At at(double share) {
+        Beta[] betas = betas();
         double below = 0;
-        for (int k = 0; k < betas.length; k++) {
-            double weight = parts.get(k).weight();
-            below += weight > 0 ? weight * betas[k].below(at) : 0;
-        }
-        return below;
-    }
-
-    private double density(double at, Beta[] betas) {
         double density = 0;
         for (int k = 0; k < betas.length; k++) {
             double weight = parts.get(k).weight();
-            density += weight > 0 ? weight * betas[k].density(at) : 0;
+            if (weight > 0) {
+                Quantile.At at = betas[k].at(share);
+                below += weight * at.below();
+                density += weight * at.density();
+            }
         }
-        return density;
+        return new Quantile.At(Math.min(1, below), density);
+    }
+
+    /** Two beliefs of the same parts are the same: what was worked out for a prior is found again by it. */
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Posterior posterior && parts.equals(posterior.parts);
+    }
+
+    @Override
+    public int hashCode() {
+        return parts.hashCode();
+    }
+
+    @Override
+    public String toString() {
+        return parts.toString();
     }
 }

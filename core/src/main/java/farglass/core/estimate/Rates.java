@@ -1,7 +1,6 @@
 package farglass.core.estimate;
 
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.function.ToDoubleFunction;
@@ -15,10 +14,7 @@ import org.apache.commons.statistics.distribution.GammaDistribution;
 public final class Rates {
     /** The weak belief is worth one event. */
     private static final double WEAK = 1;
-    /** However alike athletes seem, the others' rate is worth no more events than these. */
-    private static final double MOST = 60;
 
-    private static final double LEAST = 1;
     private static final int FEWEST_SPARE_BOUTS = 8;
     /** Stands where the library has too few bouts to measure it. */
     private static final double USUAL_FORM = 0.1;
@@ -41,22 +37,15 @@ public final class Rates {
      * {@return the rate per minute}
      *
      * @param own the athlete's own, weighted
-     * @param others each other athlete's, unweighted
-     * @param usual what is believed where nobody else was seen, per minute, above 0
      */
-    public static Rate of(Exposure own, Collection<Exposure> others, double usual) {
+    public static Rate of(Exposure own, OtherRates others) {
         double form = form(own, others);
-        List<Exposure> seen =
-                others.stream().filter(other -> other.minutes() > 0).toList();
-        double allMinutes = seen.stream().mapToDouble(Exposure::minutes).sum();
-        double allTimes = seen.stream().mapToDouble(Exposure::times).sum();
-        // Half an event keeps a rate of exactly 0 from ruling every other out.
-        double mean = seen.isEmpty() ? usual : (allTimes + 0.5) / (allMinutes + 0.5 / usual);
-        boolean comparable = seen.size() >= Prior.FEWEST;
+        double mean = others.mean();
+        boolean comparable = others.athletes() >= Prior.FEWEST;
         List<Part> prior = new ArrayList<>();
         prior.add(new Part(comparable ? Prior.SHOWN : 1, WEAK, WEAK / mean));
         if (comparable) {
-            double events = events(seen, mean, form, allMinutes);
+            double events = others.events(form);
             prior.add(new Part(1 - Prior.SHOWN, events, events / mean));
         }
         double overcounted = clustering(own, mean, form);
@@ -74,43 +63,27 @@ public final class Rates {
                 comparable ? OptionalDouble.of(mean) : OptionalDouble.empty());
     }
 
-    /** {@return how many events the knowledge of the others' rate is worth: the shape of the gamma they seem drawn from, by moments} */
-    private static double events(List<Exposure> others, double mean, double form, double all) {
-        double squares = 0;
-        double spread = 0;
-        double noise = 0;
-        for (Exposure other : others) {
-            double minutes = other.minutes();
-            squares += minutes * minutes;
-            spread += minutes * Math.pow(other.times() / minutes - mean, 2);
-            noise += mean * clustering(other, mean, form) * (1 - minutes / all);
-        }
-        double between = (spread - noise) / (all - squares / all);
-        return between > 0 ? Math.max(LEAST, Math.min(MOST, mean * mean / between)) : MOST;
-    }
-
     /**
      * {@return by how much events are overcounted: 1 + form × m, m the size-weighted mean of events expected per bout} The longer a bout,
      * the more of its events share its form of the day.
      */
     private static double clustering(Exposure athlete, double mean, double form) {
+        return 1 + form * perForm(athlete, mean);
+    }
+
+    static double perForm(Exposure athlete, double mean) {
         if (athlete.weighedMinutes() == 0) {
-            return 1;
+            return 0;
         }
         double rate = (athlete.times() + WEAK) / (athlete.minutes() + WEAK / mean);
-        return 1 + form * rate * athlete.squares() / athlete.weighedMinutes();
+        return rate * athlete.squares() / athlete.weighedMinutes();
     }
 
     /** {@return how much an athlete's rate differs from bout to bout: the squared coefficient of variation, by moments, in [0, 2]} */
-    private static double form(Exposure own, Collection<Exposure> others) {
-        double found = own.found();
-        double room = own.room();
-        int spare = own.spareBouts();
-        for (Exposure other : others) {
-            found += other.found();
-            room += other.room();
-            spare += other.spareBouts();
-        }
+    private static double form(Exposure own, OtherRates others) {
+        double found = own.found() + others.found();
+        double room = own.room() + others.room();
+        int spare = own.spareBouts() + others.spareBouts();
         return spare < FEWEST_SPARE_BOUTS || room == 0 ? USUAL_FORM : Math.max(0, Math.min(MOST_FORM, found / room));
     }
 
@@ -136,14 +109,16 @@ public final class Rates {
                 .map(part -> GammaDistribution.of(part.events(), 1 / part.minutes()))
                 .toList();
         Quantile quantile = new Quantile(
-                at -> mixed(parts, gammas, gamma -> gamma.cumulativeProbability(at)),
-                at -> mixed(parts, gammas, gamma -> gamma.density(at)));
+                rate -> new Quantile.At(
+                        Math.min(1, mixed(parts, gammas, gamma -> gamma.cumulativeProbability(rate))),
+                        mixed(parts, gammas, gamma -> gamma.density(rate))),
+                Quantile.Scale.LOG);
         double most = mixed(parts, gammas, GammaDistribution::getMean);
         double[] rates = new double[probabilities.length];
         double from = 0;
         for (int i = 0; i < rates.length; i++) {
             double start = i == 0 ? most : from;
-            while (quantile.below().applyAsDouble(most) < probabilities[i]) {
+            while (quantile.belief().apply(most).below() < probabilities[i]) {
                 most *= 2;
             }
             from = quantile.of(probabilities[i], start, from, most);

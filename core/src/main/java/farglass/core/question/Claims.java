@@ -35,8 +35,11 @@ public final class Claims {
         static final Comparator<Candidate> LEAST_WRONG_FIRST =
                 Comparator.comparingDouble(Candidate::wrong).thenComparing(Candidate::id);
 
-        static Candidate atLeast(String id, Difference difference) {
-            return new Candidate(id, difference, difference.atLeastWrong(TRIVIAL), Optional.empty());
+        static Candidate of(String id, Difference difference) {
+            double atLeast = difference.atLeastWrong(TRIVIAL);
+            Candidate candidate = new Candidate(id, difference, atLeast, Optional.empty());
+            // What may be claimed however little the others leave is worked out in any case.
+            return atLeast <= WRONG ? candidate.workedOut() : candidate;
         }
 
         Candidate workedOut() {
@@ -66,7 +69,9 @@ public final class Claims {
      */
     public static Claims of(Map<String, ? extends Difference> family) {
         PriorityQueue<Candidate> candidates = new PriorityQueue<>(Candidate.LEAST_WRONG_FIRST);
-        family.forEach((id, difference) -> candidates.add(Candidate.atLeast(id, difference)));
+        family.entrySet().parallelStream()
+                .map(difference -> Candidate.of(difference.getKey(), difference.getValue()))
+                .forEachOrdered(candidates::add);
         Claims claims = new Claims();
         double sum = 0;
         while (!candidates.isEmpty()) {

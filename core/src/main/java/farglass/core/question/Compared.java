@@ -60,11 +60,8 @@ record Compared(Comparison comparison, Function<Claims.Direction, Stream<Posteri
             if (middles == null) {
                 middles = belief.middles(POINTS);
             }
-            double below = 0;
-            for (double share : middles) {
-                below += other.below(share);
-            }
-            return more ? 1 - below / POINTS : below / POINTS;
+            double below = other.meanBelow(middles);
+            return more ? 1 - below : below;
         }
     }
 

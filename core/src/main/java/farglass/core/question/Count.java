@@ -1,7 +1,6 @@
 package farglass.core.question;
 
-import farglass.core.corpus.Counted;
-import farglass.core.corpus.Evidence;
+import farglass.core.corpus.AthleteCounts;
 import farglass.core.estimate.Difference;
 import farglass.core.estimate.Share;
 import java.util.ArrayList;
@@ -13,14 +12,14 @@ import java.util.Optional;
 /**
  * What one tally gave of one athlete.
  *
- * @param counted of each bout
+ * @param counted the moments of each option
  * @param chances how many there were
  * @param shares of its options, the most frequent first
  * @param compared the same held against the others', where enough of them had such chances
  * @param trends how they changed over the years, where that can be asked
  */
 record Count(
-        List<Counted> counted,
+        AthleteCounts counted,
         int chances,
         Map<String, Share> shares,
         Map<String, Compared> compared,
@@ -28,14 +27,6 @@ record Count(
     private static final String CHANGE = " over the years";
     private static final int FEWEST_BOUTS_WITH = 4;
     private static final int FEWEST_BOUTS_WITHOUT = 6;
-
-    List<Evidence> evidence(String option) {
-        List<Evidence> all = new ArrayList<>();
-        for (Counted bout : counted) {
-            all.addAll(bout.of(option));
-        }
-        return all;
-    }
 
     private static String id(Ask ask, String option) {
         return ask.id() + "/" + option;
@@ -46,13 +37,10 @@ record Count(
      * moments it has. Measured with whole bouts dealt out by lot: docs/estimates.md.
      */
     private boolean isBorne(String option) {
-        long with = counted.stream()
-                .filter(bout -> bout.evidence().containsKey(option))
-                .count();
         Share share = shares.get(option);
         boolean less = share.population().isPresent()
                 && share.point() < share.population().getAsDouble();
-        return with >= FEWEST_BOUTS_WITH || less && share.bouts() >= FEWEST_BOUTS_WITHOUT;
+        return counted.of(option).bouts() >= FEWEST_BOUTS_WITH || less && share.bouts() >= FEWEST_BOUTS_WITHOUT;
     }
 
     /** {@return what could be claimed of an option, by id} */
@@ -77,7 +65,8 @@ record Count(
         claims.of(id(ask, option) + CHANGE)
                 .map(direction -> trends.get(option).claim(direction))
                 .ifPresent(claimed::add);
-        return new Figure.Proportion(ask, option, shares.get(option), claimed, evidence(option));
+        return new Figure.Proportion(
+                ask, option, shares.get(option), claimed, counted.of(option).evidence());
     }
 
     /** {@return the option as a figure that waits for its claims} */

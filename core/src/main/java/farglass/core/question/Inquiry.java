@@ -1,11 +1,12 @@
 package farglass.core.question;
 
 import farglass.core.bout.Seat;
+import farglass.core.corpus.AthleteCounts;
 import farglass.core.corpus.BoutCounts;
 import farglass.core.corpus.Corpus;
-import farglass.core.corpus.Counted;
 import farglass.core.corpus.EachTally;
 import farglass.core.corpus.Evidence;
+import farglass.core.corpus.OfOption;
 import farglass.core.corpus.Scope;
 import farglass.core.corpus.Stays;
 import farglass.core.corpus.Stretches;
@@ -24,7 +25,9 @@ import farglass.core.estimate.Rates;
 import farglass.core.estimate.Share;
 import farglass.core.estimate.Shares;
 import farglass.core.estimate.TimeShare;
+import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -33,44 +36,42 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /** Puts questions to one athlete's bouts within a scope, and to all others', so that the one can be held against them. */
 public final class Inquiry {
-    /** What is believed of a rate that was never seen of anybody: once in ten minutes. */
-    private static final double USUAL_PER_MINUTE = 0.1;
-
     private final String athlete;
     private final Corpus corpus;
+    /** All bouts of the athlete that count, the newest first; the rest is by their places. */
+    private final List<BoutCounts> all;
+
+    private final List<Seat> seats;
+    private final boolean[] inScope;
+    private final double[] weights;
+    private final int[] places;
     private final List<BoutCounts> sheets;
-    private final List<Double> weights;
-    /** Which of the athlete's bouts lie within the scope, by their place among all of them. */
-    private final List<Integer> places = new ArrayList<>();
 
     /** @param corpus every bout of the library, whole */
     public Inquiry(String athlete, Corpus corpus, Scope scope) {
         this.athlete = athlete;
         this.corpus = corpus.within(scope.within());
-        List<BoutCounts> all = this.corpus.counts(athlete);
-        for (int i = 0; i < all.size(); i++) {
+        this.all = this.corpus.counts(athlete);
+        this.seats = this.corpus.seats(athlete);
+        this.inScope = new boolean[all.size()];
+        this.weights = new double[all.size()];
+        for (int i = 0; i < inScope.length; i++) {
             // Of a bout that has no such part nothing was watched.
             boolean some = scope.within().isWhole() || all.get(i).watchedMinutes() > 0;
-            if (some && scope.holds(all.get(i).bout(), athlete, corpus)) {
-                places.add(i);
-            }
+            inScope[i] = some && scope.holds(all.get(i).bout(), athlete, corpus);
+            weights[i] = inScope[i] ? scope.weight(all.get(i).bout().header()) : 0;
         }
-        this.sheets = places.stream().map(all::get).toList();
-        this.weights = sheets.stream()
-                .map(sheet -> scope.weight(sheet.bout().header()))
-                .toList();
+        this.places = IntStream.range(0, inScope.length).filter(i -> inScope[i]).toArray();
+        this.sheets = Arrays.stream(places).mapToObj(all::get).toList();
     }
 
     /** {@return the athlete's own bouts that count and lie within the scope, the newest first} */
     List<BoutCounts> sheets() {
         return sheets;
-    }
-
-    private Seat seat(BoutCounts sheet) {
-        return sheet.bout().header().seatOf(athlete).orElseThrow();
     }
 
     /** {@return which of a technique and its variants are counted together} */
@@ -80,18 +81,18 @@ public final class Inquiry {
 
     /** One question as it is answered by everybody. */
     private final class Asked {
-        private final List<Counted> counted;
+        private final AthleteCounts counted;
         private final Choices own;
         private final Population population;
 
         Asked(Tally tally) {
-            this(counted(tally), weights, () -> corpus.population(tally));
+            this(counted(tally), () -> corpus.population(tally));
         }
 
         /** @param population not asked for where she had no chance: then nothing is said, and nobody need be counted */
-        Asked(List<Counted> counted, List<Double> weights, Supplier<Population> population) {
+        Asked(AthleteCounts counted, Supplier<Population> population) {
             this.counted = counted;
-            this.own = new Choices(counted.stream().map(Counted::taken).toList(), weights);
+            this.own = counted.choices(weights);
             this.population = own.chances() == 0 ? Population.NOBODY : population.get();
         }
 
@@ -101,23 +102,22 @@ public final class Inquiry {
         }
     }
 
-    private List<Counted> counted(Tally tally) {
-        List<Counted> all = corpus.counted(tally, athlete);
-        return places.stream().map(all::get).toList();
+    private AthleteCounts counted(Tally tally) {
+        return corpus.counted(tally, athlete).within(inScope);
     }
 
     /** {@return the moments of each option; the option met most often first} */
     Map<String, List<Evidence>> listed(Tally tally) {
-        Map<String, List<Evidence>> unsorted = new LinkedHashMap<>();
-        counted(tally).forEach(bout -> bout.evidence()
-                .forEach((option, each) -> unsorted.computeIfAbsent(option, any -> new ArrayList<>())
-                        .addAll(each)));
         Map<String, List<Evidence>> listed = new LinkedHashMap<>();
-        unsorted.entrySet().stream()
-                .sorted(Comparator.comparingInt((Map.Entry<String, List<Evidence>> option) ->
-                        -option.getValue().size()))
-                .forEach(option -> listed.put(option.getKey(), option.getValue()));
+        mostFirst(counted(tally))
+                .forEach(option -> listed.put(option.getKey(), option.getValue().evidence()));
         return listed;
+    }
+
+    private static Stream<Map.Entry<String, OfOption>> mostFirst(AthleteCounts counted) {
+        return counted.options().entrySet().stream()
+                .sorted(Comparator.comparingInt((Map.Entry<String, OfOption> option) ->
+                        -option.getValue().times()));
     }
 
     /** {@return a question with several options, of which one is taken at each chance; only options that the athlete took are reported} */
@@ -171,43 +171,31 @@ public final class Inquiry {
         return sorted;
     }
 
-    /** The bouts that have chances of one sort, and their weights. */
-    private record OfSort(List<Counted> counted, List<Double> weights) {
-        int chances() {
-            return counted.stream().mapToInt(bout -> bout.taken().chances()).sum();
-        }
-    }
-
     /** {@return by sort of chances, a question of yes or no of which nothing is to be claimed; the sort met most often first} */
     Map<String, Count> each(EachTally tally, String yes) {
-        List<Map<String, Counted>> all = corpus.counted(tally, athlete);
-        Map<String, OfSort> sorts = new LinkedHashMap<>();
-        for (int i = 0; i < places.size(); i++) {
-            double weight = weights.get(i);
-            all.get(places.get(i)).forEach((sort, counted) -> {
-                OfSort of = sorts.computeIfAbsent(sort, any -> new OfSort(new ArrayList<>(), new ArrayList<>()));
-                of.counted.add(counted);
-                of.weights.add(weight);
-            });
-        }
+        Map<String, AthleteCounts> sorts = corpus.counted(tally, athlete);
         Map<String, Population> populations = sorts.isEmpty() ? Map.of() : corpus.populations(tally);
         Map<String, Count> each = new LinkedHashMap<>();
-        sorts.entrySet().stream()
+        sorts.forEach((sort, all) -> {
+            AthleteCounts counted = all.within(inScope);
+            if (counted.bouts() > 0) {
+                Asked asked = new Asked(counted, () -> populations.get(sort));
+                each.put(
+                        sort,
+                        new Count(
+                                asked.counted,
+                                asked.own.chances(),
+                                Map.of(yes, share(asked, yes, asked.others(List.of(yes)))),
+                                Map.of(),
+                                Map.of()));
+            }
+        });
+        Map<String, Count> sorted = new LinkedHashMap<>();
+        each.entrySet().stream()
                 .sorted(Comparator.comparingInt(
-                        (Map.Entry<String, OfSort> sort) -> -sort.getValue().chances()))
-                .forEach(sort -> {
-                    OfSort of = sort.getValue();
-                    Asked asked = new Asked(of.counted, of.weights, () -> populations.get(sort.getKey()));
-                    each.put(
-                            sort.getKey(),
-                            new Count(
-                                    asked.counted,
-                                    asked.own.chances(),
-                                    Map.of(yes, share(asked, yes, asked.others(List.of(yes)))),
-                                    Map.of(),
-                                    Map.of()));
-                });
-        return each;
+                        (Map.Entry<String, Count> sort) -> -sort.getValue().chances()))
+                .forEach(sort -> sorted.put(sort.getKey(), sort.getValue()));
+        return sorted;
     }
 
     private static Share share(Asked asked, String yes, Population.Others others) {
@@ -244,58 +232,71 @@ public final class Inquiry {
     }
 
     /** Only bouts with a date tell of the years. */
-    private Optional<Changed> changed(List<Counted> counted, String yes, double likeness) {
+    private Optional<Changed> changed(AthleteCounts counted, String yes, double likeness) {
+        int[] successes = counted.of(yes).timesByBout(counted.bouts());
         List<Changed.Dated> dated = new ArrayList<>();
-        for (int i = 0; i < counted.size(); i++) {
-            Counted bout = counted.get(i);
-            double weight = weights.get(i);
-            if (bout.taken().chances() > 0) {
-                sheets.get(i)
-                        .bout()
-                        .header()
-                        .date()
-                        .ifPresent(day -> dated.add(new Changed.Dated(
-                                day, weight, bout.of(yes).size(), bout.taken().chances())));
+        for (int i = 0; i < successes.length; i++) {
+            int place = counted.place(i);
+            Optional<LocalDate> day = all.get(place).bout().header().date();
+            if (day.isPresent()) {
+                dated.add(new Changed.Dated(day.get(), weights[place], successes[i], counted.chances(i)));
             }
         }
         return Changed.of(dated, likeness);
     }
 
-    /** {@return how often an option came in the time that was watched; empty where no time was} */
-    Optional<Rate> perMinute(Tally tally, String option, Optional<Stretches> stretches) {
-        List<BoutRate> own = new ArrayList<>();
-        List<Counted> counted = counted(tally);
-        for (int i = 0; i < counted.size(); i++) {
-            double minutes = Corpus.minutes(sheets.get(i), seat(sheets.get(i)), option, stretches);
-            counted.get(i).rate(minutes, option, weights.get(i)).ifPresent(own::add);
-        }
-        if (own.isEmpty()) {
-            return Optional.empty();
-        }
-        Map<String, Exposure> others = new LinkedHashMap<>(corpus.rates(tally, option, stretches));
-        others.remove(athlete);
-        return Optional.of(Rates.of(Exposure.of(own), others.values(), USUAL_PER_MINUTE));
+    /**
+     * An option in the time that was watched.
+     *
+     * @param evidence each time it came
+     */
+    record InTime(Rate rate, List<Evidence> evidence) {}
+
+    /** {@return how often each option came in the time that was watched, the one met most often first; none where no time was} */
+    Map<String, InTime> perMinute(Tally tally, Optional<Stretches> stretches) {
+        AthleteCounts counted = counted(tally);
+        Map<String, InTime> perMinute = new LinkedHashMap<>();
+        mostFirst(counted).forEach(option -> {
+            int[] times = counted.of(option.getKey()).timesByBout(counted.bouts());
+            List<BoutRate> own = new ArrayList<>();
+            int next = 0;
+            for (int place : places) {
+                boolean came = next < times.length && counted.place(next) == place;
+                double minutes = Corpus.minutes(all.get(place), seats.get(place), option.getKey(), stretches);
+                if (minutes > 0) {
+                    own.add(new BoutRate(weights[place], came ? times[next] : 0, minutes));
+                }
+                next += came ? 1 : 0;
+            }
+            if (!own.isEmpty()) {
+                Rate rate = Rates.of(Exposure.of(own), corpus.otherRates(tally, option.getKey(), stretches, athlete));
+                perMinute.put(
+                        option.getKey(), new InTime(rate, option.getValue().evidence()));
+            }
+        });
+        return perMinute;
     }
 
     /** {@return the stays asked about, those of the newest bout first} */
     List<Timed> stays(Stays asked) {
-        return sheets.stream()
-                .flatMap(sheet -> sheet.stays(asked, seat(sheet)).stream())
-                .toList();
+        List<Timed> stays = new ArrayList<>();
+        for (int i = 0; i < places.length; i++) {
+            stays.addAll(stays(asked, i));
+        }
+        return stays;
     }
 
-    /** {@return the stays asked about of the bout at that place} */
-    List<Timed> stays(Stays asked, int place) {
-        BoutCounts sheet = sheets.get(place);
-        return sheet.stays(asked, seat(sheet));
+    /** {@return the stays asked about of that one of the {@link #sheets}} */
+    List<Timed> stays(Stays asked, int sheet) {
+        return sheets.get(sheet).stays(asked, seats.get(places[sheet]));
     }
 
     /** {@return by bout, so many seconds of the time that was watched of it} */
     List<TimeShare.OfBout> timeOf(double[] seconds) {
-        return IntStream.range(0, sheets.size())
+        return IntStream.range(0, places.length)
                 .mapToObj(i -> {
                     double watched = 60 * sheets.get(i).watchedMinutes();
-                    return new TimeShare.OfBout(Math.min(seconds[i], watched), watched, weights.get(i));
+                    return new TimeShare.OfBout(Math.min(seconds[i], watched), watched, weights[places[i]]);
                 })
                 .toList();
     }

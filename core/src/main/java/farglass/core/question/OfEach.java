@@ -17,7 +17,7 @@ public record OfEach(EachTally tally, String yes) implements Measure {
                         sort.getKey(),
                         sort.getValue().shares().get(yes),
                         List.of(),
-                        sort.getValue().evidence(yes))))
+                        sort.getValue().counted().of(yes).evidence())))
                 .toList();
     }
 

@@ -1,9 +1,7 @@
 package farglass.core.question;
 
-import farglass.core.corpus.Evidence;
 import farglass.core.corpus.Stretches;
 import farglass.core.corpus.Tally;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -24,15 +22,13 @@ public record PerTime(Tally tally, Optional<Stretches> stretches) implements Mea
 
     @Override
     public List<Drafted> drafted(Ask ask, Inquiry inquiry) {
-        List<Drafted> drafted = new ArrayList<>();
-        inquiry.listed(tally).forEach((option, evidence) -> drafted(ask, inquiry, option, evidence)
-                .ifPresent(drafted::add));
-        return drafted;
-    }
-
-    private Optional<Drafted> drafted(Ask ask, Inquiry inquiry, String option, List<Evidence> evidence) {
-        return inquiry.perMinute(tally, option, stretches)
-                .map(rate -> Drafted.of(new Figure.Pace(ask, option, rate, evidence)));
+        return inquiry.perMinute(tally, stretches).entrySet().stream()
+                .map(option -> Drafted.of(new Figure.Pace(
+                        ask,
+                        option.getKey(),
+                        option.getValue().rate(),
+                        option.getValue().evidence())))
+                .toList();
     }
 
     @Override

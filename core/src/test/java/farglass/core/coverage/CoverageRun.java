@@ -6,6 +6,7 @@ import farglass.core.estimate.Choices;
 import farglass.core.estimate.Durations;
 import farglass.core.estimate.Exposure;
 import farglass.core.estimate.OptionShares;
+import farglass.core.estimate.OtherRates;
 import farglass.core.estimate.Population;
 import farglass.core.estimate.Prior;
 import farglass.core.estimate.Rate;
@@ -172,7 +173,7 @@ public final class CoverageRun {
                                 truth = athlete == 0 ? habit * Math.exp(form * form / 2) : truth;
                                 all.add(Exposure.of(bouts(bouts, habit, form, random)));
                             }
-                            Rate rate = Rates.of(all.get(0), all.subList(1, all.size()), 0.1);
+                            Rate rate = Rates.of(all.get(0), new OtherRates(all.subList(1, all.size()), 0.1));
                             for (String part : List.of(
                                     "all", bouts + " bouts", String.format(Locale.ROOT, "mean %.2f a minute", mean))) {
                                 rows.computeIfAbsent(part, any -> new Coverage())

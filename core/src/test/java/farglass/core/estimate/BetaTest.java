@@ -33,7 +33,7 @@ class BetaTest {
     @Test
     void densitiesAreThoseOfAnotherImplementation() {
         for (double share : SHARES) {
-            assertThat(new Beta(3.5, 8).density(share))
+            assertThat(new Beta(3.5, 8).at(share).density())
                     .isCloseTo(BetaDistribution.of(3.5, 8).density(share), Percentage.withPercentage(1e-6));
         }
     }
