@@ -115,8 +115,25 @@ public record Header(
     }
 
     public boolean covers(Layer layer, long micros) {
-        return covered().stream()
-                .anyMatch(c -> c.layer() == layer && c.fromMicros() <= micros && micros <= c.toMicros());
+        return covers(layer, micros, micros);
+    }
+
+    /** {@return whether all of that stretch was looked at for a layer, in one viewing or several without a gap} */
+    public boolean covers(Layer layer, long fromMicros, long toMicros) {
+        long reached = fromMicros;
+        boolean further = true;
+        boolean reaches = false;
+        while (further && !reaches) {
+            further = false;
+            for (Covered each : covered()) {
+                if (each.layer() == layer && each.fromMicros() <= reached && reached <= each.toMicros()) {
+                    reaches |= toMicros <= each.toMicros();
+                    further |= reached < each.toMicros();
+                    reached = each.toMicros();
+                }
+            }
+        }
+        return reaches;
     }
 
     public Header with(Footage newFootage) {

@@ -177,6 +177,12 @@ public final class BoutSheet {
         return moment.atMicros().isPresent() && covers(layer, moment.atMicros().getAsLong());
     }
 
+    /** {@return whether that layer was looked at all the way from there to the moment} @param fromMicros on the bout's timeline */
+    public boolean covers(Layer layer, long fromMicros, Moment moment) {
+        return moment.atMicros().isPresent()
+                && bout.header().covers(layer, fromMicros, moment.atMicros().getAsLong());
+    }
+
     /** {@return whether that layer was looked at there} @param micros on the bout's timeline, in microseconds */
     public boolean covers(Layer layer, long micros) {
         return bout.header().covers(layer, micros);

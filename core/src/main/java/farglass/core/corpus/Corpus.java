@@ -274,9 +274,9 @@ public final class Corpus {
     public Population population(Tally tally) {
         Population known = populations.get(tally.id());
         if (known == null) {
-            Map<String, Choices> byAthlete = new LinkedHashMap<>();
-            athletes().forEach(athlete -> byAthlete.put(athlete, alike(tally, athlete)));
-            known = new Population(byAthlete);
+            Population.Gathering gathering = new Population.Gathering();
+            athletes().forEach(athlete -> gathering.add(athlete, alike(tally, athlete)));
+            known = gathering.gathered();
             populations.put(tally.id(), known);
         }
         return known;
@@ -285,14 +285,14 @@ public final class Corpus {
     /** {@return by sort of chances, how everybody's ended, all bouts alike; built the first time} */
     public Map<String, Population> populations(EachTally tally) {
         return eachPopulations.computeIfAbsent(tally.id(), any -> {
-            Map<String, Map<String, Choices>> bySort = new LinkedHashMap<>();
+            Map<String, Population.Gathering> bySort = new LinkedHashMap<>();
             for (String athlete : athletes()) {
                 known(sums(athlete).each(), tally.id(), id -> alike(tally, athlete))
-                        .forEach((sort, choices) -> bySort.computeIfAbsent(sort, none -> new LinkedHashMap<>())
-                                .put(athlete, choices));
+                        .forEach((sort, choices) -> bySort.computeIfAbsent(sort, none -> new Population.Gathering())
+                                .add(athlete, choices));
             }
             Map<String, Population> populations = new LinkedHashMap<>();
-            bySort.forEach((sort, byAthlete) -> populations.put(sort, new Population(byAthlete)));
+            bySort.forEach((sort, gathering) -> populations.put(sort, gathering.gathered()));
             return populations;
         });
     }

@@ -19,7 +19,7 @@ import java.util.stream.Stream;
  */
 public final class Population {
     /** Nobody had a chance. */
-    public static final Population NOBODY = new Population(Map.of());
+    public static final Population NOBODY = new Gathering().gathered();
 
     /** Those who took an option: who, how often, and the sum over bouts of its squared counts over their chances. */
     private record Takers(int[] who, double[] taken, double[] squares) {
@@ -31,8 +31,8 @@ public final class Population {
         static final Variance NONE = new Variance(0, 0);
     }
 
-    private final Map<String, Integer> index = new HashMap<>();
-    private final List<Choices> athletes = new ArrayList<>();
+    private final List<String> names;
+    private final List<Choices> athletes;
     private final double[] chances;
     private final double[] squares;
     private final Map<String, Takers> takers = new HashMap<>();
@@ -51,14 +51,27 @@ public final class Population {
     /** So many are kept: two athletes side by side, or the last few. */
     private static final int MOST_KEPT = 8;
 
-    /** @param byAthlete everybody's choices, by name; who had no chance may be among them */
-    public Population(Map<String, Choices> byAthlete) {
-        byAthlete.forEach((name, choices) -> {
+    /** Gathers athlete after athlete. */
+    public static final class Gathering {
+        private final List<String> names = new ArrayList<>();
+        private final List<Choices> athletes = new ArrayList<>();
+
+        /** Adds an athlete; who had no chance is left out. @param name of nobody who was added before */
+        public void add(String name, Choices choices) {
             if (choices.chances() > 0) {
-                index.put(name, athletes.size());
+                names.add(name);
                 athletes.add(choices);
             }
-        });
+        }
+
+        public Population gathered() {
+            return new Population(this);
+        }
+    }
+
+    private Population(Gathering gathering) {
+        names = List.copyOf(gathering.names);
+        athletes = List.copyOf(gathering.athletes);
         chances = athletes.stream().mapToDouble(Choices::chances).toArray();
         squares = athletes.stream().mapToDouble(Choices::rawSquares).toArray();
         Map<String, List<Integer>> took = new HashMap<>();
@@ -83,9 +96,9 @@ public final class Population {
 
     /** {@return the population of athletes without names} */
     public static Population of(Collection<Choices> athletes) {
-        Map<String, Choices> byNumber = new java.util.LinkedHashMap<>();
-        athletes.forEach(each -> byNumber.put("" + byNumber.size(), each));
-        return new Population(byNumber);
+        Gathering gathering = new Gathering();
+        athletes.forEach(each -> gathering.add("" + gathering.names.size(), each));
+        return gathering.gathered();
     }
 
     /** Who was seen in one bout only says nothing of how bouts of one athlete differ. */
@@ -144,7 +157,7 @@ public final class Population {
             others.clear();
         }
         return others.computeIfAbsent(
-                new Left(index.getOrDefault(athlete, -1), likeness), left -> new Others(left.who, left.likeness));
+                new Left(names.indexOf(athlete), likeness), left -> new Others(left.who, left.likeness));
     }
 
     /** {@return all of them} */

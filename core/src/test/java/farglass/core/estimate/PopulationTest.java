@@ -45,7 +45,9 @@ class PopulationTest {
         SplittableRandom random = new SplittableRandom(11);
         for (int library = 0; library < 20; library++) {
             Map<String, Choices> athletes = athletes(random);
-            Population.Others others = new Population(athletes).without("athlete 1", 0.1);
+            Population.Gathering gathering = new Population.Gathering();
+            athletes.forEach(gathering::add);
+            Population.Others others = gathering.gathered().without("athlete 1", 0.1);
             Prior prior = Prior.learned(others, OPTION, 0.5, Comparison.WEAK);
             Posterior own = Shares.posterior(athletes.get("athlete 1"), OPTION, prior, others.likeness());
             for (boolean more : new boolean[] {true, false}) {

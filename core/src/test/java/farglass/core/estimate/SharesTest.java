@@ -234,7 +234,9 @@ class SharesTest {
             }
             byName.put("athlete " + athlete, Choices.alike(bouts));
         }
-        Population population = new Population(byName);
+        Population.Gathering gathering = new Population.Gathering();
+        byName.forEach(gathering::add);
+        Population population = gathering.gathered();
         List<Choices> others = new ArrayList<>(byName.values());
         others.remove(3);
         for (String option : List.of("option 0", "option 5", "option 11", "never")) {

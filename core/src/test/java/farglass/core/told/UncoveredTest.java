@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import farglass.core.bout.Bout;
 import farglass.core.bout.Contestant;
+import farglass.core.bout.Covered;
 import farglass.core.bout.Header;
 import farglass.core.bout.Layer;
 import farglass.core.bout.Moment;
@@ -20,6 +21,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
@@ -103,5 +105,45 @@ class UncoveredTest {
             lost.addAll(said(bout, figure -> figure.ask().layer() == layer));
         }
         assertThat(lost).as("something was told that can fall silent").isNotEmpty();
+    }
+
+    private static Bout gripsLookedFor(Bout bout, Covered... stretches) {
+        List<Covered> covered = new ArrayList<>(bout.header().covered());
+        covered.addAll(List.of(stretches));
+        return bout.with(bout.header().withCovered(covered));
+    }
+
+    private static Covered grips(int fromSecond, int toSecond) {
+        return new Covered(Layer.GRIPS, fromSecond * 1_000_000L, toSecond * 1_000_000L, false);
+    }
+
+    /** {@return what is said of the first grip and of grips won} */
+    private static List<String> ofGrips(Bout bout) {
+        return said(bout, figure -> List.of("first grip", "first grip which", "grips won")
+                        .contains(figure.ask().id()))
+                .stream()
+                .map(line ->
+                        line.replaceAll("Evidence\\[bout=[^,]*, moment=Optional\\[(m\\d+)], option=[^\\]]*]", "$1"))
+                .toList();
+    }
+
+    /** A story may tell a grip in passing; who was first, and who wins them, only they know who looked for grips all along. */
+    @Test
+    void gripsOnTheFeetAreCountedOnlyWhereTheyWereLookedFor() throws IOException {
+        Bout scramble = told("scramble-on-the-feet");
+        assertThat(ofGrips(scramble)).isEmpty();
+        assertThat(ofGrips(gripsLookedFor(scramble, grips(4, 12))))
+                .as("begun after the start: an earlier grip may have been missed")
+                .containsExactly("Maren Tolliver, grips won, taken: [m1]", "Dagny Roe, grips won, taken: [m2]");
+        assertThat(ofGrips(gripsLookedFor(scramble, grips(0, 3), grips(4, 8))))
+                .as("a second missed just before it")
+                .containsExactly("Maren Tolliver, grips won, taken: [m1]");
+        assertThat(ofGrips(gripsLookedFor(scramble, grips(3, 8), grips(0, 3))))
+                .as("looked for in two sittings without a gap")
+                .containsExactlyInAnyOrder(
+                        "Maren Tolliver, first grip, grips first: [m1]",
+                        "Maren Tolliver, first grip which, collar-tie-grip: [m1]",
+                        "Maren Tolliver, grips won, taken: [m1]",
+                        "Dagny Roe, first grip, grips first: []");
     }
 }

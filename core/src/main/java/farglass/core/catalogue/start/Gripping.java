@@ -46,7 +46,7 @@ public final class Gripping {
                 .isPresent();
     }
 
-    /** The first grip of the match that was not denied, while both still stand. */
+    /** The first grip of the match that was not denied, while both still stand: known only where grips were looked for from the start. */
     private static Optional<Moment> first(BoutSheet sheet) {
         if (!sheet.sawStart()) {
             return Optional.empty();
@@ -55,7 +55,8 @@ public final class Gripping {
                 .takeWhile(moment -> isStanding(sheet, moment))
                 .filter(moment -> isKind(sheet, moment, EnumSet.of(Kind.GRIP, Kind.HOLD)))
                 .filter(moment -> !moment.became(Became.DENIED))
-                .findFirst();
+                .findFirst()
+                .filter(moment -> sheet.covers(Layer.GRIPS, 0, moment));
     }
 
     private static final Tally WHO = new Tally("first grip", (sheet, seat) -> first(sheet)
@@ -91,7 +92,7 @@ public final class Gripping {
     }
 
     private static final Tally WON = new Tally("grips won", (sheet, seat) -> sheet.tried(seat, Kind.GRIP).stream()
-            .filter(tried -> isStanding(sheet, tried.first()))
+            .filter(tried -> isStanding(sheet, tried.first()) && sheet.covers(Layer.GRIPS, tried.first()))
             .flatMap(tried -> won(tried).stream().map(end -> tried.evidence(sheet, end)))
             .toList());
 
@@ -123,17 +124,19 @@ public final class Gripping {
             "no first grip has been watched",
             List.of(
                     new Ask(
-                            "first grip",
-                            new YesNo(WHO, FIRST),
-                            Wording.plain(
-                                    "Grips first",
-                                    "bouts whose first grip was watched",
-                                    "{name} was the first to grip in {count}{claims}")),
+                                    "first grip",
+                                    new YesNo(WHO, FIRST),
+                                    Wording.plain(
+                                            "Grips first",
+                                            "bouts whose first grip was watched",
+                                            "{name} was the first to grip in {count}{claims}"))
+                            .needing(Layer.GRIPS),
                     new Ask(
-                            "first grip which",
-                            new Options(WHICH),
-                            Wording.ofTerms("{option}", "bouts in which they gripped first", "")
-                                    .under("Their first grip")),
+                                    "first grip which",
+                                    new Options(WHICH),
+                                    Wording.ofTerms("{option}", "bouts in which they gripped first", "")
+                                            .under("Their first grip"))
+                            .needing(Layer.GRIPS),
                     new Ask(
                                     "first hand",
                                     new OwnSide(Sights.ofFacts("first hand", Fact.Grip.class, Gripping::hand)),
@@ -141,10 +144,14 @@ public final class Gripping {
                                             .under("On the feet"))
                             .needing(Layer.GRIPS),
                     new Ask(
-                            "grips won",
-                            new YesNo(WON, TAKEN),
-                            Wording.plain("Grips they got", "grips tried on the feet whose outcome was told", "")
-                                    .under("On the feet")),
+                                    "grips won",
+                                    new YesNo(WON, TAKEN),
+                                    Wording.plain(
+                                                    "Grips they got",
+                                                    "grips tried on the feet whose outcome was told",
+                                                    "")
+                                            .under("On the feet"))
+                            .needing(Layer.GRIPS),
                     new Ask(
                             "contact",
                             new Lasting(new Stays("contact", Gripping::contact)),

@@ -42,13 +42,13 @@ public final class GroundGrips {
     private static List<Evidence> nth(BoutSheet sheet, Seat seat, int nth) {
         return sheet.visits().stream()
                 .filter(visit -> Guards.plays(visit.stand(), seat))
-                .filter(visit -> sheet.covers(Layer.GRIPS, visit.fromMicros()))
                 .flatMap(visit -> grips(sheet, seat)
                         .filter(moment -> moment.atMicros().isPresent()
                                 && moment.atMicros().getAsLong() >= visit.fromMicros()
                                 && moment.atMicros().getAsLong() < visit.toMicros())
                         .skip(nth)
-                        .limit(1))
+                        .limit(1)
+                        .filter(moment -> sheet.covers(Layer.GRIPS, visit.fromMicros(), moment)))
                 .map(moment -> Sights.at(
                         sheet,
                         moment,
