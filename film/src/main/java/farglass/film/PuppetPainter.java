@@ -42,7 +42,13 @@ final class PuppetPainter {
             Pose.X_GUARD,
             Pose.BUTTERFLY);
     /** In these the one called top is behind. */
-    private static final Set<Pose> BEHIND = Set.of(Pose.BACK, Pose.BACK_CHOKE);
+    private static final Set<Pose> BEHIND = Set.of(
+            Pose.BACK,
+            Pose.BACK_CHOKE,
+            Pose.HOOKLESS_BACK,
+            Pose.ONE_HOOK_BACK,
+            Pose.BODY_TRIANGLE,
+            Pose.REAR_BODY_LOCK);
 
     private final Color kitA;
     private final Color kitB;
@@ -104,6 +110,11 @@ final class PuppetPainter {
             // Arms and legs of the one behind come round to the front.
             limb(pen, upper, Puppet.CHEST, Puppet.NEAR_ELBOW, Puppet.NEAR_HAND, upperKit, 0.105);
             limb(pen, upper, Puppet.HIP, Puppet.NEAR_KNEE, Puppet.NEAR_FOOT, upperKit, 0.14);
+            if (pose == Pose.BODY_TRIANGLE) {
+                // The other leg comes round from behind and locks the foot.
+                segment(pen, upper, Puppet.FAR_KNEE, Puppet.FAR_FOOT, upperKit.darker(), 0.12);
+                disc(pen, x(upper, Puppet.FAR_FOOT), y(upper, Puppet.FAR_FOOT), 12, SKIN);
+            }
         } else {
             figure(pen, lower, lowerKit);
             figure(pen, upper, upperKit);

@@ -274,6 +274,17 @@ public final class Naming {
         return slips.nearest(plain);
     }
 
+    /** {@return the keys of all entries with a name in which these letters begin the first or another word} None for no letters. */
+    public Set<String> begun(String letters) {
+        String plain = Words.plain(letters);
+        return plain.isEmpty() || plain.length() > LONGEST ? Set.of() : index.begun(plain);
+    }
+
+    /** {@return whether these letters begin a word of what people read for that entry} */
+    public boolean labelBegins(String key, String letters) {
+        return (" " + Words.plain(lexicon.label(key))).contains(" " + Words.plain(letters));
+    }
+
     /** {@return entries with a word that begins as the phrase does, those that can start here first} */
     public List<Term> beginning(String phrase, Here here, int most) {
         String plain = Words.plain(phrase);

@@ -127,6 +127,18 @@ final class WordIndex {
                 .flatMap(List::stream);
     }
 
+    /** {@return the keys of what has a name in which these letters begin a word} */
+    Set<String> begun(String letters) {
+        String within = " " + letters;
+        Set<String> begun = new HashSet<>();
+        plain.forEach((name, meanings) -> {
+            if (name.startsWith(letters) || name.contains(within)) {
+                meanings.forEach(meaning -> begun.add(meaning.term().key()));
+            }
+        });
+        return begun;
+    }
+
     /** {@return what has a name of as many words, each of which begins as these do or is the same} */
     Stream<Meaning> abbreviated(List<String> beginnings) {
         return plain.subMap(beginnings.get(0), beginnings.get(0) + Character.MAX_VALUE).entrySet().stream()

@@ -31,7 +31,13 @@ public enum Pose {
     SPIDER,
     X_GUARD,
     SADDLE,
-    FIFTY_FIFTY;
+    FIFTY_FIFTY,
+    REAR_BODY_LOCK,
+    FRONT_BODY_LOCK,
+    HOOKLESS_BACK,
+    ONE_HOOK_BACK,
+    BODY_TRIANGLE,
+    FLAT_BACK;
 
     /** {@return the pose that shows that position best} */
     public static Pose of(Position position) {
@@ -50,6 +56,12 @@ public enum Pose {
             case "x-guard", "single-leg-x-guard" -> X_GUARD;
             case "inside-leg-entanglement", "cross-leg-entanglement" -> SADDLE;
             case "fifty-fifty", "backside-fifty-fifty" -> FIFTY_FIFTY;
+            case "rear-body-lock" -> REAR_BODY_LOCK;
+            case "front-body-lock", "double-underhooks" -> FRONT_BODY_LOCK;
+            case "hookless-back" -> HOOKLESS_BACK;
+            case "one-hook-back" -> ONE_HOOK_BACK;
+            case "back-body-triangle" -> BODY_TRIANGLE;
+            case "flat-back" -> FLAT_BACK;
             case "closed-guard" -> CLOSED_GUARD;
             case "knee-on-belly" -> KNEE_ON_BELLY;
             case "mount", "technical-mount" -> MOUNT;

@@ -3,16 +3,19 @@ package farglass.desktop.tag;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Deed;
 import farglass.core.corpus.Corpus;
+import farglass.core.lexicon.Naming;
 import farglass.core.scribe.Continuations;
 import farglass.core.scribe.Proposal;
 import farglass.core.scribe.ScribeLine;
 import farglass.core.scribe.Situation;
 import farglass.desktop.desk.Desk;
 import farglass.library.Contents;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import javafx.collections.FXCollections;
 import javafx.collections.ObservableList;
@@ -34,6 +37,8 @@ public final class Picks {
     private Map<String, Double> expected = Map.of();
     private List<Proposal> shownDue = List.of();
     private List<Proposal> all = List.of();
+    private String letters = "";
+    private boolean narrowed;
     private int page;
 
     Picks(Desk desk, Runnable learnedMore) {
@@ -97,13 +102,48 @@ public final class Picks {
 
     /** Shows the nine after those shown; after the last the first again. */
     public void more() {
-        page = (page + 1) * NUMBERED < Math.min(all.size(), PAGES * NUMBERED) ? page + 1 : 0;
+        page = (page + 1) * NUMBERED < Math.min(offered().size(), PAGES * NUMBERED) ? page + 1 : 0;
         turn();
+    }
+
+    /**
+     * Leaves only what has a word that begins so.
+     *
+     * @param begun letters typed until now; empty for all
+     */
+    void narrow(String begun) {
+        if (!begun.equals(letters)) {
+            letters = begun;
+            page = 0;
+            turn();
+        }
+    }
+
+    /** {@return whether letters leave something of which a digit can take one; where they leave nothing, all stay as they are} */
+    boolean isNarrowed() {
+        return narrowed;
+    }
+
+    private List<Proposal> offered() {
+        Naming naming = desk.lexicon().naming();
+        Set<String> begun = naming.begun(letters);
+        // What is shown with these letters stands in front of what is only otherwise called so.
+        List<Proposal> left = all.stream()
+                .filter(pick -> technique(pick).filter(begun::contains).isPresent())
+                .sorted(Comparator.comparing(
+                        pick -> !naming.labelBegins(technique(pick).orElseThrow(), letters)))
+                .toList();
+        narrowed = !left.isEmpty();
+        return narrowed ? left : all;
+    }
+
+    private static Optional<String> technique(Proposal pick) {
+        return pick.deed() instanceof Deed.Did did ? Optional.of(did.technique()) : Optional.empty();
     }
 
     private void turn() {
         List<Proposal> shown =
-                all.stream().skip((long) page * NUMBERED).limit(NUMBERED).toList();
+                offered().stream().skip((long) page * NUMBERED).limit(NUMBERED).toList();
         if (!shown.equals(picks)) {
             picks.setAll(shown);
         }

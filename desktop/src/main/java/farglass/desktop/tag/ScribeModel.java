@@ -53,6 +53,7 @@ public final class ScribeModel {
                 beganInPlay = isPlaying();
                 tag.fan().close();
             }
+            tag.picks().narrow(letters());
             read();
         });
     }
@@ -73,6 +74,24 @@ public final class ScribeModel {
         return tag.live().onProperty().get()
                 ? tag.live().runningProperty().get()
                 : tag.player().playingProperty().get();
+    }
+
+    /** {@return what is typed of a new moment, as far as it may be the beginning of a name; empty for what says more} */
+    private String letters() {
+        boolean isNew = edited.isEmpty() && tag.chosen().size() <= 1;
+        String line = text.get();
+        return isNew && !line.isBlank() && Character.isLetter(line.charAt(line.length() - 1)) ? line.strip() : "";
+    }
+
+    /** Saves that instead of what was typed, at the instant at which typing began; on an empty line at the one now shown. */
+    void take(Proposal proposal) {
+        if (text.get().isBlank() || edited.isPresent()) {
+            save(proposal, instant(), isPlaying(), true);
+        } else {
+            OptionalLong time = typed().time();
+            clear();
+            save(proposal, time, beganInPlay, true);
+        }
     }
 
     /** What was typed, taken apart: a time in front, if any, and the words. */
@@ -243,14 +262,14 @@ public final class ScribeModel {
         }
         clear();
         // Each is read again where the one before it led, so that words such as "answers" mean that one.
-        told.forEach(clause -> save(read(clause.text()).get(0).reading().proposal(), typed.time(), false));
+        told.forEach(clause -> save(read(clause.text()).get(0).reading().proposal(), typed.time(), beganInPlay, false));
     }
 
-    /** @param picked whether it was taken by one key, and a second one may follow */
-    void save(Proposal proposal, OptionalLong time, boolean picked) {
+    /** @param inPlay whether the film was playing then @param picked whether it was taken by one key, and a second one may follow */
+    private void save(Proposal proposal, OptionalLong time, boolean inPlay, boolean picked) {
         Moment moment =
                 proposal.at(TagModel.newId(), time, tag.stand(), tag.desk().lexicon());
-        if (picked ? isPlaying() : beganInPlay) {
+        if (inPlay) {
             boolean live = tag.live().onProperty().get();
             tag.lag()
                     .taggedInPlay(

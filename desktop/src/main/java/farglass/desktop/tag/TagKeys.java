@@ -268,14 +268,16 @@ final class TagKeys {
 
     /** On an empty line characters command too; what is none of them begins a text. */
     void typed(KeyEvent event) {
-        if (view.isFinding()
-                || model.boutProperty().get().isEmpty()
-                || !model.scribe().textProperty().get().isEmpty()
-                || event.isShortcutDown()
-                || event.isAltDown()) {
+        if (view.isFinding() || model.boutProperty().get().isEmpty() || event.isShortcutDown() || event.isAltDown()) {
             return;
         }
         String character = event.getCharacter();
+        if (!model.scribe().textProperty().get().isEmpty()) {
+            if (takesNarrowed(character)) {
+                event.consume();
+            }
+            return;
+        }
         if (character.isBlank() || character.length() != 1 || Character.isISOControl(character.charAt(0))) {
             event.consume();
         } else if (commanded(character.charAt(0))) {
@@ -285,6 +287,21 @@ final class TagKeys {
             model.scribe().textProperty().set(character);
             event.consume();
         }
+    }
+
+    /** A digit right behind the letters that a name may begin with takes the pick of that number. */
+    private boolean takesNarrowed(String character) {
+        boolean digit = character.length() == 1 && character.charAt(0) >= '0' && character.charAt(0) <= '9';
+        if (!digit || !model.picks().isNarrowed()) {
+            return false;
+        }
+        if (character.equals("0")) {
+            model.picks().more();
+        } else {
+            model.pick(character.charAt(0) - '0');
+            view.begin();
+        }
+        return true;
     }
 
     private boolean commanded(char character) {

@@ -270,12 +270,12 @@ public final class TagModel {
         });
     }
 
-    /** Takes the digit's pick: the moment is saved at the instant now shown, and what is open about it is asked. */
+    /** Takes the digit's pick: the moment is saved, and what is open about it is asked. */
     public void pick(int number) {
         if (number < 1 || number > picks.list().size()) {
             return;
         }
-        scribe.save(picks.list().get(number - 1), instant(), true);
+        scribe.take(picks.list().get(number - 1));
     }
 
     /** {@return what the sport lets that athlete do from where the two stand, by kind; everything where that is not known} */
@@ -291,12 +291,9 @@ public final class TagModel {
         return byKind;
     }
 
-    /** Saves that the athlete did that at the instant now shown, and asks what became of it. */
+    /** Saves that the athlete did that, and asks what became of it. */
     void take(Seat seat, Technique technique) {
-        scribe.save(
-                new Proposal(Optional.of(seat), new Deed.Did(technique.key()), Optional.empty(), Telling.NOTHING),
-                instant(),
-                true);
+        scribe.take(new Proposal(Optional.of(seat), new Deed.Did(technique.key()), Optional.empty(), Telling.NOTHING));
     }
 
     /** Drops a bare mark, to be named later. */

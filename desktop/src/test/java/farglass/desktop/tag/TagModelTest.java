@@ -169,6 +169,69 @@ class TagModelTest {
     }
 
     @Test
+    void lettersLeaveOnlyThePicksThatBeginSoAndADigitTakesOneOfThem() throws Exception {
+        film();
+        onScreen(() -> {
+            player.seek(32_000_000);
+            List<Proposal> all = List.copyOf(model.picks().list());
+            model.scribe().textProperty().set("k");
+            model.scribe().textProperty().set("kn");
+            assertThat(model.picks().isNarrowed()).isTrue();
+            List<String> labels = model.picks().list().stream()
+                    .map(pick -> Lexicon.shipped().label(((Deed.Did) pick.deed()).technique()))
+                    .toList();
+            assertThat(labels.get(0)).isEqualTo("Knee cut");
+            assertThat(labels)
+                    .as("what is shown so stands before what is only otherwise called so")
+                    .allMatch(label -> label.matches("(?i).*\\bkn.*"));
+            model.scribe().textProperty().set("knxx");
+            assertThat(model.picks().isNarrowed()).as("nothing begins so").isFalse();
+            assertThat(model.picks().list()).isEqualTo(all);
+            model.scribe().textProperty().set("kn ");
+            assertThat(model.picks().isNarrowed())
+                    .as("a number behind a space is a number")
+                    .isFalse();
+
+            model.scribe().textProperty().set("kn");
+            Proposal second = model.picks().list().get(1);
+            player.seek(50_000_000);
+            model.pick(2);
+            assertThat(model.scribe().textProperty().get()).isEmpty();
+            assertThat(model.picks().isNarrowed()).isFalse();
+            assertThat(model.rows())
+                    .filteredOn(row -> row.state() == LedgerRow.State.PENDING)
+                    .singleElement()
+                    .satisfies(row -> {
+                        Moment moment = row.moment().orElseThrow();
+                        assertThat(moment.deed()).isEqualTo(second.deed());
+                        assertThat(moment.actor()).isEqualTo(second.actor());
+                        assertThat(moment.atMicros())
+                                .as("the instant at which typing began")
+                                .hasValue(30_000_000);
+                    });
+            assertThat(model.fan().openProperty().get())
+                    .as("what became of it is asked")
+                    .isPresent();
+        });
+        settle();
+    }
+
+    @Test
+    void whatIsBeingChangedNarrowsNothing() throws Exception {
+        onScreen(() -> {
+            model.selectedProperty().set(Optional.of("m2"));
+            model.editSelected();
+            model.scribe().textProperty().set("b sweep");
+            assertThat(model.picks().isNarrowed()).isFalse();
+            model.pick(1);
+            assertThat(model.scribe().textProperty().get())
+                    .as("the change is still there")
+                    .isEqualTo("b sweep");
+        });
+        settle();
+    }
+
+    @Test
     void beforeTheBoutBeginsAMomentHasNoTime() throws Exception {
         film();
         onScreen(() -> player.seek(1_000_000));

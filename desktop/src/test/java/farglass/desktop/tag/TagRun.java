@@ -39,10 +39,13 @@ import org.testfx.util.WaitForAsyncUtils;
 
 /**
  * Tags whole bouts of the demo again through the real window, by somebody who knows the truth and counts every key: what one moment
- * costs, film control apart. Run it with the flags of the tests: {@code TagRun BOUTS}.
+ * costs, film control apart. Run it with the flags of the tests: {@code TagRun BOUTS} among all the others of the demo, or
+ * {@code TagRun BOUTS new} in a library that holds nothing else.
  */
 final class TagRun {
     private static final Lexicon LEXICON = Lexicon.shipped();
+    /** Who needs more letters sooner types on. */
+    private static final int MOST_LETTERS = 4;
 
     private final FxRobot robot = new FxRobot();
     private final Path folder = Files.createTempDirectory("tag-run");
@@ -54,13 +57,14 @@ final class TagRun {
     private int totalFilm;
     private int totalPicked;
     private int further;
+    private int narrowed;
 
     private TagRun() throws Exception {}
 
     public static void main(String[] arguments) throws Exception {
         int bouts = arguments.length > 0 ? Integer.parseInt(arguments[0]) : 5;
         TagRun run = new TagRun();
-        run.measure(bouts);
+        run.measure(bouts, arguments.length > 1 && arguments[1].equals("new"));
         System.exit(0);
     }
 
@@ -68,7 +72,7 @@ final class TagRun {
         return WaitForAsyncUtils.asyncFx(work).get(60, TimeUnit.SECONDS);
     }
 
-    private void measure(int count) throws Exception {
+    private void measure(int count, boolean alone) throws Exception {
         List<Acted> all = Cast.seasons(LEXICON).bouts();
         List<Acted> chosen = new ArrayList<>();
         for (int i = 0; i < all.size() && chosen.size() < count; i += 7) {
@@ -85,8 +89,11 @@ final class TagRun {
         try (Library library = Library.create(path, Clock.systemUTC(), "run")) {
             library.act("Lay", edit -> {
                 for (Acted acted : all) {
-                    boolean again = chosen.contains(acted);
-                    edit.put(again ? bare(acted.told()) : acted.told());
+                    if (chosen.contains(acted)) {
+                        edit.put(bare(acted.told()));
+                    } else if (!alone) {
+                        edit.put(acted.told());
+                    }
                 }
             });
         }
@@ -117,11 +124,12 @@ final class TagRun {
         }
         System.out.printf(
                 Locale.ROOT,
-                "all: %d moments, %.2f keys each, %.1f %% picked, %d of them from the second nine, %d pauses and steps of the film, %d moments not as the truth%n",
+                "all: %d moments, %.2f keys each, %.1f %% picked, %d of them from the second nine, %.1f %% by letters and a digit, %d pauses and steps of the film, %d moments not as the truth%n",
                 moments,
                 (double) total / moments,
                 100.0 * totalPicked / moments,
                 further,
+                100.0 * narrowed / moments,
                 totalFilm,
                 wrong);
     }
@@ -214,10 +222,36 @@ final class TagRun {
             picked++;
             press(KeyCode.valueOf("DIGIT" + number.getAsLong()));
             fan(moment);
-        } else {
+        } else if (!narrow(moment)) {
             typeOut(moment);
         }
         uncertain(moment);
+    }
+
+    /** Types the fewest letters that bring it among the nine, and takes it. {@return whether there are such} */
+    private boolean narrow(Moment moment) throws Exception {
+        List<String> words = List.of(words(moment).split(" "));
+        for (int length = 1; length <= MOST_LETTERS; length++) {
+            for (String word : words) {
+                String letters = word.substring(0, Math.min(length, word.length()));
+                OptionalLong number = onScreen(() -> numberBehind(letters, moment));
+                if (number.isPresent()) {
+                    type(letters);
+                    press(KeyCode.valueOf("DIGIT" + number.getAsLong()));
+                    narrowed++;
+                    fan(moment);
+                    return true;
+                }
+            }
+        }
+        return false;
+    }
+
+    private OptionalLong numberBehind(String letters, Moment moment) {
+        tagModel().scribe().textProperty().set(letters);
+        OptionalLong number = tagModel().picks().isNarrowed() ? numberOf(moment) : OptionalLong.empty();
+        tagModel().scribe().textProperty().set("");
+        return number;
     }
 
     private OptionalLong numberOf(Moment moment) {
