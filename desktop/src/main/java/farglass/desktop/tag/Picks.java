@@ -2,8 +2,11 @@ package farglass.desktop.tag;
 
 import farglass.core.bout.Bout;
 import farglass.core.bout.Deed;
+import farglass.core.bout.Seat;
+import farglass.core.bout.Telling;
 import farglass.core.corpus.Corpus;
 import farglass.core.lexicon.Naming;
+import farglass.core.lexicon.Technique;
 import farglass.core.scribe.Continuations;
 import farglass.core.scribe.Proposal;
 import farglass.core.scribe.ScribeLine;
@@ -133,8 +136,28 @@ public final class Picks {
                 .sorted(Comparator.comparing(
                         pick -> !naming.labelBegins(technique(pick).orElseThrow(), letters)))
                 .toList();
-        narrowed = !left.isEmpty();
-        return narrowed ? left : all;
+        List<Proposal> found = letters.isEmpty() ? left : withUnusual(left);
+        narrowed = !found.isEmpty();
+        return narrowed ? found : all;
+    }
+
+    /** Where few begin so that can start here, the others with such a name stand behind them. */
+    private List<Proposal> withUnusual(List<Proposal> left) {
+        Stream<Proposal> unusual = desk.lexicon().techniques().stream()
+                .filter(technique -> desk.lexicon().naming().labelBegins(technique.key(), letters))
+                .sorted(Comparator.comparing(Technique::label))
+                .flatMap(technique -> Stream.of(Seat.values())
+                        .map(seat -> new Proposal(
+                                Optional.of(seat), new Deed.Did(technique.key()), Optional.empty(), Telling.NOTHING)))
+                .filter(this::isUnusual);
+        return Stream.concat(left.stream(), unusual)
+                .limit((long) PAGES * NUMBERED)
+                .toList();
+    }
+
+    /** {@return whether that could not be expected here, and is offered only because of its name} */
+    boolean isUnusual(Proposal pick) {
+        return !all.contains(pick);
     }
 
     private static Optional<String> technique(Proposal pick) {

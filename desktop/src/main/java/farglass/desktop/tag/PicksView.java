@@ -128,6 +128,10 @@ final class PicksView extends VBox {
         button.setId("pick-" + digit);
         button.getStyleClass().add("pick");
         pick.actor().ifPresent(actor -> button.getStyleClass().add(actor == model.studied() ? "studied" : "other"));
+        if (model.picks().isUnusual(pick)) {
+            button.getStyleClass().add("quiet");
+            button.setTooltip(new Tooltip("Unusual from here"));
+        }
         button.setFocusTraversable(false);
         button.setOnAction(event -> model.pick(digit));
         return button;

@@ -184,6 +184,12 @@ class TagModelTest {
             assertThat(labels)
                     .as("what is shown so stands before what is only otherwise called so")
                     .allMatch(label -> label.matches("(?i).*\\bkn.*"));
+            assertThat(model.picks().isUnusual(model.picks().list().get(0))).isFalse();
+            model.scribe().textProperty().set("osoto");
+            assertThat(model.picks().list())
+                    .as("by its name also what can hardly start here")
+                    .isNotEmpty()
+                    .allMatch(model.picks()::isUnusual);
             model.scribe().textProperty().set("knxx");
             assertThat(model.picks().isNarrowed()).as("nothing begins so").isFalse();
             assertThat(model.picks().list()).isEqualTo(all);
