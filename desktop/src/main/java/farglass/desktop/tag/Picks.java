@@ -20,6 +20,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
+import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.collections.FXCollections;
 import javafx.collections.ObservableList;
 
@@ -41,7 +43,7 @@ public final class Picks {
     private List<Proposal> shownDue = List.of();
     private List<Proposal> all = List.of();
     private String letters = "";
-    private boolean narrowed;
+    private final ReadOnlyBooleanWrapper narrowed = new ReadOnlyBooleanWrapper();
     private int page;
 
     Picks(Desk desk, Runnable learnedMore) {
@@ -124,7 +126,11 @@ public final class Picks {
 
     /** {@return whether letters leave something of which a digit can take one; where they leave nothing, all stay as they are} */
     boolean isNarrowed() {
-        return narrowed;
+        return narrowed.get();
+    }
+
+    ReadOnlyBooleanProperty narrowedProperty() {
+        return narrowed.getReadOnlyProperty();
     }
 
     private List<Proposal> offered() {
@@ -137,8 +143,8 @@ public final class Picks {
                         pick -> !naming.labelBegins(technique(pick).orElseThrow(), letters)))
                 .toList();
         List<Proposal> found = letters.isEmpty() ? left : withUnusual(left);
-        narrowed = !found.isEmpty();
-        return narrowed ? found : all;
+        narrowed.set(!found.isEmpty());
+        return found.isEmpty() ? all : found;
     }
 
     /** Where few begin so that can start here, the others with such a name stand behind them. */

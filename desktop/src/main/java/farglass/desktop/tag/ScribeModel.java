@@ -5,6 +5,7 @@ import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Settled;
 import farglass.core.bout.Times;
+import farglass.core.lexicon.Naming;
 import farglass.core.scribe.Clauses;
 import farglass.core.scribe.Phrase;
 import farglass.core.scribe.Proposal;
@@ -143,10 +144,17 @@ public final class ScribeModel {
         // Another reading is a whole line: of a line that tells of both there is none.
         Optional<Reading> only = told.size() == 1 ? Optional.of(told.get(0).reading()) : Optional.empty();
         unknown.set(only.flatMap(ScribeModel::unknown));
-        List<Reading.Alternative> found = only.map(Reading::alternatives).orElse(List.of());
+        List<Reading.Alternative> found = only.map(this::offered).orElse(List.of());
         if (!found.equals(alternatives)) {
             alternatives.setAll(found);
         }
+    }
+
+    /** What else the letters may begin stands among the picks; the words as they are do not. */
+    private List<Reading.Alternative> offered(Reading reading) {
+        List<Reading.Alternative> all = reading.alternatives();
+        boolean begun = reading.how().equals(Optional.of(Naming.How.FINISHED));
+        return begun && tag.picks().isNarrowed() && all.size() > 2 ? List.of(all.get(0), all.get(all.size() - 1)) : all;
     }
 
     /** Words that somebody put in quotes are meant to stay as they are. */

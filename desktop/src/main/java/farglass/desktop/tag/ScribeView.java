@@ -2,6 +2,7 @@ package farglass.desktop.tag;
 
 import farglass.core.scribe.Reading;
 import farglass.drawing.Palette;
+import java.util.List;
 import javafx.beans.binding.Bindings;
 import javafx.beans.binding.BooleanBinding;
 import javafx.beans.value.ObservableValue;
@@ -72,9 +73,13 @@ final class ScribeView extends VBox {
         reading.visibleProperty().bind(writing);
         fan.visibleProperty().bind(writing.not().and(fanned));
         question.visibleProperty().bind(writing.not().and(fanned.not()).and(asked));
-        picks.visibleProperty().bind(writing.not().and(fanned.not()).and(asked.not()));
-        StackPane hints = new StackPane(picks, question, fan, reading);
-        for (Node hint : hints.getChildren()) {
+        // The picks that begin as the letters do stand below what Enter would save.
+        picks.visibleProperty()
+                .bind(Bindings.when(writing)
+                        .then(tag.picks().narrowedProperty())
+                        .otherwise(fanned.not().and(asked.not())));
+        StackPane hints = new StackPane(new VBox(4, reading, picks), question, fan);
+        for (Node hint : List.of(question, fan, reading, picks)) {
             // What is not shown takes no room; the line below stays where it is, whatever is shown.
             hint.managedProperty().bind(hint.visibleProperty());
         }
