@@ -50,6 +50,8 @@ final class Actor {
     private static final Assumptions ASSUMED = Assumptions.shipped();
 
     /** What fails here threatened nobody. */
+    private static final Set<Kind> DEFENDING = EnumSet.of(Kind.DEFENCE, Kind.ESCAPE, Kind.RETENTION);
+
     private static final Set<Kind> UNTHREATENING = EnumSet.of(
             Kind.GRIP, Kind.PULL, Kind.ESCAPE, Kind.DEFENCE, Kind.RETENTION, Kind.GUARD_CHANGE, Kind.MOVEMENT);
 
@@ -372,6 +374,11 @@ final class Actor {
                 .and(new Fact.Range(1 + random.nextInt(2)));
     }
 
+    /** What became of an answer that changed nothing: a defence failed, anything else was only seen. */
+    private static Became unanswered(Kind kind) {
+        return DEFENDING.contains(kind) ? Became.FAILED : Became.SHOWN;
+    }
+
     private Telling became(Technique technique, Option option, Telling telling, boolean works) {
         if (technique.to().isEmpty()) {
             return telling.withBecame(
@@ -452,7 +459,7 @@ final class Actor {
                 ? telling.withStage(Stage.THREAT)
                 : technique.to().isEmpty()
                         ? became(technique, option, telling, random.nextDouble() < 0.6)
-                        : telling.withBecame(works ? Became.HELD : Became.SHOWN);
+                        : telling.withBecame(works ? Became.HELD : unanswered(technique.kind()));
         // An analyst links most answers, not all.
         telling = random.nextDouble() < ASSUMED.of("linked") ? telling.withAnswers(Optional.of(attack.id())) : telling;
         lastReply[seat.other().ordinal()] = reply;
