@@ -280,9 +280,15 @@ public final class Naming {
         return plain.isEmpty() || plain.length() > LONGEST ? Set.of() : index.begun(plain);
     }
 
-    /** {@return whether these letters begin a word of what people read for that entry} */
-    public boolean labelBegins(String key, String letters) {
-        return (" " + Words.plain(lexicon.label(key))).contains(" " + Words.plain(letters));
+    /** {@return the techniques of which these letters begin a word of what people read for them, in the order of those words} */
+    public List<Technique> labelled(String letters) {
+        String plain = Words.plain(letters);
+        return plain.isEmpty() || plain.length() > LONGEST
+                ? List.of()
+                : lexicon.techniques().stream()
+                        .filter(technique -> (" " + Words.plain(lexicon.label(technique.key()))).contains(" " + plain))
+                        .sorted(Comparator.comparing(technique -> lexicon.label(technique.key())))
+                        .toList();
     }
 
     /** {@return entries with a word that begins as the phrase does, those that can start here first} */

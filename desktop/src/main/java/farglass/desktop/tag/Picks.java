@@ -42,6 +42,7 @@ public final class Picks {
     private Map<String, Double> expected = Map.of();
     private List<Proposal> shownDue = List.of();
     private List<Proposal> all = List.of();
+    private List<Proposal> offered = List.of();
     private String letters = "";
     private final ReadOnlyBooleanWrapper narrowed = new ReadOnlyBooleanWrapper();
     private int page;
@@ -101,13 +102,12 @@ public final class Picks {
         all = Stream.concat(due.stream(), likely.stream().map(Continuations.Likely::proposal))
                 .distinct()
                 .toList();
-        page = 0;
-        turn();
+        offer();
     }
 
     /** Shows the nine after those shown; after the last the first again. */
     public void more() {
-        page = (page + 1) * NUMBERED < Math.min(offered().size(), PAGES * NUMBERED) ? page + 1 : 0;
+        page = (page + 1) * NUMBERED < Math.min(offered.size(), PAGES * NUMBERED) ? page + 1 : 0;
         turn();
     }
 
@@ -119,8 +119,7 @@ public final class Picks {
     void narrow(String begun) {
         if (!begun.equals(letters)) {
             letters = begun;
-            page = 0;
-            turn();
+            offer();
         }
     }
 
@@ -133,32 +132,32 @@ public final class Picks {
         return narrowed.getReadOnlyProperty();
     }
 
-    private List<Proposal> offered() {
-        Naming naming = desk.lexicon().naming();
-        Set<String> begun = naming.begun(letters);
-        // What is shown with these letters stands in front of what is only otherwise called so.
-        List<Proposal> left = all.stream()
-                .filter(pick -> technique(pick).filter(begun::contains).isPresent())
-                .sorted(Comparator.comparing(
-                        pick -> !naming.labelBegins(technique(pick).orElseThrow(), letters)))
-                .toList();
-        List<Proposal> found = letters.isEmpty() ? left : withUnusual(left);
+    private void offer() {
+        List<Proposal> found = begun();
         narrowed.set(!found.isEmpty());
-        return found.isEmpty() ? all : found;
+        offered = found.isEmpty() ? all : found;
+        page = 0;
+        turn();
     }
 
-    /** Where few begin so that can start here, the others with such a name stand behind them. */
-    private List<Proposal> withUnusual(List<Proposal> left) {
-        Stream<Proposal> unusual = desk.lexicon().techniques().stream()
-                .filter(technique -> desk.lexicon().naming().labelBegins(technique.key(), letters))
-                .sorted(Comparator.comparing(Technique::label))
-                .flatMap(technique -> Stream.of(Seat.values())
-                        .map(seat -> new Proposal(
-                                Optional.of(seat), new Deed.Did(technique.key()), Optional.empty(), Telling.NOTHING)))
+    /** {@return what has a word that begins as the letters do} */
+    private List<Proposal> begun() {
+        Naming naming = desk.lexicon().naming();
+        Set<String> begun = naming.begun(letters);
+        List<String> labelled =
+                naming.labelled(letters).stream().map(Technique::key).toList();
+        // What is shown with these letters stands in front of what is only otherwise called so.
+        Stream<Proposal> expected = all.stream()
+                .filter(pick -> technique(pick).filter(begun::contains).isPresent())
+                .sorted(Comparator.comparing(
+                        pick -> !labelled.contains(technique(pick).orElseThrow())));
+        // Where few begin so that can start here, the others with such a name stand behind them.
+        Stream<Proposal> unusual = labelled.stream()
+                .flatMap(key -> Stream.of(Seat.values())
+                        .map(seat ->
+                                new Proposal(Optional.of(seat), new Deed.Did(key), Optional.empty(), Telling.NOTHING)))
                 .filter(this::isUnusual);
-        return Stream.concat(left.stream(), unusual)
-                .limit((long) PAGES * NUMBERED)
-                .toList();
+        return Stream.concat(expected, unusual).limit((long) PAGES * NUMBERED).toList();
     }
 
     /** {@return whether that could not be expected here, and is offered only because of its name} */
@@ -172,7 +171,7 @@ public final class Picks {
 
     private void turn() {
         List<Proposal> shown =
-                offered().stream().skip((long) page * NUMBERED).limit(NUMBERED).toList();
+                offered.stream().skip((long) page * NUMBERED).limit(NUMBERED).toList();
         if (!shown.equals(picks)) {
             picks.setAll(shown);
         }
