@@ -1,5 +1,6 @@
 package farglass.core.lexicon;
 
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
@@ -8,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.ToIntFunction;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
@@ -280,15 +282,25 @@ public final class Naming {
         return plain.isEmpty() || plain.length() > LONGEST ? Set.of() : index.begun(plain);
     }
 
-    /** {@return the techniques of which these letters begin a word of what people read for them, in the order of those words} */
+    /**
+     * {@return the techniques of which these letters begin a word of what people read for them, or the first letters of its words, as "hb"
+     * does for a hip bump; in the order of those words}
+     */
     public List<Technique> labelled(String letters) {
         String plain = Words.plain(letters);
         return plain.isEmpty() || plain.length() > LONGEST
                 ? List.of()
                 : lexicon.techniques().stream()
-                        .filter(technique -> (" " + Words.plain(lexicon.label(technique.key()))).contains(" " + plain))
+                        .filter(technique -> isShort(plain, Words.plain(lexicon.label(technique.key()))))
                         .sorted(Comparator.comparing(technique -> lexicon.label(technique.key())))
                         .toList();
+    }
+
+    private static boolean isShort(String letters, String label) {
+        String initials = Arrays.stream(label.split(" "))
+                .map(word -> word.substring(0, Math.min(1, word.length())))
+                .collect(Collectors.joining());
+        return (" " + label).contains(" " + letters) || letters.length() > 1 && initials.startsWith(letters);
     }
 
     /** {@return entries with a word that begins as the phrase does, those that can start here first} */

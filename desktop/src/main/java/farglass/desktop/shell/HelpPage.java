@@ -26,7 +26,10 @@ final class HelpPage extends VBox {
         {"D", "the dossier that tells what this bout changed, where it is marked as news"},
         {"Tag, on an empty line", ""},
         {"1 \u2026 9, 0", "save the likely next moment of that number; show nine more"},
-        {"letters, then 1 \u2026 9", "only what begins so is offered: \u201chi2\u201d saves the second of those"},
+        {
+            "letters, then 1 \u2026 9",
+            "only what begins so is offered: \u201chi2\u201d or \u201chb2\u201d saves the second of those"
+        },
         {
             "letters after a pick",
             "what became of it: the left hand\u2019s keys for left, the right hand\u2019s for right"

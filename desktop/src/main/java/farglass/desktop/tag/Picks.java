@@ -148,7 +148,9 @@ public final class Picks {
                 naming.labelled(letters).stream().map(Technique::key).toList();
         // What is shown with these letters stands in front of what is only otherwise called so.
         Stream<Proposal> expected = all.stream()
-                .filter(pick -> technique(pick).filter(begun::contains).isPresent())
+                .filter(pick -> technique(pick)
+                        .filter(key -> begun.contains(key) || labelled.contains(key))
+                        .isPresent())
                 .sorted(Comparator.comparing(
                         pick -> !labelled.contains(technique(pick).orElseThrow())));
         // Where few begin so that can start here, the others with such a name stand behind them.

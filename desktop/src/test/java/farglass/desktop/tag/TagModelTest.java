@@ -185,6 +185,10 @@ class TagModelTest {
                     .as("what is shown so stands before what is only otherwise called so")
                     .allMatch(label -> label.matches("(?i).*\\bkn.*"));
             assertThat(model.picks().isUnusual(model.picks().list().get(0))).isFalse();
+            model.scribe().textProperty().set("kc");
+            assertThat(model.picks().list().get(0).deed())
+                    .as("the first letters of its words")
+                    .isEqualTo(new Deed.Did("knee-cut"));
             model.scribe().textProperty().set("osoto");
             assertThat(model.picks().list())
                     .as("by its name also what can hardly start here")

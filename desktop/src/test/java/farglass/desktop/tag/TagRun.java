@@ -32,6 +32,7 @@ import java.util.OptionalLong;
 import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import java.util.stream.Collectors;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import org.testfx.api.FxRobot;
@@ -231,8 +232,11 @@ final class TagRun {
     /** Types the fewest letters that bring it among the nine, and takes it. {@return whether there are such} */
     private boolean narrow(Moment moment) throws Exception {
         List<String> words = List.of(words(moment).split(" "));
+        String initials = words.stream().map(word -> word.substring(0, 1)).collect(Collectors.joining());
+        List<String> beginnings = new ArrayList<>(words);
+        beginnings.add(initials);
         for (int length = 1; length <= MOST_LETTERS; length++) {
-            for (String word : words) {
+            for (String word : beginnings) {
                 String letters = word.substring(0, Math.min(length, word.length()));
                 OptionalLong number = onScreen(() -> numberBehind(letters, moment));
                 if (number.isPresent()) {
