@@ -223,10 +223,20 @@ final class TagRun {
             picked++;
             press(KeyCode.valueOf("DIGIT" + number.getAsLong()));
             fan(moment);
-        } else if (!narrow(moment)) {
+        } else if (!isAsked(moment) || !narrow(moment)) {
             typeOut(moment);
         }
         uncertain(moment);
+    }
+
+    /** Whether what is asked after a pick can tell where it ended. */
+    private static boolean isAsked(Moment moment) {
+        Optional<String> end =
+                moment.settled().filter(settled -> !settled.workedOut()).map(Settled::position);
+        return moment.technique()
+                .flatMap(LEXICON::technique)
+                .filter(technique -> end.isEmpty() || technique.to().contains(end.get()))
+                .isPresent();
     }
 
     /** Types the fewest letters that bring it among the nine, and takes it. {@return whether there are such} */
@@ -347,14 +357,7 @@ final class TagRun {
             boolean means = alone || onScreen(() -> means(line, moment));
             if (means || length == what.length()) {
                 type(line);
-                boolean asked = moment.technique()
-                        .flatMap(LEXICON::technique)
-                        .filter(technique -> end.isEmpty()
-                                || technique
-                                        .to()
-                                        .contains(moment.settled().orElseThrow().position()))
-                        .isPresent();
-                if (asked) {
+                if (isAsked(moment)) {
                     press(KeyCode.ENTER);
                     if (onScreen(() -> tagModel().fan().openProperty().get().isPresent())) {
                         press(KeyCode.TAB);
