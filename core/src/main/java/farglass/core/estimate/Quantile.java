@@ -6,7 +6,7 @@ import org.apache.commons.statistics.distribution.NormalDistribution;
 /**
  * Finds the value below which so much of a belief lies: by Newton's steps, and by halving where they leave the bracket. The steps are taken
  * where a belief is nearly a straight line, as a probability plot draws it: the normal score of the probability against the logit of a
- * share, or the logarithm of a rate. There two or three of them are enough.
+ * share, or the logarithm of a rate. There some three of them are enough.
  *
  * @param belief how much of it lies below a value, which rises with the value, and its density there
  */
