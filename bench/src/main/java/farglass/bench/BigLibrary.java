@@ -23,7 +23,7 @@ import java.util.OptionalLong;
  */
 final class BigLibrary {
     static final String ATHLETE = "Runa Castellan";
-    /** One of those who fight in the demo alone: a dozen bouts, as most opponents have. */
+    /** One of those who fight in the demo alone: fourteen bouts, about as many as most opponents have. */
     static final String ONE_OF_MANY = "Maren Tolliver";
 
     private static final int MOMENTS = 120;

@@ -48,11 +48,7 @@ public final class Choices {
             Taken bout = taken.get(i);
             double weight = weights.get(i);
             if (bout.chances() > 0) {
-                bouts++;
-                raw += bout.chances();
-                weighed += weight * bout.chances();
-                rawSquares += (double) bout.chances() * bout.chances();
-                squares += weight * bout.chances() * bout.chances();
+                bout(bout.chances(), weight);
                 bout.options()
                         .forEach((option, times) -> options.merge(
                                 option,
@@ -60,6 +56,14 @@ public final class Choices {
                                 Sum::and));
             }
         }
+    }
+
+    private void bout(int chances, double weight) {
+        bouts++;
+        raw += chances;
+        weighed += weight * chances;
+        rawSquares += (double) chances * chances;
+        squares += weight * chances * chances;
     }
 
     /** Adds up option after option. */
@@ -72,12 +76,8 @@ public final class Choices {
         public Adding(int[] chances, double[] weights) {
             this.chances = chances;
             this.weights = weights;
-            sums.bouts = chances.length;
             for (int i = 0; i < chances.length; i++) {
-                sums.raw += chances[i];
-                sums.weighed += weights[i] * chances[i];
-                sums.rawSquares += (double) chances[i] * chances[i];
-                sums.squares += weights[i] * chances[i] * chances[i];
+                sums.bout(chances[i], weights[i]);
             }
         }
 

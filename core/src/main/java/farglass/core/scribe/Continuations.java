@@ -8,7 +8,6 @@ import farglass.core.bout.Seat;
 import farglass.core.bout.Telling;
 import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.Corpus;
-import farglass.core.lexicon.Kind;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.Technique;
 import java.util.ArrayList;
@@ -165,9 +164,8 @@ public final class Continuations {
             Set<Deed> startable = possible(now, actor);
             Map<Deed, Double> untaught = usual.shares(startable, now, actor);
             Set<Deed> candidates = new LinkedHashSet<>(startable);
-            doing.forEach(row -> row.seen().stream()
-                    .filter(deed -> now.cloth() || !needsCloth(deed))
-                    .forEach(candidates::add));
+            doing.forEach(row ->
+                    row.seen().stream().filter(deed -> isAllowed(deed, now)).forEach(candidates::add));
             List<Likely> own = new ArrayList<>();
             for (Deed deed : candidates) {
                 double probability = acts * Counts.share(doing, deed, untaught.getOrDefault(deed, 0.0));
@@ -187,9 +185,9 @@ public final class Continuations {
                 .toList();
     }
 
-    private boolean needsCloth(Deed deed) {
-        return deed instanceof Deed.Did did
-                && lexicon.technique(did.technique()).filter(Technique::cloth).isPresent();
+    private boolean isAllowed(Deed deed, Situation now) {
+        return !(deed instanceof Deed.Did did)
+                || lexicon.technique(did.technique()).map(now::allows).orElse(true);
     }
 
     /** What the sport lets that one do from here; blows only under rules that know them. */
@@ -205,8 +203,7 @@ public final class Continuations {
                         + now.cloth(),
                 any -> Stream.concat(
                                 lexicon.techniques().stream()
-                                        .filter(technique -> now.cloth() || !technique.cloth())
-                                        .filter(technique -> now.blows() || technique.kind() != Kind.STRIKE)
+                                        .filter(now::allows)
                                         .filter(technique -> technique.canStart(
                                                 now.stand().position(),
                                                 now.stand().roleOf(actor.get())))

@@ -6,6 +6,8 @@ import farglass.core.bout.Moment;
 import farglass.core.bout.Seat;
 import farglass.core.bout.Stage;
 import farglass.core.bout.Uniform;
+import farglass.core.lexicon.Kind;
+import farglass.core.lexicon.Technique;
 import farglass.core.state.Stand;
 import java.util.List;
 import java.util.Optional;
@@ -40,6 +42,11 @@ public record Situation(
                 count > 1 ? Optional.of(moments.get(count - 2)) : Optional.empty(),
                 bout.header().knowsBlows(),
                 bout.header().uniform() != Uniform.NO_GI);
+    }
+
+    /** {@return whether it can come at all in such a bout: blows only under rules that know them, cloth only where there is some} */
+    public boolean allows(Technique technique) {
+        return (cloth || !technique.cloth()) && (blows || technique.kind() != Kind.STRIKE);
     }
 
     String name(Seat seat) {

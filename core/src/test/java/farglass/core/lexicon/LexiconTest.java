@@ -168,4 +168,23 @@ class LexiconTest {
                 .isInstanceOf(LexiconException.class)
                 .hasMessageContaining("line");
     }
+
+    @Test
+    void aFewLettersAreTheBeginningOfAWordOrTheFirstOnesOfSeveral() {
+        Naming naming = Lexicon.shipped().naming();
+        assertThat(naming.begun("cut")).contains("knee-cut");
+        assertThat(naming.begun("ut"))
+                .as("the middle of a word is no beginning")
+                .doesNotContain("knee-cut");
+        assertThat(naming.labelled("kc")).extracting(Technique::key).contains("knee-cut");
+        assertThat(naming.labelled("knee c")).extracting(Technique::key).contains("knee-cut");
+        assertThat(naming.labelled("k"))
+                .as("one letter begins a word")
+                .allMatch(technique ->
+                        technique.label().toLowerCase(java.util.Locale.ROOT).matches(".*\\bk.*"));
+        assertThat(naming.labelled("")).isEmpty();
+        assertThat(naming.begun(" ")).isEmpty();
+        assertThat(naming.labelled("k".repeat(200_000))).isEmpty();
+        assertThat(naming.begun("k".repeat(200_000))).isEmpty();
+    }
 }

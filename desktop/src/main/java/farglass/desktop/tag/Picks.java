@@ -15,10 +15,12 @@ import farglass.desktop.desk.Desk;
 import farglass.library.Contents;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
@@ -42,6 +44,9 @@ public final class Picks {
     private Map<String, Double> expected = Map.of();
     private List<Proposal> shownDue = List.of();
     private List<Proposal> all = List.of();
+    /** The same, to be looked up in. */
+    private Set<Proposal> ranked = Set.of();
+
     private List<Proposal> offered = List.of();
     private String letters = "";
     private final ReadOnlyBooleanWrapper narrowed = new ReadOnlyBooleanWrapper();
@@ -92,16 +97,17 @@ public final class Picks {
         shownDue = due;
         List<Continuations.Likely> likely =
                 now.map(known -> continuations.next(known, RANKED)).orElse(List.of());
-        Map<String, Double> ranked = new HashMap<>();
+        Map<String, Double> shares = new HashMap<>();
         likely.forEach(each -> {
             if (each.proposal().deed() instanceof Deed.Did did) {
-                ranked.merge(did.technique(), each.probability(), Double::sum);
+                shares.merge(did.technique(), each.probability(), Double::sum);
             }
         });
-        expected = ranked;
+        expected = shares;
         all = Stream.concat(due.stream(), likely.stream().map(Continuations.Likely::proposal))
                 .distinct()
                 .toList();
+        ranked = Set.copyOf(all);
         offer();
     }
 
@@ -144,8 +150,11 @@ public final class Picks {
     private List<Proposal> begun() {
         Naming naming = desk.lexicon().naming();
         Set<String> begun = naming.begun(letters);
-        List<String> labelled =
-                naming.labelled(letters).stream().map(Technique::key).toList();
+        Set<String> labelled = naming.labelled(letters).stream()
+                .filter(technique ->
+                        shownFor.filter(now -> now.allows(technique)).isPresent())
+                .map(Technique::key)
+                .collect(Collectors.toCollection(LinkedHashSet::new));
         // What is shown with these letters stands in front of what is only otherwise called so.
         Stream<Proposal> expected = all.stream()
                 .filter(pick -> technique(pick)
@@ -164,7 +173,7 @@ public final class Picks {
 
     /** {@return whether that could not be expected here, and is offered only because of its name} */
     boolean isUnusual(Proposal pick) {
-        return !all.contains(pick);
+        return !ranked.contains(pick);
     }
 
     private static Optional<String> technique(Proposal pick) {

@@ -138,9 +138,13 @@ public final class ScribeModel {
                         : told.stream()
                                 .map(clause -> sentence(clause, typed.time(), bout.get()))
                                 .collect(Collectors.joining("\n")));
-        remarks.set(told.stream()
+        String guessed = told.stream()
                 .flatMap(clause -> clause.reading().remarks().stream())
-                .collect(Collectors.joining(" ")));
+                .collect(Collectors.joining(" "));
+        remarks.set(
+                !guessed.isEmpty() && tag.picks().isNarrowed()
+                        ? guessed + " A digit takes one of those below."
+                        : guessed);
         // Another reading is a whole line: of a line that tells of both there is none.
         Optional<Reading> only = told.size() == 1 ? Optional.of(told.get(0).reading()) : Optional.empty();
         unknown.set(only.flatMap(ScribeModel::unknown));

@@ -9,6 +9,7 @@ import farglass.core.bout.FilmLink;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Seat;
 import farglass.core.bout.Telling;
+import farglass.core.lexicon.Kind;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.Role;
 import farglass.core.notation.BoutFile;
@@ -189,6 +190,18 @@ class TagModelTest {
             assertThat(model.picks().list().get(0).deed())
                     .as("the first letters of its words")
                     .isEqualTo(new Deed.Did("knee-cut"));
+            assertThat(model.scribe().remarksProperty().get())
+                    .as("they are no name by themselves")
+                    .contains("names nothing", "A digit takes one");
+            model.scribe().textProperty().set("kick");
+            assertThat(model.picks().list())
+                    .as("no blows under rules that do not know them")
+                    .noneMatch(pick -> pick.deed() instanceof Deed.Did did
+                            && did.technique().contains("kick")
+                            && Lexicon.shipped()
+                                    .technique(did.technique())
+                                    .filter(technique -> technique.kind() == Kind.STRIKE)
+                                    .isPresent());
             model.scribe().textProperty().set("osoto");
             assertThat(model.picks().list())
                     .as("by its name also what can hardly start here")
