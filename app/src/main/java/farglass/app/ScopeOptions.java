@@ -79,7 +79,7 @@ final class ScopeOptions {
     @Option(
             names = "--like",
             paramLabel = "NAME",
-            description = "only against those like this athlete: near in belt and weight, and beginning alike")
+            description = "only against those like this athlete: near in belt, weight and height, and beginning alike")
     private String like;
 
     @Option(

@@ -11,7 +11,7 @@ import java.util.Optional;
  * @param corner who spoke from her corner
  * @param team whom she fights for
  * @param rank where she stands, in words such as "third of the league"
- * @param build in words such as "tall, long legs"
+ * @param build in words such as "tall, 183 cm, long legs"; a height among them is compared
  */
 public record Contestant(
         String name,

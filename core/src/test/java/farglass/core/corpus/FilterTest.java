@@ -9,6 +9,7 @@ import farglass.core.bout.BoutKind;
 import farglass.core.bout.Level;
 import farglass.core.bout.Stance;
 import farglass.core.catalogue.Catalogue;
+import farglass.core.notation.BoutFile;
 import farglass.core.question.Dossier;
 import farglass.core.question.Figure;
 import farglass.core.state.ScoreLine.Lead;
@@ -164,17 +165,57 @@ class FilterTest {
     @Test
     void whoIsLikeSomebodyIsToldByWhatIsKnownOfBoth() {
         Sort light = new Sort(
-                Optional.of(Level.BROWN), java.util.OptionalDouble.of(61), Optional.of(Sort.Begins.FROM_GUARD));
-        Sort near = new Sort(Optional.of(Level.BLACK), java.util.OptionalDouble.of(66), Optional.empty());
-        Sort heavy = new Sort(Optional.of(Level.BROWN), java.util.OptionalDouble.of(78.5), Optional.empty());
-        Sort novice = new Sort(Optional.of(Level.BLUE), java.util.OptionalDouble.empty(), Optional.empty());
-        Sort passer = new Sort(Optional.empty(), java.util.OptionalDouble.empty(), Optional.of(Sort.Begins.FROM_TOP));
-        Sort unknown = new Sort(Optional.empty(), java.util.OptionalDouble.empty(), Optional.empty());
+                Optional.of(Level.BROWN),
+                java.util.OptionalDouble.of(61),
+                java.util.OptionalDouble.empty(),
+                Optional.of(Sort.Begins.FROM_GUARD));
+        Sort near = new Sort(
+                Optional.of(Level.BLACK),
+                java.util.OptionalDouble.of(66),
+                java.util.OptionalDouble.empty(),
+                Optional.empty());
+        Sort heavy = new Sort(
+                Optional.of(Level.BROWN),
+                java.util.OptionalDouble.of(78.5),
+                java.util.OptionalDouble.empty(),
+                Optional.empty());
+        Sort novice = new Sort(
+                Optional.of(Level.BLUE),
+                java.util.OptionalDouble.empty(),
+                java.util.OptionalDouble.empty(),
+                Optional.empty());
+        Sort passer = new Sort(
+                Optional.empty(),
+                java.util.OptionalDouble.empty(),
+                java.util.OptionalDouble.empty(),
+                Optional.of(Sort.Begins.FROM_TOP));
+        Sort unknown = new Sort(
+                Optional.empty(), java.util.OptionalDouble.empty(), java.util.OptionalDouble.empty(), Optional.empty());
         assertThat(light.isLike(near)).isTrue();
         assertThat(light.isLike(heavy)).isFalse();
         assertThat(light.isLike(novice)).isFalse();
         assertThat(light.isLike(passer)).isFalse();
         assertThat(light.isLike(unknown)).isFalse();
+    }
+
+    private static boolean alike(String one, String other) throws Exception {
+        Bout bout = BoutFile.parse(
+                        "far-glass bout 1\nid: x\nA: Ann\nA build: %s\nB: Bea\nB build: %s\ncovered: story 0:00 to 1:00\n"
+                                .formatted(one, other),
+                        LEXICON)
+                .bout()
+                .orElseThrow();
+        Corpus corpus = Corpus.of(List.of(bout), LEXICON);
+        return corpus.sort("Ann").isLike(corpus.sort("Bea"));
+    }
+
+    @Test
+    void heightIsReadFromHowTheyAreBuilt() throws Exception {
+        assertThat(alike("tall, 183 cm", "long legs, 1.78 m")).isTrue();
+        assertThat(alike("1,83m", "182cm")).isTrue();
+        assertThat(alike("183 cm", "170 cm")).isFalse();
+        assertThat(alike("tall", "170 cm")).as("of one nothing is known").isFalse();
+        assertThat(alike("reach 1183 cm", "183 cm")).as("no height").isFalse();
     }
 
     @Test

@@ -43,7 +43,7 @@ final class BeforehandForm extends TitledPane {
             return new Known(
                     form.text(seat + "\u2019s team", told.team().orElse(""), "whom they fight for"),
                     form.text(seat + "\u2019s rank", told.rank().orElse(""), "such as third of the league"),
-                    form.text(seat + "\u2019s build", told.build().orElse(""), "such as tall, long legs"),
+                    form.text(seat + "\u2019s build", told.build().orElse(""), "such as tall, 183 cm, long legs"),
                     form.text(seat + "\u2019s weight", told.weight().orElse(""), "private: never shared"),
                     form.text(seat + "\u2019s corner", told.corner().orElse(""), "who speaks from there"));
         }
