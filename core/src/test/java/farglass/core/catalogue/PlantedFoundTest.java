@@ -9,11 +9,11 @@ import farglass.core.corpus.Scope;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.question.Claim;
 import farglass.core.question.Claims;
-import farglass.core.question.Dossier;
 import farglass.core.question.Figure;
 import farglass.core.simulate.Acted;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
 /** What the sheets of the demo plant (docs/demo.md) is claimed where it belongs. */
@@ -23,13 +23,16 @@ class PlantedFoundTest {
             Corpus.of(Demo.SEASONS.bouts().stream().map(Acted::told).toList(), LEXICON);
 
     private static List<Claim> claims(String athlete, String ask, String option) {
-        Dossier dossier = Catalogue.dossier(athlete, DEMO, Scope.ALL);
-        return dossier.answers().stream()
-                .flatMap(answered -> answered.figures().stream())
-                .filter(figure ->
-                        figure.ask().id().equals(ask) && figure.option().equals(option))
+        return figures(athlete, ask, option)
                 .flatMap(figure -> claims(figure).stream())
                 .toList();
+    }
+
+    private static Stream<Figure> figures(String athlete, String ask, String option) {
+        return Catalogue.dossier(athlete, DEMO, Scope.ALL).answers().stream()
+                .flatMap(answered -> answered.figures().stream())
+                .filter(figure ->
+                        figure.ask().id().equals(ask) && figure.option().equals(option));
     }
 
     private static List<Claim> claims(Figure figure) {
@@ -67,5 +70,16 @@ class PlantedFoundTest {
         isFound("Ebele Straker", "pull to", "closed-guard", Claims.Direction.MORE);
         isFound("Maren Tolliver", "takedown which", "single-leg", Claims.Direction.MORE);
         isFound("Maren Tolliver", "sweep which", "hip-bump-sweep", Claims.Direction.MORE);
+    }
+
+    @Test
+    void theErrorOfTheBeginnerThatNobodyPunished() {
+        assertThat(figures("Pip Arkwright", "mistake punished each", "both hands posted on the mat inside closed guard")
+                        .map(figure -> figure.chances().orElseThrow()))
+                .singleElement()
+                .satisfies(share -> {
+                    assertThat(share.chances()).isEqualTo(5);
+                    assertThat(share.successes()).isZero();
+                });
     }
 }
