@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalDouble;
 import java.util.stream.Stream;
 
 /**
@@ -47,6 +48,11 @@ public final class OptionShares {
 
     /** {@return the shares of the options that the athlete took, in their order; the points are the posterior means, scaled} */
     public Map<String, Share> of(Choices own) {
+        return of(own, OptionalDouble.empty());
+    }
+
+    /** {@return the same, and those of what she never took and others do at least that often on average} @param usual in (0, 1); empty for none */
+    public Map<String, Share> of(Choices own, OptionalDouble usual) {
         double sum = 0;
         Map<String, Posterior> posteriors = new LinkedHashMap<>();
         for (Map.Entry<String, Prior> prior : priors.entrySet()) {
@@ -56,7 +62,7 @@ public final class OptionShares {
         }
         Map<String, Share> shares = new LinkedHashMap<>();
         for (String option : options) {
-            if (own.taken(option) > 0) {
+            if (own.taken(option) > 0 || usual.isPresent() && isUsual(option, usual.getAsDouble())) {
                 Posterior posterior = posteriors.get(option);
                 shares.put(
                         option,
@@ -70,6 +76,11 @@ public final class OptionShares {
             }
         }
         return shares;
+    }
+
+    private boolean isUsual(String option, double usual) {
+        Prior prior = priors.get(option);
+        return prior.comparable() && prior.mean() >= usual;
     }
 
     /** {@return what is believed of an option's share once these bouts were seen} */

@@ -34,6 +34,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.function.Supplier;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -120,14 +121,23 @@ public final class Inquiry {
                         -option.getValue().times()));
     }
 
-    /** {@return a question with several options, of which one is taken at each chance; only options that the athlete took are reported} */
-    Count options(Tally tally) {
+    /** Never seen in three chances is no habit. */
+    static final int FEWEST_CHANCES_OF_NEVER = 10;
+
+    /**
+     * {@return a question with several options, of which one is taken at each chance; those that the athlete took, and those left alone}
+     *
+     * @param usual a share of the others' from which on what was never taken is reported too; empty for never
+     */
+    Count options(Tally tally, OptionalDouble usual) {
         Asked asked = new Asked(tally);
         List<String> options = List.copyOf(asked.population.options());
         Population.Others others = asked.others(options);
         Map<String, Share> shares = new LinkedHashMap<>();
         new OptionShares(others, options, Prior.SHOWN)
-                .of(asked.own).entrySet().stream()
+                        .of(asked.own, asked.own.chances() < FEWEST_CHANCES_OF_NEVER ? OptionalDouble.empty() : usual)
+                        .entrySet()
+                        .stream()
                         .sorted(Comparator.comparingInt((Map.Entry<String, Share> share) ->
                                         share.getValue().successes())
                                 .reversed())

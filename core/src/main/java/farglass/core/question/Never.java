@@ -11,13 +11,12 @@ public record Never(Tally tally) implements Measure {
     /** A share of the others' from which on something is usual. */
     private static final double USUAL = 0.05;
 
-    private static final int FEWEST_CHANCES = 10;
     private static final int MOST = 6;
 
     @Override
     public List<Drafted> drafted(Ask ask, Inquiry inquiry) {
         return inquiry.never(tally, USUAL).entrySet().stream()
-                .filter(never -> never.getValue().chances() >= FEWEST_CHANCES
+                .filter(never -> never.getValue().chances() >= Inquiry.FEWEST_CHANCES_OF_NEVER
                         && !never.getValue().isTooLittle())
                 .limit(MOST)
                 .map(never ->

@@ -49,11 +49,11 @@ import java.util.random.RandomGenerator;
 final class Actor {
     private static final Assumptions ASSUMED = Assumptions.shipped();
 
-    /** What fails here threatened nobody. */
+    /** What worked, worked in part or failed. */
     private static final Set<Kind> DEFENDING = EnumSet.of(Kind.DEFENCE, Kind.ESCAPE, Kind.RETENTION);
 
-    private static final Set<Kind> UNTHREATENING = EnumSet.of(
-            Kind.GRIP, Kind.PULL, Kind.ESCAPE, Kind.DEFENCE, Kind.RETENTION, Kind.GUARD_CHANGE, Kind.MOVEMENT);
+    /** What fails here threatened nobody. */
+    private static final Set<Kind> UNTHREATENING = EnumSet.of(Kind.GRIP, Kind.PULL, Kind.GUARD_CHANGE, Kind.MOVEMENT);
 
     /** A grip is fought off or given up after so long at most. */
     private static final long GRIP_KEPT = 12 * Mat.SECOND;
@@ -379,6 +379,11 @@ final class Actor {
         return DEFENDING.contains(kind) ? Became.FAILED : Became.SHOWN;
     }
 
+    /** A defence worked; what anything else reached was held. */
+    private static Became worked(Kind kind) {
+        return DEFENDING.contains(kind) ? Became.WORKED : Became.HELD;
+    }
+
     private Telling became(Technique technique, Option option, Telling telling, boolean works) {
         if (technique.to().isEmpty()) {
             return telling.withBecame(
@@ -392,7 +397,10 @@ final class Actor {
                     });
         }
         if (works) {
-            return telling.withBecame(Became.HELD);
+            return telling.withBecame(worked(technique.kind()));
+        }
+        if (DEFENDING.contains(technique.kind())) {
+            return telling.withBecame(random.nextBoolean() ? Became.PARTLY : Became.FAILED);
         }
         boolean attack = !UNTHREATENING.contains(technique.kind());
         Telling stopped = telling.withBecame(
@@ -459,7 +467,7 @@ final class Actor {
                 ? telling.withStage(Stage.THREAT)
                 : technique.to().isEmpty()
                         ? became(technique, option, telling, random.nextDouble() < 0.6)
-                        : telling.withBecame(works ? Became.HELD : unanswered(technique.kind()));
+                        : telling.withBecame(works ? worked(technique.kind()) : unanswered(technique.kind()));
         // An analyst links most answers, not all.
         telling = random.nextDouble() < ASSUMED.of("linked") ? telling.withAnswers(Optional.of(attack.id())) : telling;
         lastReply[seat.other().ordinal()] = reply;

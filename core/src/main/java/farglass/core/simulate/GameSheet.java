@@ -1,8 +1,10 @@
 package farglass.core.simulate;
 
+import farglass.core.lexicon.Target;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.random.RandomGenerator;
 
 /**
@@ -14,6 +16,7 @@ import java.util.random.RandomGenerator;
  * @param answers what she does when attacked with a technique, with weights
  * @param chains habits of more than one step
  * @param concedes added to the log-odds of the other's success, by technique
+ * @param alone what no submission of hers is at, anywhere
  * @param known of each technique how she does it, in the first place where it is written
  */
 record GameSheet(
@@ -24,6 +27,7 @@ record GameSheet(
         Map<String, Map<String, Double>> answers,
         List<Chain> chains,
         Map<String, Double> concedes,
+        Set<Target> alone,
         Map<String, Option> known) {
     GameSheet(
             String name,
@@ -32,8 +36,9 @@ record GameSheet(
             Map<String, List<Option>> options,
             Map<String, Map<String, Double>> answers,
             List<Chain> chains,
-            Map<String, Double> concedes) {
-        this(name, skill, drift, options, answers, chains, concedes, known(options));
+            Map<String, Double> concedes,
+            Set<Target> alone) {
+        this(name, skill, drift, options, answers, chains, concedes, alone, known(options));
     }
 
     private static Map<String, Option> known(Map<String, List<Option>> options) {
@@ -70,10 +75,10 @@ record GameSheet(
                                         option.line(),
                                         option.only()))
                                 .toList()));
-        return new GameSheet(newName, newSkill, 0.06 * random.nextGaussian(), varied, answers, chains, concedes);
+        return new GameSheet(newName, newSkill, 0.06 * random.nextGaussian(), varied, answers, chains, concedes, alone);
     }
 
     GameSheet named(String newName) {
-        return new GameSheet(newName, skill, drift, options, answers, chains, concedes);
+        return new GameSheet(newName, skill, drift, options, answers, chains, concedes, alone);
     }
 }

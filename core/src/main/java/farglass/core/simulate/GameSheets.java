@@ -2,12 +2,14 @@ package farglass.core.simulate;
 
 import farglass.core.bout.Line;
 import farglass.core.bout.Uniform;
+import farglass.core.lexicon.Target;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -27,6 +29,7 @@ final class GameSheets {
     private double drift;
     private List<Chain> chains = new ArrayList<>();
     private Map<String, Double> concedes = new HashMap<>();
+    private Set<Target> alone = EnumSet.noneOf(Target.class);
     private Set<String> replaced = new HashSet<>();
 
     private GameSheets() {}
@@ -58,6 +61,7 @@ final class GameSheets {
                 case "skill" -> skill = Double.parseDouble(words[1]);
                 case "drift" -> drift = Double.parseDouble(words[1]);
                 case "concede" -> concedes.put(words[1], Double.valueOf(words[2]));
+                case "alone" -> alone.add(Target.valueOf(words[1].toUpperCase(Locale.ROOT)));
                 case "chain" -> chains.add(new Chain(words[1], words[2], words[3], Double.parseDouble(words[4])));
                 case "answer" ->
                     answers.computeIfAbsent(words[1], attack -> new LinkedHashMap<>())
@@ -80,11 +84,13 @@ final class GameSheets {
         drift = 0;
         chains = new ArrayList<>();
         concedes = new HashMap<>();
+        alone = EnumSet.noneOf(Target.class);
         if (parts.length > 1) {
             GameSheet parent = sheets.get(parts[1]);
             options.putAll(parent.options());
             chains.addAll(parent.chains());
             concedes.putAll(parent.concedes());
+            alone.addAll(parent.alone());
             parent.answers().forEach((attack, replies) -> answers.put(attack, new LinkedHashMap<>(replies)));
         }
     }
@@ -100,7 +106,8 @@ final class GameSheets {
                             Map.copyOf(options),
                             Map.copyOf(answers),
                             List.copyOf(chains),
-                            Map.copyOf(concedes)));
+                            Map.copyOf(concedes),
+                            Set.copyOf(alone)));
         }
     }
 

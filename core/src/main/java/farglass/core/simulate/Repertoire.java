@@ -7,6 +7,7 @@ import farglass.core.lexicon.Kind;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.Position;
 import farglass.core.lexicon.Role;
+import farglass.core.lexicon.Technique;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashMap;
@@ -108,7 +109,16 @@ final class Repertoire {
                             known.only()))
                     .orElseGet(() -> sided(seat, option)));
         }
+        options.removeIf(option -> leavesAlone(seat, option.technique()));
         return options;
+    }
+
+    /** A submission at what her sheet leaves alone. */
+    private boolean leavesAlone(Seat seat, String technique) {
+        return lexicon.technique(technique)
+                .flatMap(Technique::target)
+                .filter(sheets[seat.ordinal()].alone()::contains)
+                .isPresent();
     }
 
     /** Who goes to one side with what she does often goes there with the rest of its kind too. */

@@ -55,14 +55,24 @@ class PlantedFoundTest {
     void whoCirclesToTheOtherSideThanNearlyEveryone() {
         isFound("Runa Castellan", "pass which", "circling-pass", Claims.Direction.MORE);
         isFound("Runa Castellan", "pass side", "left", Claims.Direction.MORE);
+        isFound("Runa Castellan", "pass stopped at", "knee", Claims.Direction.MORE);
         assertThat(claims("Runa Castellan", "pass side", "left")).contains(new Claim.Prefers(Optional.of(Side.LEFT)));
+    }
+
+    @Test
+    void whoChokesFromMountAndLeavesArmsAlone() {
+        isFound("Runa Castellan", "finish from", "mount", Claims.Direction.MORE);
+        isFound("Runa Castellan", "finish limb", "arm", Claims.Direction.LESS);
+        assertThat(figures("Runa Castellan", "finish limb", "arm")
+                        .map(figure -> figure.chances().orElseThrow().successes()))
+                .containsExactly(0);
     }
 
     @Test
     void theSeatedGuardThatSweepsToTheOtherSideWhenTheSleeveIsDenied() {
         isFound("Ottoline Vance", "pull to", "seated-guard", Claims.Direction.MORE);
         isFound("Ottoline Vance", "sweep which", "two-on-one-sweep", Claims.Direction.MORE);
-        isFound("Ottoline Vance", "sweep side", "left", Claims.Direction.LESS);
+        assertThat(claims("Ottoline Vance", "sweep side", "left")).contains(new Claim.Prefers(Optional.of(Side.RIGHT)));
     }
 
     @Test

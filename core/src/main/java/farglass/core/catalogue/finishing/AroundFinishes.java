@@ -173,7 +173,7 @@ public final class AroundFinishes {
                     TRIES.from(),
                     new Ask(
                             "finish limb",
-                            new Options(TRIES.tally("limb", AroundFinishes::limb)),
+                            Options.andLeftAlone(TRIES.tally("limb", AroundFinishes::limb)),
                             Wording.plain("{option}", "tries at a submission", "")
                                     .under("At")),
                     new Ask(
