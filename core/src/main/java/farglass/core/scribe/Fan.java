@@ -57,6 +57,16 @@ public record Fan(String question, List<Choice> choices, SideRule sides) {
                     Optional.empty());
         }
 
+        /** How far it came says by itself how near it was. */
+        private static Choice of(Became became, Stage stage) {
+            return new Choice(
+                    stage.label().replace('-', ' '),
+                    Optional.of(became),
+                    Optional.empty(),
+                    Optional.of(stage),
+                    Optional.empty());
+        }
+
         private static Choice of(Stage stage) {
             return new Choice(stage.label(), Optional.empty(), Optional.empty(), Optional.of(stage), Optional.empty());
         }
@@ -80,6 +90,33 @@ public record Fan(String question, List<Choice> choices, SideRule sides) {
             Choice.of(Became.OFF_BALANCED),
             Choice.of(Became.TURNED),
             Choice.of(Became.CUT_OFF));
+    private static final List<Choice> TAKEDOWNS = List.of(
+            Choice.of(Became.HELD),
+            Choice.of(Became.NEARLY),
+            Choice.of(Became.THREATENED),
+            Choice.of(Became.ABANDONED),
+            Choice.of(Became.SHOWN),
+            Choice.of(Became.THREATENED, Stage.IN_HAND),
+            Choice.of(Became.NEARLY, Stage.DOWN),
+            Choice.of(Became.TURNED));
+    private static final List<Choice> SWEEPS = List.of(
+            Choice.of(Became.HELD),
+            Choice.of(Became.NEARLY),
+            Choice.of(Became.THREATENED),
+            Choice.of(Became.ABANDONED),
+            Choice.of(Became.SHOWN),
+            Choice.of(Became.THREATENED, Stage.OFF_BALANCED),
+            Choice.of(Became.THREATENED, Stage.ONE_LEG_LOADED),
+            Choice.of(Became.NEARLY, Stage.HIP_DOWN));
+    private static final List<Choice> BACK_TAKES = List.of(
+            Choice.of(Became.HELD),
+            Choice.of(Became.NEARLY),
+            Choice.of(Became.THREATENED),
+            Choice.of(Became.ABANDONED),
+            Choice.of(Became.SHOWN),
+            Choice.of(Became.THREATENED, Stage.BEHIND),
+            Choice.of(Became.THREATENED, Stage.UPPER_BODY),
+            Choice.of(Became.NEARLY, Stage.ONE_HOOK));
     private static final List<Choice> DEFENCES = List.of(
             Choice.of(Became.WORKED),
             Choice.of(Became.PARTLY),
@@ -144,6 +181,9 @@ public record Fan(String question, List<Choice> choices, SideRule sides) {
         }
         return switch (technique.kind()) {
             case PASS -> PASSES;
+            case TAKEDOWN -> TAKEDOWNS;
+            case SWEEP -> SWEEPS;
+            case BACK_TAKE -> BACK_TAKES;
             case GRIP -> GRIPS;
             case DEFENCE, ESCAPE, RETENTION, KEEPING -> DEFENCES;
             default -> OUTCOMES;

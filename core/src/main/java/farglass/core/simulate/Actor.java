@@ -403,23 +403,31 @@ final class Actor {
             return telling.withBecame(random.nextBoolean() ? Became.PARTLY : Became.FAILED);
         }
         boolean attack = !UNTHREATENING.contains(technique.kind());
-        Telling stopped = telling.withBecame(
-                random.nextDouble() < 0.25 ? Became.NEARLY : attack ? Became.THREATENED : Became.ABANDONED);
+        Became failed = random.nextDouble() < 0.25 ? Became.NEARLY : attack ? Became.THREATENED : Became.ABANDONED;
+        Telling stopped = telling.withBecame(failed);
         if (technique.kind() != Kind.PASS) {
-            List<Stage> stages = STAGES.getOrDefault(technique.kind(), List.of());
-            return stages.isEmpty() || particular.nextDouble() >= ASSUMED.of("staged")
+            Map<Became, List<Stage>> stages = STAGES.getOrDefault(technique.kind(), Map.of());
+            return !stages.containsKey(failed) || particular.nextDouble() >= ASSUMED.of("staged")
                     ? stopped
-                    : stopped.withStage(stages.get(particular.nextInt(stages.size())));
+                    : stopped.withStage(stages.get(failed)
+                            .get(particular.nextInt(stages.get(failed).size())));
         }
         Line usual = option.line().orElse(Line.KNEE);
         return stopped.withLine(random.nextDouble() < 0.72 ? usual : Line.values()[random.nextInt(3)]);
     }
 
-    /** How far one comes that is stopped. */
-    private static final Map<Kind, List<Stage>> STAGES = Map.of(
-            Kind.SWEEP, List.of(Stage.OFF_BALANCED, Stage.OFF_BALANCED, Stage.ONE_LEG_LOADED, Stage.HIP_DOWN),
-            Kind.TAKEDOWN, List.of(Stage.IN_HAND, Stage.IN_HAND, Stage.DOWN),
-            Kind.BACK_TAKE, List.of(Stage.BEHIND, Stage.UPPER_BODY, Stage.ONE_HOOK));
+    /** How far one comes that is stopped: who nearly did it came further than who only threatened to. */
+    private static final Map<Kind, Map<Became, List<Stage>>> STAGES = Map.of(
+            Kind.SWEEP,
+            Map.of(
+                    Became.NEARLY, List.of(Stage.HIP_DOWN),
+                    Became.THREATENED, List.of(Stage.OFF_BALANCED, Stage.OFF_BALANCED, Stage.ONE_LEG_LOADED)),
+            Kind.TAKEDOWN,
+            Map.of(Became.NEARLY, List.of(Stage.DOWN), Became.THREATENED, List.of(Stage.IN_HAND)),
+            Kind.BACK_TAKE,
+            Map.of(
+                    Became.NEARLY, List.of(Stage.ONE_HOOK),
+                    Became.THREATENED, List.of(Stage.BEHIND, Stage.UPPER_BODY)));
 
     private void submit(Seat seat, Technique technique, Telling telling, boolean works) {
         Optional<Pose> pose = Showing.of(technique, mat.position());

@@ -36,6 +36,11 @@ public final class FanModel {
 
     FanModel(TagModel tag) {
         this.tag = tag;
+        // What is undone, here or in another window, is asked about no more.
+        tag.boutProperty().addListener((property, before, now) -> open.get()
+                .filter(asked ->
+                        now.flatMap(bout -> bout.moment(asked.momentId())).isEmpty())
+                .ifPresent(gone -> close()));
     }
 
     /** Asks what is open about that moment, if anything is. */

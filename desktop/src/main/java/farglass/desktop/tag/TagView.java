@@ -20,10 +20,12 @@ import javafx.beans.value.ObservableValue;
 import javafx.collections.ListChangeListener;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -108,6 +110,12 @@ public final class TagView extends BorderPane {
         TagKeys keys = new TagKeys(model, tide, film, sheet, this);
         addEventFilter(KeyEvent.KEY_PRESSED, keys::pressed);
         addEventFilter(KeyEvent.KEY_TYPED, keys::typed);
+        // Who clicks here types here next, also where the keys went elsewhere before.
+        addEventHandler(MouseEvent.MOUSE_CLICKED, click -> {
+            if (isFocusElsewhere() && model.boutProperty().get().isPresent()) {
+                scribe.line().requestFocus();
+            }
+        });
         model.boutProperty().addListener(change -> show());
         model.rows().addListener((ListChangeListener<LedgerRow>) change -> show());
         model.film().troubleProperty().addListener(change -> show());
@@ -228,6 +236,15 @@ public final class TagView extends BorderPane {
             noBout.refresh();
             noBout.begin();
         }
+    }
+
+    private boolean isFocusElsewhere() {
+        for (Node at = getScene().getFocusOwner(); at != null; at = at.getParent()) {
+            if (at == this) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** Keys may come from the window of the film: then this one has the owner of the focus, but not the focus. */

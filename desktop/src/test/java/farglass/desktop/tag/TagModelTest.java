@@ -316,6 +316,15 @@ class TagModelTest {
     }
 
     @Test
+    void whatIsUndoneIsNotAskedAboutAnyMore() throws Exception {
+        typed("@0:30 pip knee cut");
+        onScreen(() -> assertThat(model.fan().openProperty().get()).isPresent());
+        desk.undo().get(20, TimeUnit.SECONDS);
+        settle();
+        onScreen(() -> assertThat(model.fan().openProperty().get()).isEmpty());
+    }
+
+    @Test
     void aTryGoesOnWithOneKeyAndIsATryOfItsOwnWithTheNext() throws Exception {
         typed("@0:30 pip knee cut knee");
         Moment second = typed("@0:33 pip knee cut hip");
