@@ -131,7 +131,7 @@ public final class PuppetFilm implements Film {
         Figures met = seen;
         for (Seat seat : Seat.values()) {
             for (Grip grip : holds(seat, bout)) {
-                double[] at = place(grip, met.of(seat.other()), beat);
+                double[] at = place(grip, met, beat);
                 double share = reached(grip, bout);
                 double gap = met.of(seat).shortfall(at[0], at[1]);
                 double lean = share * Math.min(gap / 2, MOST_LEAN);
@@ -147,11 +147,20 @@ public final class PuppetFilm implements Film {
         return met;
     }
 
-    private double[] place(Grip grip, Puppet other, Beat beat) {
+    /** An underhook goes on past the middle of the body to its far side. */
+    private static final double PAST = 0.11;
+
+    private double[] place(Grip grip, Figures met, Beat beat) {
         Grip.Hold hold = grip.hold().orElseThrow();
-        return other.at(
+        Puppet holder = met.of(grip.by());
+        Puppet other = met.of(grip.by().other());
+        double[] at = other.at(
                 hold.part(),
                 hold.side().map(side -> isNear(grip.by().other(), side, beat)).orElse(true));
+        if (hold.under() && !CLOTH.contains(hold.part())) {
+            at[0] += Math.copySign(PAST, at[0] - holder.x(Puppet.CHEST));
+        }
+        return at;
     }
 
     /** A hand goes to what it holds within a third of a second. */
@@ -164,7 +173,7 @@ public final class PuppetFilm implements Film {
     }
 
     private boolean isWithinReach(Grip grip, Figures met, Beat beat) {
-        double[] at = place(grip, met.of(grip.by().other()), beat);
+        double[] at = place(grip, met, beat);
         return met.of(grip.by()).shortfall(at[0], at[1]) < NEARLY;
     }
 
@@ -188,7 +197,7 @@ public final class PuppetFilm implements Film {
         Puppet moved = met.of(seat);
         for (Grip grip : holds(seat, bout)) {
             if (isWithinReach(grip, met, beat)) {
-                double[] at = place(grip, met.of(seat.other()), beat);
+                double[] at = place(grip, met, beat);
                 moved = moved.towards(moved.reaching(hand(grip, beat), at[0], at[1]), reached(grip, bout));
             }
         }
@@ -201,7 +210,8 @@ public final class PuppetFilm implements Film {
                 .filter(grip -> grip.hold().isEmpty() || isWithinReach(grip, met, beat))
                 .map(grip -> new PuppetPainter.Held(
                         hand(grip, beat),
-                        grip.hold().map(hold -> CLOTH.contains(hold.part())).orElse(true)))
+                        grip.hold().map(hold -> CLOTH.contains(hold.part())).orElse(true),
+                        grip.hold().filter(Grip.Hold::under).isPresent()))
                 .toList();
     }
 

@@ -1,5 +1,6 @@
 package farglass.film;
 
+import farglass.core.bout.Part;
 import farglass.core.bout.Seat;
 import farglass.core.script.Call;
 import farglass.core.script.Pose;
@@ -70,8 +71,11 @@ final class PuppetPainter {
             long clockMicros,
             Optional<Call> call) {}
 
-    /** @param hand by joint */
-    record Held(int hand, boolean isCloth) {}
+    /**
+     * @param hand by joint
+     * @param under whether the arm goes under the other's arm, or the cloth under the other's leg
+     */
+    record Held(int hand, boolean isCloth, boolean under) {}
 
     private final boolean fromBehind;
 
@@ -123,8 +127,8 @@ final class PuppetPainter {
             }
             limb(pen, lower, Puppet.CHEST, Puppet.NEAR_ELBOW, Puppet.NEAR_HAND, lowerKit, 0.105);
         }
-        scene.holdingA().forEach(held -> hand(pen, scene.a(), held, kitA, kitB));
-        scene.holdingB().forEach(held -> hand(pen, scene.b(), held, kitB, kitA));
+        scene.holdingA().forEach(held -> hand(pen, scene.a(), held, kitA, scene.b(), kitB));
+        scene.holdingB().forEach(held -> hand(pen, scene.b(), held, kitB, scene.a(), kitA));
         clock(pen, scene.clockMicros());
         pen.dispose();
         int[] pixels =
@@ -132,9 +136,12 @@ final class PuppetPainter {
         return new Frame(at, WIDTH, HEIGHT, pixels);
     }
 
-    /** The forearm comes over whatever is there, so that the hand is seen. */
-    private void hand(Graphics2D pen, Puppet puppet, Held held, Color own, Color others) {
+    /** The forearm comes over whatever is there, so that the hand is seen; what goes under something is covered by it. */
+    private void hand(Graphics2D pen, Puppet puppet, Held held, Color own, Puppet other, Color others) {
         boolean near = held.hand == Puppet.NEAR_HAND;
+        if (held.under && held.isCloth) {
+            strip(pen, puppet, held.hand, other, others);
+        }
         segment(
                 pen,
                 puppet,
@@ -142,12 +149,31 @@ final class PuppetPainter {
                 held.hand,
                 near ? own : own.darker(),
                 near ? 0.09 : 0.082);
+        if (held.under && !held.isCloth) {
+            limb(pen, other, Puppet.CHEST, Puppet.NEAR_ELBOW, Puppet.NEAR_HAND, others, 0.105);
+        }
         if (held.isCloth) {
             cloth(pen, puppet, held.hand, others);
         } else {
             disc(pen, x(puppet, held.hand), y(puppet, held.hand), 11.5, LINE);
             disc(pen, x(puppet, held.hand), y(puppet, held.hand), 10.2, SKIN);
         }
+    }
+
+    /** The other's lapel from the chest under the knee to the hand; the thigh lies over it. */
+    private void strip(Graphics2D pen, Puppet puppet, int hand, Puppet other, Color kit) {
+        double[] lapel = other.at(Part.Kind.LAPEL, true);
+        double[] knee = other.at(Part.Kind.KNEE_PIT, true);
+        Path2D path = new Path2D.Double();
+        path.moveTo(WIDTH / 2.0 + lapel[0] * PX_PER_METRE, GROUND - lapel[1] * PX_PER_METRE);
+        path.lineTo(WIDTH / 2.0 + knee[0] * PX_PER_METRE, GROUND - (knee[1] - 0.09) * PX_PER_METRE);
+        path.lineTo(x(puppet, hand), y(puppet, hand));
+        for (float width : new float[] {13, 9}) {
+            pen.setColor(width > 9 ? LINE : kit);
+            pen.setStroke(new BasicStroke(width, BasicStroke.CAP_ROUND, BasicStroke.JOIN_ROUND));
+            pen.draw(path);
+        }
+        segment(pen, other, Puppet.HIP, Puppet.NEAR_KNEE, kit, 0.14);
     }
 
     /** Cloth bunched in a fist: folds of the other's kit on both sides of the hand. */

@@ -200,13 +200,18 @@ class PuppetFilmTest {
                 List.of(new Beat(0, Pose.TIE, Optional.empty(), false)),
                 List.of(),
                 List.of(
-                        new Grip(0, 5, Seat.A, Side.LEFT, Optional.of(new Grip.Hold(Part.Kind.BELT, Optional.empty()))),
+                        new Grip(
+                                0,
+                                5,
+                                Seat.A,
+                                Side.LEFT,
+                                Optional.of(new Grip.Hold(Part.Kind.BELT, Optional.empty(), true))),
                         new Grip(
                                 1,
                                 6,
                                 Seat.B,
                                 Side.RIGHT,
-                                Optional.of(new Grip.Hold(Part.Kind.SLEEVE, Optional.of(Side.LEFT)))),
+                                Optional.of(new Grip.Hold(Part.Kind.SLEEVE, Optional.of(Side.LEFT), true))),
                         new Grip(2, 7, Seat.B, Side.LEFT, Optional.empty())),
                 false);
         assertThat(ScriptFile.parse(ScriptFile.print(script))).isEqualTo(script);

@@ -17,8 +17,9 @@ public record Grip(long fromMicros, long toMicros, Seat by, Side hand, Optional<
      * What is held.
      *
      * @param side the other's own side; empty for what has none, such as a belt
+     * @param under whether the arm goes under the other's arm to it, as an underhook does, or the cloth under the other's leg
      */
-    public record Hold(Part.Kind part, Optional<Side> side) {}
+    public record Hold(Part.Kind part, Optional<Side> side, boolean under) {}
 
     /** {@return the same, shorter or longer} */
     public Grip until(long micros) {

@@ -37,7 +37,8 @@ public enum Pose {
     HOOKLESS_BACK,
     ONE_HOOK_BACK,
     BODY_TRIANGLE,
-    FLAT_BACK;
+    FLAT_BACK,
+    BERIMBOLO;
 
     /** {@return the pose that shows that position best} */
     public static Pose of(Position position) {

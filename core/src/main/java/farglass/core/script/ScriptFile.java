@@ -43,7 +43,8 @@ public final class ScriptFile {
                                     .map(hold -> " " + hold.part().name()
                                             + hold.side()
                                                     .map(side -> " " + side.name())
-                                                    .orElse(""))
+                                                    .orElse("")
+                                            + (hold.under() ? " under" : ""))
                                     .orElse("")));
         }
         return text.toString().replace("\r\n", "\n");
@@ -95,8 +96,10 @@ public final class ScriptFile {
     }
 
     private static Grip.Hold hold(String[] words) {
+        boolean under = words[words.length - 1].equals("under");
+        boolean sided = words.length - (under ? 1 : 0) > 6;
         return new Grip.Hold(
-                Part.Kind.valueOf(words[5]), words.length > 6 ? Optional.of(Side.valueOf(words[6])) : Optional.empty());
+                Part.Kind.valueOf(words[5]), sided ? Optional.of(Side.valueOf(words[6])) : Optional.empty(), under);
     }
 
     private static Optional<Seat> seat(String word) {

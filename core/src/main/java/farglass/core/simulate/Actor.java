@@ -330,8 +330,8 @@ final class Actor {
                 .toList();
         for (Fact.Grip grip : told) {
             long holds = grip.untilMicros().orElse(mat.now() + GRIP_KEPT) - mat.now();
-            Optional<Grip.Hold> hold = Optional.of(
-                    new Grip.Hold(grip.target().kind(), grip.target().side()));
+            Optional<Grip.Hold> hold = Optional.of(new Grip.Hold(
+                    grip.target().kind(), grip.target().side(), grip.ways().contains(Fact.Way.UNDER)));
             Optional<Side> hand = grip.holder().side();
             if (hand.isPresent()) {
                 mat.grip(seat, hand.get(), holds, hold);

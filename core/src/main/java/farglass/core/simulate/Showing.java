@@ -19,6 +19,9 @@ final class Showing {
         if (HEADLOCKS.contains(technique.key())) {
             return Optional.of(Pose.FRONT_HEADLOCK);
         }
+        if (technique.key().contains("berimbolo")) {
+            return Optional.of(Pose.BERIMBOLO);
+        }
         if (technique.kind() == Kind.SUBMISSION) {
             return lock(technique, from);
         }
