@@ -1,7 +1,10 @@
 package farglass.app;
 
 import farglass.core.bout.Bout;
+import farglass.core.bout.Deed;
+import farglass.core.bout.Layer;
 import farglass.core.bout.Moment;
+import farglass.core.lexicon.SideRule;
 import farglass.core.pass.Aim;
 import farglass.core.rules.Rulesets;
 import farglass.core.rules.Scorecard;
@@ -90,13 +93,19 @@ final class ScreenshotsCommand implements Callable<Integer> {
     }
 
     /** The first pick with a side and an outcome to tell. */
-    private static int numberOfADeed(farglass.desktop.tag.TagModel tag) {
+    private static int numberOfASidedDeed(TagModel tag) {
         for (int i = 0; i < tag.picks().list().size(); i++) {
-            if (tag.picks().list().get(i).deed() instanceof farglass.core.bout.Deed.Did) {
+            if (tag.picks().list().get(i).deed() instanceof Deed.Did did
+                    && tag.desk()
+                                    .lexicon()
+                                    .technique(did.technique())
+                                    .orElseThrow()
+                                    .sideRule()
+                            != SideRule.NONE) {
                 return i + 1;
             }
         }
-        throw new IllegalStateException("No pick is something an athlete does");
+        throw new IllegalStateException("No pick is something an athlete does to a side");
     }
 
     private void take(Settings settings, Path library, Path table, CompletableFuture<Integer> done) {
@@ -113,11 +122,13 @@ final class ScreenshotsCommand implements Callable<Integer> {
         album.page("fan", () -> {
             var tag = workbench.shell().orElseThrow().tag();
             tag.selectedProperty().set(Optional.empty());
-            tag.pick(numberOfADeed(tag));
+            tag.pick(numberOfASidedDeed(tag));
         });
         album.page("pass", () -> {
             var tag = workbench.shell().orElseThrow().tag();
             tag.fan().close();
+            Desk desk = workbench.shell().orElseThrow().desk();
+            desk.show(new Desk.Spot(notAsked(desk, Layer.ANSWERS).id(), Optional.empty()));
             tag.passes().begin(Aim.ANSWERS, Optional.empty());
         });
         album.page("candidates", () -> {
@@ -205,6 +216,15 @@ final class ScreenshotsCommand implements Callable<Integer> {
                 .map(Sheet.class::cast)
                 .toList()
                 .forEach(Sheet::putAway);
+    }
+
+    /** {@return a bout of the study in which nobody has looked through that layer yet} */
+    private static Bout notAsked(Desk desk, Layer layer) {
+        return desk.boutsOfStudy().stream()
+                .filter(bout -> bout.moments().size() > 20)
+                .filter(bout -> bout.header().covered().stream().noneMatch(covered -> covered.layer() == layer))
+                .findFirst()
+                .orElseThrow();
     }
 
     /** {@return a long bout, late in it, where the referee gave something else than the rules say: also for the picture of the score} */
