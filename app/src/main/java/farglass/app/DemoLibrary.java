@@ -1,6 +1,7 @@
 package farglass.app;
 
 import farglass.core.bout.Uniform;
+import farglass.core.change.Change;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.plan.Fallback;
 import farglass.core.plan.GamePlan;
@@ -9,10 +10,10 @@ import farglass.core.plan.StayOut;
 import farglass.core.script.ScriptFile;
 import farglass.core.simulate.Acted;
 import farglass.core.simulate.Cast;
+import farglass.core.study.Athlete;
 import farglass.core.study.Camp;
 import farglass.core.study.Study;
 import farglass.desktop.shell.Workbench;
-import farglass.library.Edit;
 import farglass.library.Library;
 import farglass.library.LibraryException;
 import java.io.IOException;
@@ -24,8 +25,11 @@ import java.nio.file.StandardCopyOption;
 import java.nio.file.attribute.BasicFileAttributes;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** Lays the demo: a library of made-up bouts with their puppet films beside it. */
 final class DemoLibrary {
@@ -67,46 +71,57 @@ final class DemoLibrary {
         Path unfinished = folder.resolve(path.getFileName() + ".laying");
         remove(unfinished);
         try (Library library = Library.create(unfinished, clock, "far-glass demo")) {
-            library.act("Lay the demo", edit -> {
-                bouts.forEach(acted -> edit.put(acted.told()));
-                seasons.secondCodings().forEach(edit::put);
-                edit.today(Cast.TODAY);
-                studies(edit);
-            });
+            List<Change> changes = new ArrayList<>();
+            changes.add(new Change.OfToday(Cast.TODAY));
+            changes.addAll(people());
+            bouts.forEach(acted -> changes.add(Change.added(acted.told())));
+            seasons.secondCodings().forEach(bout -> changes.add(Change.added(bout)));
+            changes.addAll(studies());
+            library.change("Lay the demo", changes);
         }
         Files.move(unfinished, path);
         remove(unfinished);
     }
 
-    private static void studies(Edit edit) {
-        String ours = edit.athlete(Cast.OURS).id();
-        List<String> opponents =
-                Cast.OPPONENTS.stream().map(name -> edit.athlete(name).id()).toList();
-        edit.put(new Study(
+    /** Who is studied, so that the studies know them; the others come with their bouts. */
+    private static List<Change> people() {
+        List<Change> people = new ArrayList<>();
+        Stream.concat(Stream.of(Cast.OURS, Cast.NO_GI_OPPONENT, Cast.STUDENT), Cast.OPPONENTS.stream())
+                .forEach(name -> people.add(Change.added(new Athlete(id(name), name))));
+        return people;
+    }
+
+    private static String id(String name) {
+        return "demo-" + name.toLowerCase(Locale.ROOT).replace(' ', '-');
+    }
+
+    private static List<Change> studies() {
+        String ours = id(Cast.OURS);
+        List<String> opponents = Cast.OPPONENTS.stream().map(DemoLibrary::id).toList();
+        List<Study> studies = new ArrayList<>();
+        studies.add(new Study(
                 "demo-camp",
                 "Saltmarsh Open",
                 opponents,
                 Optional.of(new Camp(
                         ours, "Saltmarsh Open", LocalDate.of(2026, 12, 19), "points-with-advantages", Uniform.GI))));
-        edit.put(new Study(
+        studies.add(new Study(
                 "demo-camp-no-gi",
                 "Saltmarsh no-gi",
-                List.of(edit.athlete(Cast.NO_GI_OPPONENT).id()),
+                List.of(id(Cast.NO_GI_OPPONENT)),
                 Optional.of(new Camp(
                         ours, "Saltmarsh no-gi", LocalDate.of(2026, 12, 20), "delayed-points", Uniform.NO_GI))));
-        edit.put(new Study("demo-study", "Maren\u2019s own game", List.of(ours), Optional.empty()));
-        edit.put(new Study(
+        studies.add(new Study("demo-study", "Maren\u2019s own game", List.of(ours), Optional.empty()));
+        studies.add(new Study(
                 "demo-study-guard",
                 "Closed guard, six seasons",
                 List.of(),
                 Optional.of("closed-guard"),
                 Optional.empty()));
-        edit.put(new Study(
-                "demo-study-student",
-                "Pip, beginner",
-                List.of(edit.athlete(Cast.STUDENT).id()),
-                Optional.empty()));
-        edit.put(new GamePlan(
+        studies.add(new Study("demo-study-student", "Pip, beginner", List.of(id(Cast.STUDENT)), Optional.empty()));
+        List<Change> changes = new ArrayList<>();
+        studies.forEach(study -> changes.add(Change.added(study)));
+        GamePlan plan = new GamePlan(
                 "demo-plan",
                 "demo-camp",
                 opponents.get(0),
@@ -125,7 +140,10 @@ final class DemoLibrary {
                                 "hip bump sweep",
                                 List.of(new Fallback("post hand", "kimura on the posted arm")))),
                 List.of(new StayOut(
-                        "demo-out-1", "Open guard with her circling to her own left", "close the guard early"))));
+                        "demo-out-1", "Open guard with her circling to her own left", "close the guard early")));
+        changes.add(
+                new Change.OfPlan(new GamePlan(plan.id(), plan.study(), plan.opponent(), List.of(), List.of()), plan));
+        return changes;
     }
 
     /** {@return where the old demo now is} */

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import farglass.core.catalogue.Catalogue;
+import farglass.core.change.Change;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.simulate.Cast;
 import farglass.library.Library;
@@ -414,7 +415,7 @@ class CommandTest {
         try (Library open = Library.open(library, Home.clock(), "t")) {
             id = open.contents().bouts().get(0).id();
             farglass.core.bout.Bout bout = open.contents().bouts().get(0);
-            open.act("Correct it", edit -> edit.put(bout.without("m2")));
+            open.change("Correct it", Change.of(bout, bout.without("m2")));
         }
         assertThat(run("history", "--library", library.toString(), "--bout", id, "--moment", "m2", "--json"))
                 .isZero();
@@ -482,8 +483,11 @@ class CommandTest {
     void howGoodThePicksAreIsToldOfALibrary() throws Exception {
         Path library = folder.resolve("few.farglass");
         try (Library few = Library.create(library, Home.clock(), "test")) {
-            few.act("Lay some bouts of the demo", edit -> Cast.league(12, Lexicon.shipped())
-                    .forEach(acted -> edit.put(acted.told())));
+            few.change(
+                    "Lay some bouts of the demo",
+                    Cast.league(12, Lexicon.shipped()).stream()
+                            .map(acted -> Change.added(acted.told()))
+                            .toList());
         }
         assertThat(run("picks", "--library", library.toString(), "--json")).isZero();
         JsonNode picks = new ObjectMapper().readTree(words());

@@ -10,7 +10,10 @@ import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Telling;
+import farglass.core.change.Change;
+import farglass.core.change.Now;
 import farglass.core.corpus.BoutSheet;
+import farglass.library.Library;
 
 /** The arrows between the rooms; lives in app, the one room that sees all the others. */
 @AnalyzeClasses(packages = "farglass", importOptions = ImportOption.DoNotIncludeTests.class)
@@ -97,6 +100,30 @@ class RoomsTest {
             .should()
             .dependOnClassesThat()
             .resideInAnyPackage("javafx..", "java.awt..", "java.sql..", "java.nio.file..", "com.fasterxml..");
+
+    /** The one door: windows change a library through their desk, everybody by changes, and the library alone writes rows. */
+    @ArchTest
+    static final ArchRule windowsWriteThroughTheDesk = noClasses()
+            .that()
+            .resideInAPackage("farglass.desktop..")
+            .and()
+            .resideOutsideOfPackage("farglass.desktop.desk..")
+            .should()
+            .callMethod(Library.class, "change", String.class, Iterable.class)
+            .orShould()
+            .callMethod(Library.class, "change", String.class, Change[].class)
+            .orShould()
+            .callMethod(Library.class, "undo")
+            .orShould()
+            .callMethod(Library.class, "redo");
+
+    /** What a change is laid onto is known to nobody but the library, so that nothing is laid onto what one remembers. */
+    @ArchTest
+    static final ArchRule onlyTheLibraryLaysChanges = noClasses()
+            .that()
+            .resideOutsideOfPackages("farglass.core.change..", "farglass.library..")
+            .should()
+            .callMethod(Change.class, "onto", Now.class);
 
     /** Editing a tag must never change the film: what shows it reads the script, and nothing that tags can. */
     @ArchTest

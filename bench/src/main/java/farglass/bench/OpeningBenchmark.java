@@ -1,6 +1,7 @@
 package farglass.bench;
 
 import farglass.core.bout.Bout;
+import farglass.core.change.Change;
 import farglass.core.lexicon.Lexicon;
 import farglass.library.Contents;
 import farglass.library.Library;
@@ -43,7 +44,7 @@ public class OpeningBenchmark {
         path = folder.resolve("big" + Library.SUFFIX);
         List<Bout> all = BigLibrary.bouts(bouts, Lexicon.shipped());
         try (Library library = Library.create(path, Clock.systemUTC(), "bench")) {
-            library.act("Import", edit -> all.forEach(edit::put));
+            library.change("Import", all.stream().map(Change::added).toList());
         }
     }
 

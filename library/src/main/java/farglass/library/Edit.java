@@ -2,6 +2,8 @@ package farglass.library;
 
 import farglass.core.bout.Bout;
 import farglass.core.bout.Moment;
+import farglass.core.change.Change;
+import farglass.core.change.Outcome;
 import farglass.core.plan.GamePlan;
 import farglass.core.study.Athlete;
 import farglass.core.study.Study;
@@ -12,16 +14,38 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
-/** What can be done to a library within one act. Only rows that differ are written. */
-public final class Edit {
+/** Writes values as rows within one act. Only rows that differ are written. */
+final class Edit {
     private final ActWriter writer;
 
     Edit(ActWriter writer) {
         this.writer = writer;
     }
 
+    /**
+     * Lays a change onto what is on disk.
+     *
+     * @throws LibraryException.Refused if somebody else has changed the same
+     */
+    void lay(Change change) {
+        Change laid = change.onto(new OnDisk(writer.store())).match(Outcome.Laid::change, refused -> {
+            throw new LibraryException.Refused(refused.sentence());
+        });
+        laid.match(writing).run();
+    }
+
+    private final Change.Cases<Runnable> writing = new Change.Cases<>(
+            of -> () -> of.wanted().ifPresentOrElse(this::put, () -> removeBout(of.id())),
+            of -> () -> of.wanted().ifPresentOrElse(this::put, () -> removeStudy(of.id())),
+            of -> () -> put(of.wanted()),
+            of -> () -> put(of.wanted()),
+            of -> () -> of.wanted()
+                    .ifPresentOrElse(text -> put(new OwnWords.Stanza(of.key(), text)), () -> removeTerm(of.key())),
+            of -> () -> put(new OwnWords.KeptMapping(of.id(), of.name(), of.wanted())),
+            of -> () -> today(of.day()));
+
     /** {@return the athlete of that name, made if there is none} */
-    public Athlete athlete(String name) {
+    Athlete athlete(String name) {
         String wanted = name.strip();
         return writer.store().where("athlete", "name", wanted, "key").stream()
                 .findFirst()
@@ -33,12 +57,12 @@ public final class Edit {
                 });
     }
 
-    public void put(Athlete athlete) {
+    void put(Athlete athlete) {
         writer.put(new Row("athlete", athlete.id(), Map.of("name", athlete.name())));
     }
 
     /** Writes a bout and its moments; moments that the bout no longer has are taken out. */
-    public void put(Bout bout) {
+    void put(Bout bout) {
         writer.put(BoutRows.row(
                 bout,
                 athlete(bout.header().a().name()).id(),
@@ -59,12 +83,12 @@ public final class Edit {
         gone.stream().sorted().forEach(key -> writer.remove("moment", key));
     }
 
-    public void removeBout(String id) {
+    void removeBout(String id) {
         writer.store().where("moment", "bout", id, "key").forEach(row -> writer.remove("moment", row.key()));
         writer.remove("bout", id);
     }
 
-    public void put(Study study) {
+    void put(Study study) {
         putGroup(StudyRows.rows(study), "study_subject", "study", study.id());
         study.focus()
                 .ifPresentOrElse(
@@ -72,7 +96,7 @@ public final class Edit {
                         () -> writer.remove("study_focus", study.id()));
     }
 
-    public void removeStudy(String id) {
+    void removeStudy(String id) {
         for (Row plan : writer.store().where("plan", "study", id, "key")) {
             removeGroup("plan", plan.key(), "plan_line", "plan");
         }
@@ -80,25 +104,25 @@ public final class Edit {
         removeGroup("study", id, "study_subject", "study");
     }
 
-    public void put(GamePlan plan) {
+    void put(GamePlan plan) {
         putGroup(StudyRows.rows(plan), "plan_line", "plan", plan.id());
     }
 
     /** Adds to the lexicon of this library, or changes an addition; it is never lost by an update of the shipped one. */
-    public void put(OwnWords.Stanza addition) {
+    void put(OwnWords.Stanza addition) {
         writer.put(new Row("term", addition.key(), Map.of("stanza", addition.text())));
     }
 
-    public void removeTerm(String key) {
+    void removeTerm(String key) {
         writer.remove("term", key);
     }
 
-    public void put(OwnWords.KeptMapping mapping) {
+    void put(OwnWords.KeptMapping mapping) {
         writer.put(new Row("mapping", mapping.id(), Map.of("name", mapping.name(), "text", mapping.text())));
     }
 
     /** Says which day this library takes for today: for made-up bouts. */
-    public void today(java.time.LocalDate day) {
+    void today(java.time.LocalDate day) {
         writer.put(new Row("about", "today", Map.of("value", day.toString())));
     }
 

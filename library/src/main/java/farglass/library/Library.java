@@ -1,6 +1,7 @@
 package farglass.library;
 
 import farglass.core.bout.Bout;
+import farglass.core.change.Change;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -20,7 +21,7 @@ import org.jdbi.v3.core.Jdbi;
 import org.sqlite.SQLiteConfig;
 
 /**
- * One library file, open. Every edit is an act: all of it is on disk when {@link #act} returns, or none of it. Safe for
+ * One library file, open. Every change is part of an act: all of it is on disk when {@link #change} returns, or none of it. Safe for
  * several threads; each call waits for the one before.
  */
 public final class Library implements AutoCloseable {
@@ -206,20 +207,7 @@ public final class Library implements AutoCloseable {
 
     /** {@return one bout as it now stands} */
     public synchronized Optional<Bout> bout(String id) {
-        return guarded(() -> {
-            Store store = new Store(handle);
-            return store.find("bout", id)
-                    .map(row -> Contents.told(
-                            row,
-                            bout -> BoutRows.bout(
-                                    bout,
-                                    store.where("moment", "bout", id, "ord").stream()
-                                            .map(moment -> Contents.told(moment, MomentRows::moment))
-                                            .toList(),
-                                    key -> store.find("athlete", key)
-                                            .map(athlete -> athlete.text("name"))
-                                            .orElseThrow())));
-        });
+        return guarded(() -> new OnDisk(new Store(handle)).bout(id));
     }
 
     /**
@@ -236,13 +224,25 @@ public final class Library implements AutoCloseable {
     }
 
     /**
-     * Makes the edits, all or none.
+     * Lays the changes onto what is on disk at this instant, all or none; each sees those before it.
      *
      * @param what the act in words, as the undo menu will say it
-     * @return the act, on disk; empty if the edits changed nothing
-     * @throws LibraryException if nothing could be changed, with the reason and the way out
+     * @param changes gone through once, within the act: what its iterator throws takes all of it back
+     * @return the act, on disk; empty if nothing is other than it was
+     * @throws LibraryException.Refused if somebody else has changed the same, with both versions
+     * @throws LibraryException if nothing could be changed for another reason, with the way out
      */
-    public synchronized Optional<Act> act(String what, Consumer<Edit> edits) {
+    public synchronized Optional<Act> change(String what, Iterable<? extends Change> changes) {
+        return act(what, edit -> changes.forEach(change -> edit.lay(change)));
+    }
+
+    /** {@return the act} See {@link #change(String, Iterable)}. */
+    public Optional<Act> change(String what, Change... changes) {
+        return change(what, List.of(changes));
+    }
+
+    /** Makes the edits, all or none, whatever is there: for this package alone. */
+    synchronized Optional<Act> act(String what, Consumer<Edit> edits) {
         return act(what, Optional.empty(), Optional.empty(), writer -> edits.accept(new Edit(writer)));
     }
 

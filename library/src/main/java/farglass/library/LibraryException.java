@@ -10,6 +10,13 @@ public class LibraryException extends RuntimeException {
         super(message, cause);
     }
 
+    /** Somebody else has changed the same meanwhile; the message names both versions. */
+    public static final class Refused extends LibraryException {
+        Refused(String sentence) {
+            super(sentence);
+        }
+    }
+
     /** The library can be read here and now, but not written. */
     public static final class ReadOnly extends LibraryException {
         ReadOnly(String reason) {

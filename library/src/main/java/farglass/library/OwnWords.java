@@ -1,6 +1,7 @@
 package farglass.library;
 
 import java.util.List;
+import java.util.Optional;
 
 /**
  * What a library adds to the words of the product.
@@ -29,6 +30,14 @@ public record OwnWords(List<Stanza> stanzas, List<KeptMapping> mappings) {
                         .map(row -> Contents.told(
                                 row, each -> new KeptMapping(each.key(), each.text("name"), each.text("text"))))
                         .toList());
+    }
+
+    /** {@return the text of the addition of that key} */
+    public Optional<String> text(String key) {
+        return stanzas.stream()
+                .filter(stanza -> stanza.key().equals(key))
+                .map(Stanza::text)
+                .findFirst();
     }
 
     /** {@return the texts of the additions} */

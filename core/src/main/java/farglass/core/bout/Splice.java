@@ -96,32 +96,6 @@ public final class Splice {
         return new Bout(bout.id(), bout.header(), left, bout.comments());
     }
 
-    /**
-     * {@return a bout with somebody's changes laid onto it} What both changed is as the changes have it; what only one changed stays
-     * changed.
-     *
-     * @param there the bout as it is now
-     * @param base the bout that was changed
-     * @param changed the same with the changes
-     */
-    public static Bout onto(Bout there, Bout base, Bout changed) {
-        if (there.equals(base)) {
-            return changed;
-        }
-        Bout merged = changed.header().equals(base.header()) ? there : there.with(changed.header());
-        for (Moment moment : base.moments()) {
-            if (changed.moment(moment.id()).isEmpty()) {
-                merged = merged.without(moment.id());
-            }
-        }
-        for (Moment moment : changed.moments()) {
-            if (!base.moment(moment.id()).equals(Optional.of(moment))) {
-                merged = merged.with(moment);
-            }
-        }
-        return merged;
-    }
-
     private static Telling joined(Telling one, Telling next) {
         List<Fact> facts = Stream.concat(one.facts().stream(), next.facts().stream())
                 .distinct()

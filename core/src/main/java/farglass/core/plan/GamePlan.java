@@ -15,6 +15,16 @@ public record GamePlan(String id, String study, String opponent, List<PlanStep> 
         stayOuts = List.copyOf(stayOuts);
     }
 
+    /** {@return the same plan under another id} */
+    public GamePlan under(String newId) {
+        return new GamePlan(newId, study, opponent, steps, stayOuts);
+    }
+
+    /** {@return whether nothing is planned yet} */
+    public boolean isEmpty() {
+        return steps.isEmpty() && stayOuts.isEmpty();
+    }
+
     /** {@return the plan with this step, in the place of the one with the same id or at the end} */
     public GamePlan with(PlanStep step) {
         List<PlanStep> all = new ArrayList<>(steps);

@@ -70,18 +70,6 @@ class SpliceTest {
     }
 
     @Test
-    void changesMadeInTwoWindowsAreBothKept() {
-        Bout here = BOUT.with(BOUT.moment("m4").orElseThrow().exchanged()).without("m2");
-        Bout there = BOUT.with(BOUT.moment("m5").orElseThrow().exchanged())
-                .with(BOUT.moment("m2").orElseThrow().at(19_000_000));
-        Bout both = Splice.onto(there, BOUT, here);
-        assertThat(both.moment("m4")).isEqualTo(here.moment("m4"));
-        assertThat(both.moment("m5")).isEqualTo(there.moment("m5"));
-        assertThat(both.moment("m2")).as("removed here, whatever it was there").isEmpty();
-        assertThat(Splice.onto(BOUT, BOUT, here)).isSameAs(here);
-    }
-
-    @Test
     void whatIsNotLiveIsMarkedWithOneKeyAtEachEnd() {
         Footage replay = Footage.NONE.marked(Segment.Kind.REPLAY, 10, 100);
         assertThat(replay.segments()).containsExactly(new Segment(Segment.Kind.REPLAY, 10, 100, OptionalLong.empty()));

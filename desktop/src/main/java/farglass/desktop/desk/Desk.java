@@ -1,7 +1,7 @@
 package farglass.desktop.desk;
 
 import farglass.core.bout.Bout;
-import farglass.core.bout.Splice;
+import farglass.core.change.Change;
 import farglass.core.corpus.Corpus;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.School;
@@ -9,7 +9,6 @@ import farglass.core.study.Athlete;
 import farglass.core.study.Study;
 import farglass.library.Act;
 import farglass.library.Contents;
-import farglass.library.Edit;
 import farglass.library.Library;
 import farglass.library.LibraryException;
 import java.nio.file.Path;
@@ -122,29 +121,18 @@ public final class Desk implements AutoCloseable {
     }
 
     /**
-     * Changes the library, off the interface thread.
+     * Changes the library, off the interface thread. What another window changed meanwhile stays, or the changes are refused.
      *
      * @return completes on the interface thread once the act is on disk and in {@link #contentsProperty}; fails with a
      *     {@link LibraryException} that is also told as the message
      */
-    public CompletableFuture<Optional<Act>> write(String what, Consumer<Edit> edits) {
-        return submit(() -> held.library.act(what, edits), "");
+    public CompletableFuture<Optional<Act>> change(String what, List<Change> changes) {
+        return submit(() -> held.library.change(what, changes), "");
     }
 
-    /**
-     * Saves a changed bout. Another window may have changed it meanwhile: only what was changed here is changed there.
-     *
-     * @param base the bout that was changed
-     */
-    public CompletableFuture<Optional<Act>> change(String what, Bout base, Bout changed) {
-        return submit(
-                () -> held.library.act(
-                        what,
-                        edit -> edit.put(held.written
-                                .bout(changed.id())
-                                .map(there -> Splice.onto(there, base, changed))
-                                .orElse(changed))),
-                "");
+    /** {@return the same} See {@link #change(String, List)}. */
+    public CompletableFuture<Optional<Act>> change(String what, Change... changes) {
+        return change(what, List.of(changes));
     }
 
     public CompletableFuture<Optional<Act>> undo() {
@@ -175,7 +163,8 @@ public final class Desk implements AutoCloseable {
                     held.nextRedo.set(redoable);
                     done.complete(acted);
                 });
-            } catch (RuntimeException e) {
+            } catch (RuntimeException | Error e) {
+                // An Error too: what was to be saved must not stand there as if it still might be.
                 held.screen.execute(() -> {
                     fail(e);
                     done.completeExceptionally(e);

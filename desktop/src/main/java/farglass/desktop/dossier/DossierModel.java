@@ -6,6 +6,7 @@ import farglass.core.bout.Moment;
 import farglass.core.bout.Telling;
 import farglass.core.bout.Times;
 import farglass.core.catalogue.Catalogue;
+import farglass.core.change.Change;
 import farglass.core.corpus.Corpus;
 import farglass.core.corpus.Evidence;
 import farglass.core.corpus.Scope;
@@ -265,8 +266,7 @@ public final class DossierModel {
         }
         desk.change(
                 "Strike a moment from %s".formatted(Words.inSentence(from.label())),
-                bout.get(),
-                bout.get().with(moment.get().with(told)));
+                Change.of(bout.get(), bout.get().with(moment.get().with(told))));
     }
 
     private void show(Computed both) {

@@ -4,6 +4,7 @@ import farglass.core.bout.Bout;
 import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Settled;
+import farglass.core.change.Change;
 import farglass.core.lexicon.Kind;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.LexiconException;
@@ -13,7 +14,6 @@ import farglass.core.lexicon.Technique;
 import farglass.core.lexicon.Term;
 import farglass.core.lexicon.Words;
 import farglass.desktop.desk.Desk;
-import farglass.library.OwnWords;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -153,7 +153,7 @@ public final class LexiconModel {
             return "One of its words stands for %s already. Choose another word, or give that entry more words."
                     .formatted(taken.get().label());
         }
-        desk.write("Add " + term.label() + " to the lexicon", edit -> edit.put(new OwnWords.Stanza(term.key(), stanza)))
+        desk.change("Add " + term.label() + " to the lexicon", word(term.key(), Optional.of(stanza)))
                 .thenAccept(act -> {
                     chosen.set(lexicon().term(term.key()));
                     desk.say(term.label() + " is now a word of this library.");
@@ -177,8 +177,13 @@ public final class LexiconModel {
             return "Write at least one word.";
         }
         String text = isOwn(term) ? Lexicon.stanza(named(term, more)) : Lexicon.stanza(term.key(), merged(term, more));
-        desk.write("More words for " + term.label(), edit -> edit.put(new OwnWords.Stanza(term.key(), text)));
+        desk.change("More words for " + term.label(), word(term.key(), Optional.of(text)));
         return "";
+    }
+
+    /** {@return the change of that addition to the library's words, from what it says now} @param text empty to take it out */
+    private Change word(String key, Optional<String> text) {
+        return new Change.OfTerm(key, desk.contents().words().text(key), text);
     }
 
     private static Term named(Term term, Names more) {
@@ -200,7 +205,7 @@ public final class LexiconModel {
         if (count > 0) {
             return "%d moments use it. Merge it into another entry instead.".formatted(count);
         }
-        desk.write("Take " + term.label() + " out of the lexicon", edit -> edit.removeTerm(term.key()));
+        desk.change("Take " + term.label() + " out of the lexicon", word(term.key(), Optional.empty()));
         return "";
     }
 
@@ -250,7 +255,7 @@ public final class LexiconModel {
     }
 
     private void rename(String what, Deed from, Deed to, Optional<String> gone) {
-        List<Bout> changed = new ArrayList<>();
+        List<Change> changes = new ArrayList<>();
         int moments = 0;
         for (Bout bout : desk.contents().bouts()) {
             Bout renamed = bout;
@@ -262,14 +267,12 @@ public final class LexiconModel {
                 }
             }
             if (renamed != bout) {
-                changed.add(renamed);
+                changes.add(Change.of(bout, renamed));
             }
         }
         int count = moments;
-        desk.write(what, edit -> {
-                    changed.forEach(edit::put);
-                    gone.ifPresent(edit::removeTerm);
-                })
+        gone.ifPresent(key -> changes.add(word(key, Optional.empty())));
+        desk.change(what, changes)
                 .thenAccept(act -> desk.say("%s: %d moments changed. Ctrl+Z takes it back.".formatted(what, count)));
     }
 

@@ -1,5 +1,6 @@
 package farglass.desktop.plan;
 
+import farglass.core.change.Change;
 import farglass.core.corpus.Corpus;
 import farglass.core.lexicon.Role;
 import farglass.core.lexicon.Words;
@@ -33,6 +34,8 @@ public final class PlanModel {
     private final ObservableList<UsualAnswers.Attacked> attacked = FXCollections.observableArrayList();
     private final ObservableList<UsualAnswers.Danger> dangers = FXCollections.observableArrayList();
     private boolean stale = true;
+    /** How many changes of the plan are on their way to the disk. */
+    private int pending;
 
     public PlanModel(Desk desk) {
         this.desk = desk;
@@ -66,9 +69,12 @@ public final class PlanModel {
         }
         stale = false;
         Optional<Athlete> against = opponent.get();
-        plan.set(against.flatMap(found -> camp().map(study -> desk.contents()
+        Optional<GamePlan> kept = against.flatMap(found -> camp().map(study -> desk.contents()
                 .plan(study.id(), found.id())
-                .orElseGet(() -> new GamePlan(Library.newId(), study.id(), found.id(), List.of(), List.of())))));
+                .orElseGet(() -> new GamePlan(Library.newId(), study.id(), found.id(), List.of(), List.of()))));
+        // What is on its way to the disk stands here already, and not in the contents yet.
+        boolean onItsWay = pending > 0 && isOfSame(plan.get(), kept);
+        plan.set(onItsWay ? plan.get() : kept);
         if (against.isEmpty()) {
             attacked.clear();
             dangers.clear();
@@ -91,6 +97,11 @@ public final class PlanModel {
                             }
                         },
                         desk::fail);
+    }
+
+    private static boolean isOfSame(Optional<GamePlan> one, Optional<GamePlan> other) {
+        return one.map(GamePlan::study).equals(other.map(GamePlan::study))
+                && one.map(GamePlan::opponent).equals(other.map(GamePlan::opponent));
     }
 
     /** {@return "Single leg from standing: sprawl 3, stand-off 1 (2 of 4 linked by a person)"} */
@@ -174,13 +185,14 @@ public final class PlanModel {
         plan.get().ifPresent(before -> {
             GamePlan changed = changing.apply(before);
             plan.set(Optional.of(changed));
-            desk.write(what, edit -> edit.put(changed)).whenComplete((act, problem) -> {
+            pending++;
+            desk.change(what, new Change.OfPlan(before, changed)).whenComplete((act, problem) -> {
+                pending--;
                 if (problem == null) {
                     desk.say(what + ": saved.");
-                } else {
-                    // What could not be saved must not stand there as if it were.
-                    outdate();
                 }
+                // What could not be saved must not stand there as if it were, and what others wrote shows now.
+                outdate();
             });
         });
     }

@@ -6,6 +6,7 @@ import farglass.core.bout.Contestant;
 import farglass.core.bout.FilmLink;
 import farglass.core.bout.Footage;
 import farglass.core.bout.Header;
+import farglass.core.change.Change;
 import farglass.core.notation.Diagnostic;
 import farglass.core.rules.Ruleset;
 import farglass.core.rules.Rulesets;
@@ -94,7 +95,7 @@ public final class Intake {
                             Films.open(film, progress, cancelled).close();
                             return film;
                         },
-                        whole -> edit("New bout from " + film.getFileName(), Library.newId(), header, true),
+                        whole -> edit("New bout from " + film.getFileName(), fresh(header), true),
                         desk::fail);
     }
 
@@ -119,11 +120,11 @@ public final class Intake {
                 Background.NONE,
                 List.of(),
                 Map.of());
-        edit("Another bout of this video", Library.newId(), header, true);
+        edit("Another bout of this video", fresh(header), true);
     }
 
     public void byHand() {
-        edit("New bout", Library.newId(), fresh(), true);
+        edit("New bout", fresh(fresh()), true);
     }
 
     private Header fresh() {
@@ -133,12 +134,17 @@ public final class Intake {
     }
 
     public void editHeader(Bout bout) {
-        edit("Header of the bout", bout.id(), bout.header(), false);
+        edit("Header of the bout", bout, false);
     }
 
-    private void edit(String title, String id, Header header, boolean fresh) {
+    private static Bout fresh(Header header) {
+        return new Bout(Library.newId(), header, List.of(), List.of());
+    }
+
+    /** @param bout as it is when it is laid open, or as it begins */
+    private void edit(String title, Bout bout, boolean fresh) {
         HeaderForm form = new HeaderForm(
-                header,
+                bout.header(),
                 desk.contents().bouts().stream().map(Bout::header).toList(),
                 desk.contents().athletes().stream().map(Athlete::name).toList(),
                 rulesets.get().all().stream().map(Ruleset::name).toList(),
@@ -146,10 +152,10 @@ public final class Intake {
                 this::look);
         Sheet sheet = new Sheet(title, form);
         if (fresh) {
-            sheet.with("Add and open in Tag", () -> save(id, form, true, true))
-                    .with("Add the bout", () -> save(id, form, true, false));
+            sheet.with("Add and open in Tag", () -> save(bout, form, true, true))
+                    .with("Add the bout", () -> save(bout, form, true, false));
         } else {
-            sheet.with("Save the header", () -> save(id, form, false, false));
+            sheet.with("Save the header", () -> save(bout, form, false, false));
         }
         sheets.lay(sheet);
     }
@@ -181,21 +187,22 @@ public final class Intake {
         }
     }
 
-    private String save(String id, HeaderForm form, boolean fresh, boolean open) {
+    private String save(Bout before, HeaderForm form, boolean fresh, boolean open) {
         Header header;
         try {
             header = form.header();
         } catch (IllegalArgumentException e) {
             return e.getMessage();
         }
-        Bout before = desk.contents().bout(id).orElse(new Bout(id, header, List.of(), List.of()));
         Bout bout = before.with(header);
         String names = "%s \u2013 %s".formatted(header.a().name(), header.b().name());
-        desk.write((fresh ? "Add the bout " : "Change the header of ") + names, edit -> edit.put(bout))
+        desk.change(
+                        (fresh ? "Add the bout " : "Change the header of ") + names,
+                        fresh ? Change.added(bout) : Change.of(before, bout))
                 .thenAccept(act -> {
                     desk.say(names + (fresh ? " was added." : " was changed."));
                     if (open) {
-                        desk.show(new Desk.Spot(id, Optional.empty()));
+                        desk.show(new Desk.Spot(bout.id(), Optional.empty()));
                     }
                 });
         return "";
@@ -235,7 +242,7 @@ public final class Intake {
                     .formatted(
                             read.get().header().a().name(),
                             read.get().header().b().name());
-            desk.write(what, edit -> edit.put(read.get())).thenAccept(act -> desk.say(what + ": saved."));
+            desk.change(what, Change.of(bout, read.get())).thenAccept(act -> desk.say(what + ": saved."));
             return "";
         }));
     }

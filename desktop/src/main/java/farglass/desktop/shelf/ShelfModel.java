@@ -1,6 +1,7 @@
 package farglass.desktop.shelf;
 
 import farglass.core.bout.Bout;
+import farglass.core.change.Change;
 import farglass.core.state.Counting;
 import farglass.core.study.Athlete;
 import farglass.desktop.desk.Desk;
@@ -106,17 +107,17 @@ public final class ShelfModel {
             desk.say("This bout needs no such word: " + Counting.sentence(bout).orElse("it counts already."));
             return;
         }
-        desk.change("Watched from first to last moment", bout, Counting.declared(bout))
+        desk.change("Watched from first to last moment", Change.of(bout, Counting.declared(bout)))
                 .thenAccept(act -> desk.say("It counts now, from its first to its last moment. Ctrl+Z takes it back."));
     }
 
     void remove(Bout bout) {
-        desk.write(
+        desk.change(
                         "Remove %s \u2013 %s"
                                 .formatted(
                                         bout.header().a().name(),
                                         bout.header().b().name()),
-                        edit -> edit.removeBout(bout.id()))
+                        Change.removed(bout))
                 .thenAccept(act -> desk.say("The bout was removed. Ctrl+Z brings it back."));
     }
 

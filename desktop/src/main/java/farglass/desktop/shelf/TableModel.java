@@ -2,6 +2,7 @@ package farglass.desktop.shelf;
 
 import farglass.core.bout.Contestant;
 import farglass.core.bout.Header;
+import farglass.core.change.Change;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.Term;
 import farglass.core.lexicon.Words;
@@ -15,6 +16,7 @@ import farglass.library.table.Mapping;
 import farglass.library.table.Table;
 import farglass.library.table.TableImport;
 import farglass.library.table.TimeNotation;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -172,13 +174,15 @@ final class TableModel {
                 .findFirst();
         String what =
                 "Import %d moments from a table".formatted(bout.get().moments().size());
-        desk.write(what, edit -> {
-                    edit.put(bout.get());
-                    if (!name.isEmpty()) {
-                        edit.put(new OwnWords.KeptMapping(
-                                same.map(OwnWords.KeptMapping::id).orElseGet(Library::newId), name, text));
-                    }
-                })
+        List<Change> changes = new ArrayList<>(List.of(Change.added(bout.get())));
+        if (!name.isEmpty()) {
+            changes.add(new Change.OfMapping(
+                    same.map(OwnWords.KeptMapping::id).orElseGet(Library::newId),
+                    name,
+                    same.map(OwnWords.KeptMapping::text),
+                    text));
+        }
+        desk.change(what, changes)
                 .thenAccept(act -> desk.say(what + ": done. Edit its header for event, date and rules."));
         return "";
     }

@@ -1,6 +1,7 @@
 package farglass.desktop.shell;
 
 import farglass.core.bout.Uniform;
+import farglass.core.change.Change;
 import farglass.core.lexicon.Term;
 import farglass.core.study.Athlete;
 import farglass.core.study.Camp;
@@ -10,13 +11,16 @@ import farglass.desktop.parts.Form;
 import farglass.desktop.parts.NewNames;
 import farglass.desktop.parts.Sheet;
 import farglass.desktop.parts.Suggestions;
-import farglass.library.Edit;
 import farglass.library.Library;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextField;
@@ -36,7 +40,7 @@ final class StudySheets {
             if (desk.contents().athleteNamed(wanted).isPresent()) {
                 return wanted + " is in the library already.";
             }
-            desk.write("Add " + wanted, edit -> edit.athlete(wanted))
+            desk.change("Add " + wanted, Change.added(new Athlete(Library.newId(), wanted)))
                     .thenAccept(act -> desk.say(wanted + " was added."));
             return "";
         });
@@ -61,12 +65,7 @@ final class StudySheets {
                 .with(
                         "Begin the study",
                         () -> save(
-                                desk,
-                                name,
-                                subjects,
-                                newNames,
-                                focus.getText().strip(),
-                                (edit, id) -> Optional.empty()));
+                                desk, name, subjects, newNames, focus.getText().strip(), athlete -> Optional.empty()));
     }
 
     static Sheet camp(Desk desk) {
@@ -106,8 +105,8 @@ final class StudySheets {
                     subjects,
                     newNames,
                     "",
-                    (edit, id) -> Optional.of(new Camp(
-                            edit.athlete(our).id(),
+                    athlete -> Optional.of(new Camp(
+                            athlete.apply(our).id(),
                             event.getText().strip(),
                             day,
                             rules.getEditor().getText().strip(),
@@ -115,16 +114,22 @@ final class StudySheets {
         });
     }
 
-    private interface CampOf {
-        Optional<Camp> camp(Edit edit, String id);
-    }
-
     private static List<String> names(Desk desk) {
         return desk.contents().athletes().stream().map(Athlete::name).toList();
     }
 
+    private static Optional<Athlete> known(Desk desk, String name) {
+        return desk.contents().athleteNamed(name);
+    }
+
+    /** @param camp its camp, of athletes by name; they are added where the library does not know them */
     private static String save(
-            Desk desk, TextField name, TextField subjects, NewNames newNames, String focus, CampOf camp) {
+            Desk desk,
+            TextField name,
+            TextField subjects,
+            NewNames newNames,
+            String focus,
+            Function<Function<String, Athlete>, Optional<Camp>> camp) {
         String wanted = name.getText().strip();
         List<String> names = Arrays.stream(subjects.getText().split(","))
                 .map(String::strip)
@@ -156,15 +161,21 @@ final class StudySheets {
             return "There is a study named %s already. Choose another name.".formatted(wanted);
         }
         String id = Library.newId();
-        desk.write("Begin " + wanted, edit -> {
-                    List<String> ids =
-                            names.stream().map(who -> edit.athlete(who).id()).toList();
-                    edit.put(new Study(id, wanted, ids, about.map(Term::key), camp.camp(edit, id)));
-                })
-                .thenAccept(act -> {
-                    desk.studyProperty().set(desk.contents().study(id));
-                    desk.say(wanted + " is now in force.");
-                });
+        List<Change> changes = new ArrayList<>();
+        Map<String, Athlete> people = new HashMap<>();
+        Function<String, Athlete> athlete =
+                who -> people.computeIfAbsent(who, any -> known(desk, who).orElseGet(() -> {
+                    Athlete made = new Athlete(Library.newId(), who);
+                    changes.add(Change.added(made));
+                    return made;
+                }));
+        List<String> ids = names.stream().map(who -> athlete.apply(who).id()).toList();
+        Study study = new Study(id, wanted, ids, about.map(Term::key), camp.apply(athlete));
+        changes.add(Change.added(study));
+        desk.change("Begin " + wanted, changes).thenAccept(act -> {
+            desk.studyProperty().set(desk.contents().study(id));
+            desk.say(wanted + " is now in force.");
+        });
         return "";
     }
 }

@@ -2,6 +2,7 @@ package farglass.desktop.tag;
 
 import farglass.core.bout.Bout;
 import farglass.core.bout.FilmLink;
+import farglass.core.change.Change;
 import farglass.desktop.desk.Desk;
 import farglass.desktop.screening.Player;
 import farglass.film.Film;
@@ -179,7 +180,9 @@ public final class BoutFilm {
                 .toList();
         // Already on the screen: what follows must not open it anew.
         open = Optional.of(now);
-        desk.change("Film found at " + path, shown, shown.with(shown.header().withFilms(links)))
+        desk.change(
+                        "Film found at " + path,
+                        Change.of(shown, shown.with(shown.header().withFilms(links))))
                 .thenAccept(act -> desk.say("The film had moved and was found again at %s.".formatted(path)));
     }
 

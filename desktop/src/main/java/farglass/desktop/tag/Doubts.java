@@ -2,10 +2,10 @@ package farglass.desktop.tag;
 
 import farglass.core.bout.Fact;
 import farglass.core.bout.Moment;
+import farglass.core.change.Change;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.Words;
 import farglass.core.state.Finding;
-import farglass.library.OwnWords;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -55,11 +55,13 @@ public final class Doubts {
                         place,
                         Fact.label(can.get().start().role()));
         tag.desk()
-                .write(
+                .change(
                         "Note that " + what,
-                        edit -> edit.put(new OwnWords.Stanza(
+                        new Change.OfTerm(
                                 key,
-                                Lexicon.stanza(can.get().technique(), can.get().start()))))
+                                tag.desk().contents().words().text(key),
+                                Optional.of(Lexicon.stanza(
+                                        can.get().technique(), can.get().start()))))
                 .thenAccept(act -> tag.desk().say(what + ": noted in this library's words. Ctrl+Z takes it back."));
     }
 }

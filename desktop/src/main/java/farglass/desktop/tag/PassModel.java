@@ -74,6 +74,7 @@ public final class PassModel {
 
     PassModel(TagModel tag) {
         this.tag = tag;
+        tag.boutProperty().addListener((property, before, now) -> now.ifPresent(this::goOnWithout));
         // Where several are shown in turn, the one on the film is the one that keys act on.
         tag.repeats()
                 .loopProperty()
@@ -81,6 +82,18 @@ public final class PassModel {
                         .filter(each -> loop(each).equals(shown))
                         .findFirst()
                         .ifPresent(this::turnTo)));
+    }
+
+    /** What is asked about was undone, here or in another window: something else is asked. */
+    private void goOnWithout(Bout now) {
+        boolean gone = question.get()
+                .filter(asked -> now.moment(asked.momentId()).isEmpty())
+                .isPresent();
+        if (gone && pass.isPresent()) {
+            together.removeIf(each -> now.moment(each.momentId()).isEmpty());
+            question.set(Optional.empty());
+            next();
+        }
     }
 
     /** Watches for an aim; a detail pass begins to ask at once. */

@@ -6,6 +6,7 @@ import farglass.core.bout.Layer;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Seat;
 import farglass.core.bout.Telling;
+import farglass.core.change.Change;
 import farglass.core.corpus.BoutSheet;
 import farglass.core.lexicon.Kind;
 import farglass.core.lexicon.Technique;
@@ -256,7 +257,7 @@ public final class TagModel {
         keys.forEach(key -> pending.merge(key, 1, Integer::sum));
         Bout base = bout.get().orElseThrow();
         set(Optional.of(noted));
-        desk.change(what, base, noted).whenComplete((act, problem) -> {
+        desk.change(what, Change.of(base, noted)).whenComplete((act, problem) -> {
             keys.forEach(key -> pending.computeIfPresent(key, (id, count) -> count == 1 ? null : count - 1));
             boolean ours = bout.get().map(Bout::id).equals(Optional.of(noted.id()));
             if (!ours) {

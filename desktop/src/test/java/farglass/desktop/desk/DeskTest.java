@@ -6,8 +6,10 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Seat;
 import farglass.core.bout.Uniform;
+import farglass.core.change.Change;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
+import farglass.core.study.Athlete;
 import farglass.core.study.Camp;
 import farglass.core.study.Study;
 import farglass.desktop.dossier.DossierModel;
@@ -51,22 +53,26 @@ class DeskTest {
     @BeforeEach
     void lay() {
         Library library = Library.create(folder.resolve("l.farglass"), Clock.systemUTC(), "t");
-        library.act("Prepare", edit -> {
-            edit.put(
-                    bout(
-                            "first",
-                            "date: 2025-01-02\nresult: A by points 2-0\n0:10 A single-leg; nearly\n0:12 B sprawl; answers m1\n0:40 B snap-down; held\n"));
-            edit.put(bout("second", "date: 2026-01-02\nresult: B by submission guillotine\n"));
-            String runa = edit.athlete("Runa").id();
-            String maren = edit.athlete("Maren").id();
-            edit.put(new Study(
-                    "camp",
-                    "Pier Classic",
-                    List.of(runa),
-                    Optional.of(new Camp(
-                            maren, "Pier Classic", LocalDate.of(2026, 6, 6), "points-with-advantages", Uniform.GI))));
-            edit.put(new Study("study", "Maren alone", List.of(maren), Optional.empty()));
-        });
+        library.change(
+                "Prepare",
+                Change.added(new Athlete("runa", "Runa")),
+                Change.added(new Athlete("maren", "Maren")),
+                Change.added(
+                        bout(
+                                "first",
+                                "date: 2025-01-02\nresult: A by points 2-0\n0:10 A single-leg; nearly\n0:12 B sprawl; answers m1\n0:40 B snap-down; held\n")),
+                Change.added(bout("second", "date: 2026-01-02\nresult: B by submission guillotine\n")),
+                Change.added(new Study(
+                        "camp",
+                        "Pier Classic",
+                        List.of("runa"),
+                        Optional.of(new Camp(
+                                "maren",
+                                "Pier Classic",
+                                LocalDate.of(2026, 6, 6),
+                                "points-with-advantages",
+                                Uniform.GI)))),
+                Change.added(new Study("study", "Maren alone", List.of("maren"), Optional.empty())));
         desk = new Desk(library, Lexicon.shipped(), screen);
     }
 
@@ -131,18 +137,17 @@ class DeskTest {
 
     @Test
     void aWriteThatIsRefusedFailsAndIsTold() {
-        CompletableFuture<?> refused = desk.write("Take a name twice", edit -> {
-            edit.put(new farglass.core.study.Athlete("x", "Juno"));
-            edit.put(new farglass.core.study.Athlete("y", "Juno"));
-        });
-        assertThatThrownBy(() -> refused.get(20, TimeUnit.SECONDS)).hasMessageContaining("Nothing was changed");
-        assertThat(desk.messages().newestProperty().get().orElseThrow().words()).contains("Nothing was changed");
+        CompletableFuture<?> refused = desk.change(
+                "Take a name twice", Change.added(new Athlete("x", "Juno")), Change.added(new Athlete("y", "Juno")));
+        assertThatThrownBy(() -> refused.get(20, TimeUnit.SECONDS))
+                .hasMessageContaining("an athlete named Juno in the library already");
+        assertThat(desk.messages().newestProperty().get().orElseThrow().words()).contains("Nothing was saved");
         assertThat(desk.contents().athleteNamed("Juno")).isEmpty();
     }
 
     @Test
     void anUndoneStudyIsNoLongerInForce() throws Exception {
-        desk.write("Begin", edit -> edit.put(new Study("new", "New one", List.of(), Optional.empty())))
+        desk.change("Begin", Change.added(new Study("new", "New one", List.of(), Optional.empty())))
                 .get(20, TimeUnit.SECONDS);
         onScreen(() -> desk.studyProperty().set(desk.contents().study("new")));
         assertThat(desk.nextUndoProperty().get()).isEqualTo("Begin");
@@ -196,7 +201,7 @@ class DeskTest {
         assertThat(desk.spotProperty().get()).isEmpty();
         Bout elsewhere =
                 ahead.with(bout("first", "event: Cup\ndate: 2025-01-02\n").header());
-        CompletableFuture<?> changed = desk.change("Event", ahead, elsewhere);
+        CompletableFuture<?> changed = desk.change("Event", Change.of(ahead, elsewhere));
         assertThat(changed).isNotDone();
         go.countDown();
         changed.get(10, TimeUnit.SECONDS);
@@ -220,11 +225,25 @@ class DeskTest {
         Files.write(path, bytes);
         Library damaged = Library.openAhead(path, Clock.systemUTC(), "t");
         assertThatThrownBy(damaged::contents).isInstanceOf(LibraryException.Damaged.class);
-        assertThatThrownBy(() -> damaged.act("Change", edit -> edit.athlete("Nobody")))
+        assertThatThrownBy(() -> damaged.change("Change", Change.added(new Athlete("nobody", "Nobody"))))
                 .isInstanceOf(LibraryException.Damaged.class);
         damaged.close();
         desk = new Desk(
                 Library.create(folder.resolve("other.farglass"), Clock.systemUTC(), "t"), Lexicon.shipped(), screen);
+    }
+
+    @Test
+    void alsoAnErrorOfTheMachineEndsTheWaitingAndIsTold() throws Exception {
+        CompletableFuture<?> lost = desk.submit(
+                () -> {
+                    throw new StackOverflowError();
+                },
+                "");
+        assertThatThrownBy(() -> lost.get(20, TimeUnit.SECONDS)).hasRootCauseInstanceOf(StackOverflowError.class);
+        assertThat(desk.messages().newestProperty().get().orElseThrow().words()).contains("unexpected");
+        desk.change("Still writing", Change.added(new Athlete("nadia", "Nadia")))
+                .get(20, TimeUnit.SECONDS);
+        assertThat(desk.contents().athleteNamed("Nadia")).isPresent();
     }
 
     private static void await(CountDownLatch latch) {

@@ -3,6 +3,7 @@ package farglass.desktop.lexicon;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import farglass.core.bout.Bout;
+import farglass.core.change.Change;
 import farglass.core.lexicon.Kind;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.Names;
@@ -46,7 +47,7 @@ class LexiconModelTest {
                         Lexicon.shipped())
                 .bout()
                 .orElseThrow();
-        library.act("Prepare", edit -> edit.put(bout));
+        library.change("Prepare", Change.added(bout));
         desk = new Desk(library, Lexicon.shipped(), Runnable::run);
         model = new LexiconModel(desk);
     }
@@ -58,7 +59,7 @@ class LexiconModelTest {
 
     private void rest() throws Exception {
         // A write that changes nothing comes last, so everything before it is done.
-        desk.write("Nothing", edit -> {}).get(20, TimeUnit.SECONDS);
+        desk.change("Nothing").get(20, TimeUnit.SECONDS);
     }
 
     private Term term(String key) {

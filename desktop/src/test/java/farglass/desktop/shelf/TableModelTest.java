@@ -3,8 +3,10 @@ package farglass.desktop.shelf;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import farglass.core.bout.Bout;
+import farglass.core.change.Change;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
+import farglass.core.study.Athlete;
 import farglass.desktop.desk.Desk;
 import farglass.library.Library;
 import farglass.library.table.Column;
@@ -34,10 +36,10 @@ class TableModelTest {
     @BeforeEach
     void lay() {
         Library library = Library.create(folder.resolve("l.farglass"), Clock.systemUTC(), "t");
-        library.act("Prepare", edit -> {
-            edit.athlete("Runa Castellan");
-            edit.athlete("Wilma Ferreby");
-        });
+        library.change(
+                "Prepare",
+                Change.added(new Athlete("runa", "Runa Castellan")),
+                Change.added(new Athlete("wilma", "Wilma Ferreby")));
         desk = new Desk(library, Lexicon.shipped(), screen);
     }
 
@@ -76,7 +78,7 @@ class TableModelTest {
         onScreen(() -> model.meaning("coat hanger", "rnc"));
         assertThat(model.summary()).isEqualTo("3 moments would be imported.");
         onScreen(() -> assertThat(model.importUnder("Our sheet")).isEmpty());
-        desk.write("Nothing", edit -> {}).get(20, TimeUnit.SECONDS);
+        desk.change("Nothing").get(20, TimeUnit.SECONDS);
         Bout bout = desk.contents().bouts().get(0);
         assertThat(bout.moments().stream().map(BoutFile::line))
                 .containsExactly(

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import farglass.core.bout.Bout;
 import farglass.core.bout.Fact;
+import farglass.core.change.Change;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
 import farglass.desktop.desk.Place;
@@ -41,7 +42,7 @@ class DossierPlaceTest extends OnStage {
     private void passing() throws Exception {
         libraryWith(bout("one", "Runa Castellan", "2026-03-14"));
         onScreen(() -> {
-            desk().write("Put", edit -> edit.put(bout("two", "Ebele Straker", "2026-04-14")));
+            desk().change("Put", Change.added(bout("two", "Ebele Straker", "2026-04-14")));
             return null;
         });
         await("both are there", () -> desk().contents().bouts().size() == 2);
@@ -143,7 +144,7 @@ class DossierPlaceTest extends OnStage {
                         .moments()
                         .get(0));
         onScreen(() -> {
-            desk().write("Put", edit -> edit.put(later));
+            desk().change("Put", Change.of(desk().contents().bout(later.id()).orElseThrow(), later));
             return null;
         });
         await("all passes count", () -> text(".section").startsWith("Passes: 1 of 3"));

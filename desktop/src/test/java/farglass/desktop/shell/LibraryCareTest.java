@@ -3,13 +3,17 @@ package farglass.desktop.shell;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import farglass.core.bout.Bout;
+import farglass.core.change.Change;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
+import farglass.core.study.Athlete;
 import farglass.library.Library;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
 import javafx.scene.input.KeyCode;
@@ -67,12 +71,11 @@ class LibraryCareTest extends OnStage {
     void aDamagedLibraryIsRecoveredFromTheWindow() throws Exception {
         Path path = folder.resolve("hurt.farglass");
         try (Library library = Library.create(path, Clock.systemUTC(), "t")) {
-            library.act("Add", edit -> {
-                for (int i = 0; i < 1500; i++) {
-                    edit.athlete("Athlete number " + i);
-                }
-                edit.put(BOUT);
-            });
+            List<Change> changes = new ArrayList<>(List.of(Change.added(BOUT)));
+            for (int i = 0; i < 1500; i++) {
+                changes.add(Change.added(new Athlete("athlete-" + i, "Athlete number " + i)));
+            }
+            library.change("Add", changes);
         }
         byte[] bytes = Files.readAllBytes(path);
         Arrays.fill(bytes, bytes.length / 2, bytes.length / 2 + 20_000, (byte) 0x5a);
@@ -124,12 +127,12 @@ class LibraryCareTest extends OnStage {
     void aSecondOpeningReadsFollowsAndSaysWhyItMayNotWrite() throws Exception {
         Path path = folder.resolve("shared.farglass");
         try (Library writer = Library.create(path, Clock.systemUTC(), "first")) {
-            writer.act("Add", edit -> edit.put(BOUT));
+            writer.change("Add", Change.added(BOUT));
             chosen.add(path);
             robot.clickOn("Open a library\u2026");
             await("the shelf shows", () -> workbench.shell().isPresent());
             assertThat(text("#message")).startsWith("Read only:").contains("open in another Far Glass");
-            writer.act("Remove", edit -> edit.removeBout("b"));
+            writer.change("Remove", Change.removed(writer.bout("b").orElseThrow()));
             await(
                     "what the other wrote is followed",
                     () -> desk().contents().bouts().isEmpty());

@@ -3,6 +3,9 @@ package farglass.desktop.shell;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import farglass.core.bout.Bout;
+import farglass.core.change.Change;
+import farglass.core.study.Athlete;
+import farglass.core.study.Study;
 import farglass.desktop.desk.Choosers;
 import farglass.desktop.desk.Desk;
 import farglass.desktop.desk.Settings;
@@ -112,14 +115,12 @@ abstract class OnStage {
     void libraryWith(Bout bout) throws Exception {
         Path path = folder.resolve("matches.farglass");
         try (Library library = Library.create(path, Clock.systemUTC(), "tester")) {
-            library.act("Prepare", edit -> {
-                edit.put(bout);
-                edit.put(new farglass.core.study.Study(
-                        "study",
-                        "Harbour study",
-                        List.of(edit.athlete(bout.header().a().name()).id()),
-                        Optional.empty()));
-            });
+            Athlete first = new Athlete("first", bout.header().a().name());
+            library.change(
+                    "Prepare",
+                    Change.added(first),
+                    Change.added(bout),
+                    Change.added(new Study("study", "Harbour study", List.of(first.id()), Optional.empty())));
         }
         onScreen(() -> {
             workbench.open(path);

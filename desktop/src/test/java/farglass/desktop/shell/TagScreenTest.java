@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import farglass.core.bout.Bout;
 import farglass.core.bout.FilmLink;
+import farglass.core.change.Change;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
 import farglass.desktop.desk.Settings;
@@ -85,7 +86,7 @@ class TagScreenTest extends OnStage {
                     first.header().withFilms(List.of(new FilmLink("films/upright.mp4", 2_000_000))),
                     List.of(),
                     List.of());
-            desk().write("Put", edit -> edit.put(second));
+            desk().change("Put", Change.added(second));
             return null;
         });
         await("the other bout is there", () -> desk().contents().bout("c").isPresent());

@@ -13,6 +13,7 @@ import farglass.core.bout.Moment;
 import farglass.core.bout.Seat;
 import farglass.core.bout.Segment;
 import farglass.core.bout.Side;
+import farglass.core.change.Change;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
 import farglass.core.pass.Aim;
@@ -435,12 +436,14 @@ class TaggingTest extends OnStage {
     void whatWasUnsureIsLookedAtAgainThroughTheOtherCamera() throws Exception {
         Path second = Files.copy(film, folder.resolve("films/across.mp4"));
         Bout told = bout();
-        desk().write(
+        desk().change(
                         "Second camera",
-                        edit -> edit.put(told.with(told.header()
-                                .withFilms(List.of(
-                                        told.header().films().get(0),
-                                        new farglass.core.bout.FilmLink(second.toString(), 1_000_000))))))
+                        Change.of(
+                                told,
+                                told.with(told.header()
+                                        .withFilms(List.of(
+                                                told.header().films().get(0),
+                                                new farglass.core.bout.FilmLink(second.toString(), 1_000_000))))))
                 .get(20, java.util.concurrent.TimeUnit.SECONDS);
         press(KeyCode.SHORTCUT, KeyCode.P);
         robot.clickOn("Rewatch: 1 to ask");
@@ -481,7 +484,7 @@ class TaggingTest extends OnStage {
             Bout more = BoutFile.parse(BoutFile.print(told) + String.join("\n", lines) + "\n", Lexicon.shipped())
                     .bout()
                     .orElseThrow();
-            desk().change("More", told, more);
+            desk().change("More", Change.of(told, more));
             return null;
         });
         await("they are there", () -> bout().moments().size() == 14);
@@ -527,7 +530,7 @@ class TaggingTest extends OnStage {
                 .momentId());
         onScreen(() -> {
             Bout told = desk().contents().bout("b").orElseThrow();
-            desk().change("Remove", told, told.without(asked));
+            desk().change("Remove", Change.of(told, told.without(asked)));
             return null;
         });
         await("what is asked about is gone", () -> bout().moment(asked).isEmpty());

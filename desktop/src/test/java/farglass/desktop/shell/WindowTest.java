@@ -3,6 +3,7 @@ package farglass.desktop.shell;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import farglass.core.bout.Bout;
+import farglass.core.change.Change;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
 import farglass.desktop.desk.Place;
@@ -225,7 +226,7 @@ class WindowTest extends OnStage {
         newLibrary();
         assertThat(onScreen(() -> workbench.getScene().getFocusOwner().getId())).isEqualTo("first-film");
         onScreen(() -> {
-            desk().write("Put", edit -> edit.put(BOUT));
+            desk().change("Put", Change.added(BOUT));
             return null;
         });
         await("the bout stands on the shelf", () -> !shows("#empty-shelf"));

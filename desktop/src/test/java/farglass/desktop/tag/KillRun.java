@@ -2,6 +2,7 @@ package farglass.desktop.tag;
 
 import farglass.core.bout.Bout;
 import farglass.core.bout.Moment;
+import farglass.core.change.Change;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
 import farglass.desktop.desk.Desk;
@@ -46,7 +47,7 @@ final class KillRun {
             Bout bout = BoutFile.parse("far-glass bout 1\nid: b\nA: Juno\nB: Pip\n", Lexicon.shipped())
                     .bout()
                     .orElseThrow();
-            library.act("Lay", edit -> edit.put(bout));
+            library.change("Lay", Change.added(bout));
         }
         Random random = new Random(seed);
         int acknowledged = 0;

@@ -3,6 +3,7 @@ package farglass.desktop.tag;
 import farglass.core.bout.Bout;
 import farglass.core.bout.FilmLink;
 import farglass.core.bout.Moment;
+import farglass.core.change.Change;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
 import farglass.desktop.desk.Desk;
@@ -59,12 +60,12 @@ final class PlayRun {
                 LongStream.range(0, 25L * (seconds + 5)).map(i -> i * 40).toArray());
         Path path = folder.resolve("p.farglass");
         try (Library library = Library.create(path, Clock.systemUTC(), "run")) {
-            library.act("Lay", edit -> {
-                // As dense as a bout of the demo: something worth telling every six seconds.
-                edit.put(bout("ordinary", Math.max(2, seconds / 6), seconds, clip));
-                edit.put(bout("dense", 3 * seconds, seconds, clip));
-                edit.put(bout("long", MOMENTS, seconds, clip));
-            });
+            library.change(
+                    "Lay",
+                    // As dense as a bout of the demo: something worth telling every six seconds.
+                    Change.added(bout("ordinary", Math.max(2, seconds / 6), seconds, clip)),
+                    Change.added(bout("dense", 3 * seconds, seconds, clip)),
+                    Change.added(bout("long", MOMENTS, seconds, clip)));
         }
         window = RunWindow.open(path);
         for (String id : new String[] {"ordinary", "dense", "long"}) {

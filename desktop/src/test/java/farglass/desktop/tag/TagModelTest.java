@@ -9,10 +9,13 @@ import farglass.core.bout.FilmLink;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Seat;
 import farglass.core.bout.Telling;
+import farglass.core.change.Change;
 import farglass.core.lexicon.Kind;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.Role;
 import farglass.core.notation.BoutFile;
+import farglass.core.pass.Aim;
+import farglass.core.pass.Question;
 import farglass.core.scribe.Proposal;
 import farglass.core.scribe.Reading;
 import farglass.core.state.Attempt;
@@ -79,7 +82,7 @@ class TagModelTest {
                 .bout()
                 .orElseThrow();
         Library library = Library.create(folder.resolve("l.farglass"), Clock.systemUTC(), "t");
-        library.act("Add", edit -> edit.put(bout));
+        library.change("Add", Change.added(bout));
         desk = new Desk(library, Lexicon.shipped(), screen);
         player = new Player(Runnable::run, Runnable::run);
         settings = Settings.read(folder.resolve("none"));
@@ -99,16 +102,16 @@ class TagModelTest {
 
     /** Waits until the write that was begun is on disk and shown. */
     private void settle() throws Exception {
-        desk.write("nothing", edit -> {}).get(20, TimeUnit.SECONDS);
+        desk.change("nothing").get(20, TimeUnit.SECONDS);
         onScreen(() -> {});
     }
 
     private void film() throws Exception {
         onScreen(() -> {
             Bout bout = model.boutProperty().get().orElseThrow();
-            desk.write(
+            desk.change(
                     "Film",
-                    edit -> edit.put(bout.with(bout.header().withFilms(List.of(new FilmLink("x.mp4", 2_000_000))))));
+                    Change.of(bout, bout.with(bout.header().withFilms(List.of(new FilmLink("x.mp4", 2_000_000))))));
         });
         settle();
         onScreen(() -> player.show(Optional.of(new Blank())));
@@ -322,6 +325,38 @@ class TagModelTest {
         desk.undo().get(20, TimeUnit.SECONDS);
         settle();
         onScreen(() -> assertThat(model.fan().openProperty().get()).isEmpty());
+    }
+
+    @Test
+    void aPassGoesOnWhereWhatItAsksAboutIsUndone() throws Exception {
+        film();
+        Moment first = typed("@0:30 pip knee cut");
+        Moment second = typed("@0:32 juno frame");
+        Moment third = typed("@0:40 juno hip escape");
+        onScreen(() -> model.passes().begin(Aim.ANSWERS, Optional.empty()));
+        asks(true);
+        for (int i = 0; i < 3 && !asked().equals(Optional.of(third.id())); i++) {
+            onScreen(() -> model.passes().reply(PassModel.Reply.SKIP));
+        }
+        assertThat(asked()).as("%s, %s".formatted(first.id(), second.id())).contains(third.id());
+        desk.undo().get(20, TimeUnit.SECONDS);
+        settle();
+        assertThat(asked()).isNotEqualTo(Optional.of(third.id()));
+        onScreen(() -> assertThat(model.boutProperty().get().orElseThrow().moment(third.id()))
+                .isEmpty());
+    }
+
+    private Optional<String> asked() {
+        return model.passes().questionProperty().get().map(Question::momentId);
+    }
+
+    /** Waits until the pass has counted and asks. */
+    private void asks(boolean something) throws Exception {
+        for (int i = 0; i < 400 && asked().isPresent() != something; i++) {
+            Thread.sleep(10);
+            onScreen(() -> {});
+        }
+        assertThat(asked().isPresent()).isEqualTo(something);
     }
 
     @Test

@@ -8,6 +8,7 @@ import farglass.core.bout.Moment;
 import farglass.core.bout.Settled;
 import farglass.core.bout.Side;
 import farglass.core.bout.Telling;
+import farglass.core.change.Change;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.SideRule;
 import farglass.core.notation.BoutFile;
@@ -88,15 +89,12 @@ final class TagRun {
         Path path = folder.resolve("run.farglass");
         Files.createDirectories(folder.resolve("films"));
         try (Library library = Library.create(path, Clock.systemUTC(), "run")) {
-            library.act("Lay", edit -> {
-                for (Acted acted : all) {
-                    if (chosen.contains(acted)) {
-                        edit.put(bare(acted.told()));
-                    } else if (!alone) {
-                        edit.put(acted.told());
-                    }
-                }
-            });
+            library.change(
+                    "Lay",
+                    all.stream()
+                            .filter(acted -> !alone || chosen.contains(acted))
+                            .map(acted -> Change.added(chosen.contains(acted) ? bare(acted.told()) : acted.told()))
+                            .toList());
         }
         for (Acted acted : chosen) {
             Files.writeString(

@@ -3,12 +3,14 @@ package farglass.library.exchange;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
+import farglass.core.change.Change;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
 import farglass.core.notation.BoutFiles;
 import farglass.core.notation.Diagnostic;
 import farglass.core.state.Counting;
 import farglass.library.Act;
+import farglass.library.Contents;
 import farglass.library.Library;
 import farglass.library.LibraryException;
 import farglass.library.json.BoutJson;
@@ -28,6 +30,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.BooleanSupplier;
 import java.util.function.DoubleConsumer;
 import java.util.function.Function;
@@ -45,14 +48,22 @@ public final class BoutImport {
      * One file of the preview.
      *
      * @param bout what would be imported; empty if the file has errors
-     * @param replaces whether the library has this bout already, and importing would replace its moments
+     * @param replaced the bout as the library has it already, whose moments importing would replace
      * @param newAthletes names that the library does not know yet
      */
     public record Item(
-            Path file, Optional<Bout> bout, List<Diagnostic> diagnostics, boolean replaces, Set<String> newAthletes) {
+            Path file,
+            Optional<Bout> bout,
+            List<Diagnostic> diagnostics,
+            Optional<Bout> replaced,
+            Set<String> newAthletes) {
         public Item {
             diagnostics = List.copyOf(diagnostics);
             newAthletes = Set.copyOf(newAthletes);
+        }
+
+        public boolean replaces() {
+            return replaced.isPresent();
         }
 
         /** {@return every error and warning as one line of text each, with file, line and column} */
@@ -94,16 +105,16 @@ public final class BoutImport {
     /** {@return the same of files that are read so: tables too} */
     public static BoutImport preview(
             List<Path> files, Function<Path, List<BoutFile.Reading>> reader, Library library, DoubleConsumer progress) {
-        Set<String> known = library.contents().athletes().stream()
-                .map(athlete -> athlete.name())
-                .collect(Collectors.toSet());
+        Contents there = library.contents();
+        Set<String> known =
+                there.athletes().stream().map(athlete -> athlete.name()).collect(Collectors.toSet());
         Map<String, Path> seen = new HashMap<>();
-        Set<String> ids = library.contents().bouts().stream().map(Bout::id).collect(Collectors.toSet());
+        Map<String, Bout> bouts = there.bouts().stream().collect(Collectors.toMap(Bout::id, bout -> bout));
         List<Item> items = new ArrayList<>();
         int done = 0;
         for (Path file : files) {
             for (BoutFile.Reading reading : reader.apply(file)) {
-                items.add(item(file, reading, ids, known, seen));
+                items.add(item(file, reading, bouts, known, seen));
             }
             progress.accept(++done / (double) files.size());
         }
@@ -111,9 +122,9 @@ public final class BoutImport {
     }
 
     private static Item item(
-            Path file, BoutFile.Reading reading, Set<String> ids, Set<String> known, Map<String, Path> seen) {
+            Path file, BoutFile.Reading reading, Map<String, Bout> bouts, Set<String> known, Map<String, Path> seen) {
         if (reading.bout().isEmpty()) {
-            return new Item(file, Optional.empty(), reading.diagnostics(), false, Set.of());
+            return new Item(file, Optional.empty(), reading.diagnostics(), Optional.empty(), Set.of());
         }
         Bout bout = reading.bout().get();
         Path twin = seen.putIfAbsent(bout.id(), file);
@@ -125,7 +136,8 @@ public final class BoutImport {
                         bout.header().a().name(), bout.header().b().name())
                 .filter(name -> !known.contains(name))
                 .collect(Collectors.toSet());
-        return new Item(file, Optional.of(bout), reading.diagnostics(), ids.contains(bout.id()), added);
+        return new Item(
+                file, Optional.of(bout), reading.diagnostics(), Optional.ofNullable(bouts.get(bout.id())), added);
     }
 
     /** {@return every bout of the file, or why there is none} A text may hold several; a file that ends in .json is read as JSON. */
@@ -228,7 +240,7 @@ public final class BoutImport {
     }
 
     private static Item refused(Path file, String why) {
-        return new Item(file, Optional.empty(), refused(why).diagnostics(), false, Set.of());
+        return new Item(file, Optional.empty(), refused(why).diagnostics(), Optional.empty(), Set.of());
     }
 
     public List<Item> items() {
@@ -262,7 +274,7 @@ public final class BoutImport {
                         item.file(),
                         item.bout().map(bout -> named(bout, keys)),
                         item.diagnostics(),
-                        item.replaces(),
+                        item.replaced(),
                         item.newAthletes()))
                 .toList());
     }
@@ -277,7 +289,7 @@ public final class BoutImport {
                                         ? Counting.declared(bout)
                                         : bout),
                         item.diagnostics(),
-                        item.replaces(),
+                        item.replaced(),
                         item.newAthletes()))
                 .toList());
     }
@@ -321,15 +333,15 @@ public final class BoutImport {
         String what = items.size() == 1
                 ? "Import " + items.get(0).file().getFileName()
                 : "Import %d bouts".formatted(items.size());
-        return library.act(what, edit -> {
-            int written = 0;
-            for (Item item : items) {
-                if (cancelled.getAsBoolean()) {
-                    throw new LibraryException("Stopped: nothing was imported.");
-                }
-                edit.put(item.bout().orElseThrow());
-                progress.accept(++written / (double) items.size());
+        AtomicInteger begun = new AtomicInteger();
+        Stream<Change> changes = items.stream().map(item -> {
+            if (cancelled.getAsBoolean()) {
+                throw new LibraryException("Stopped: nothing was imported.");
             }
+            progress.accept(begun.getAndIncrement() / (double) items.size());
+            Bout bout = item.bout().orElseThrow();
+            return new Change.OfBout(bout.id(), item.replaced(), Optional.of(bout));
         });
+        return library.change(what, changes::iterator);
     }
 }

@@ -1,0 +1,69 @@
+package farglass.library;
+
+import farglass.core.bout.Bout;
+import farglass.core.change.Now;
+import farglass.core.plan.GamePlan;
+import farglass.core.study.Athlete;
+import farglass.core.study.Study;
+import java.util.Optional;
+
+/** What is in the library's file, read within the very transaction that will write. */
+final class OnDisk implements Now {
+    private final Store store;
+
+    OnDisk(Store store) {
+        this.store = store;
+    }
+
+    @Override
+    public Optional<Bout> bout(String id) {
+        return store.find("bout", id)
+                .map(row -> Contents.told(
+                        row,
+                        bout -> BoutRows.bout(
+                                bout,
+                                store.where("moment", "bout", id, "ord").stream()
+                                        .map(moment -> Contents.told(moment, MomentRows::moment))
+                                        .toList(),
+                                key -> athlete(key).map(Athlete::name).orElseThrow())));
+    }
+
+    @Override
+    public Optional<Study> study(String id) {
+        Optional<String> focus = store.find("study_focus", id).map(row -> row.text("focus"));
+        return store.find("study", id)
+                .map(row -> Contents.told(
+                        row, study -> StudyRows.study(study, store.where("study_subject", "study", id, "ord"), focus)));
+    }
+
+    @Override
+    public Optional<GamePlan> plan(String study, String opponent) {
+        return store.where("plan", "study", study, "key").stream()
+                .filter(row -> row.text("opponent").equals(opponent))
+                .findFirst()
+                .map(row -> Contents.told(
+                        row, plan -> StudyRows.plan(plan, store.where("plan_line", "plan", plan.key(), "ord"))));
+    }
+
+    @Override
+    public Optional<Athlete> athlete(String id) {
+        return store.find("athlete", id).map(row -> new Athlete(row.key(), row.text("name")));
+    }
+
+    @Override
+    public Optional<Athlete> athleteNamed(String name) {
+        return store.where("athlete", "name", name, "key").stream()
+                .findFirst()
+                .map(row -> new Athlete(row.key(), row.text("name")));
+    }
+
+    @Override
+    public Optional<String> term(String key) {
+        return store.find("term", key).map(row -> row.text("stanza"));
+    }
+
+    @Override
+    public Optional<String> mapping(String id) {
+        return store.find("mapping", id).map(row -> row.text("text"));
+    }
+}
