@@ -40,7 +40,7 @@ final class ExportCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws IOException {
-        try (Library open = Library.open(library, Home.clock(), Home.person())) {
+        try (Library open = Library.openToRead(library, Home.clock(), Home.person())) {
             Contents contents = open.contents();
             List<Bout> bouts = athlete == null ? contents.bouts() : contents.boutsOf(athlete);
             if (athlete != null && contents.athleteNamed(athlete).isEmpty()) {

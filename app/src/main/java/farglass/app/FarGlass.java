@@ -65,7 +65,7 @@ public final class FarGlass implements Runnable {
                 .setExecutionExceptionHandler((error, line, parsed) -> {
                     if (error instanceof LibraryException || error instanceof FilmException) {
                         line.getErr().println(error.getMessage());
-                        return error instanceof LibraryException.ReadOnly ? OPEN_ELSEWHERE : 1;
+                        return error instanceof LibraryException.OpenElsewhere ? OPEN_ELSEWHERE : 1;
                     }
                     if (error instanceof FileSystemException place) {
                         line.getErr()

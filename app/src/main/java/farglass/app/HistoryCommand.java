@@ -32,7 +32,7 @@ final class HistoryCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        try (Library open = Library.open(library, Home.clock(), Home.person())) {
+        try (Library open = Library.openToRead(library, Home.clock(), Home.person())) {
             List<Edition> editions = open.history(bout, moment);
             if (editions.isEmpty()) {
                 throw new LibraryException("No moment %s of a bout %s was ever in %s. far-glass export writes both ids."

@@ -57,7 +57,7 @@ final class PicksCommand implements Callable<Integer> {
             tell(acted.stream().map(Acted::told).toList(), lexicon, Optional.of(ceiling));
             return 0;
         }
-        try (Library open = Library.open(source.library, Home.clock(), Home.person())) {
+        try (Library open = Library.openToRead(source.library, Home.clock(), Home.person())) {
             Contents contents = open.contents();
             tell(
                     contents.bouts(),

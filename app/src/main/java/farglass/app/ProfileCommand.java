@@ -77,7 +77,7 @@ final class ProfileCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        try (Library open = Library.open(library, Home.clock(), Home.person())) {
+        try (Library open = Library.openToRead(library, Home.clock(), Home.person())) {
             Contents contents = open.contents();
             if (contents.athleteNamed(athlete).isEmpty()) {
                 throw new LibraryException("There is no athlete named %s in %s. Known are: %s."

@@ -66,7 +66,7 @@ final class ReelCommand implements Callable<Integer> {
         if (!out.toString().endsWith(".mp4")) {
             throw new FilmException("%s does not end in .mp4: a reel is an MP4 film.".formatted(out));
         }
-        try (Library open = Library.open(library, Home.clock(), Home.person())) {
+        try (Library open = Library.openToRead(library, Home.clock(), Home.person())) {
             Contents contents = open.contents();
             Lexicon lexicon = Lexicon.shipped().with(contents.words().texts()).lexicon();
             List<Reel.Clip> clips = new ArrayList<>();

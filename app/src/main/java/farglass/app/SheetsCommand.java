@@ -43,7 +43,7 @@ final class SheetsCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws IOException {
-        try (Library open = Library.open(library, Home.clock(), Home.person())) {
+        try (Library open = Library.openToRead(library, Home.clock(), Home.person())) {
             Contents contents = open.contents();
             Lexicon lexicon = Lexicon.shipped().with(contents.words().texts()).lexicon();
             List<Bout> bouts = full

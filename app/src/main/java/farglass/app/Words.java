@@ -13,7 +13,7 @@ final class Words {
         if (library == null) {
             return Lexicon.shipped();
         }
-        try (Library open = Library.open(library, Home.clock(), Home.person())) {
+        try (Library open = Library.openToRead(library, Home.clock(), Home.person())) {
             Lexicon.Extended extended =
                     Lexicon.shipped().with(open.contents().words().texts());
             extended.problems().forEach(System.err::println);

@@ -8,10 +8,15 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jdbi.v3.core.Handle;
 
 /** Writes the rows of one act, each with its line in the change log. */
 final class ActWriter implements AutoCloseable {
+    private static final String NOTE =
+            "INSERT INTO change (id, act, at, who, what, entity, row_key, before, after, undoes, redoes)"
+                    + " VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)";
+
     private final Prepared prepared;
     private final Store store;
     private final Clock clock;
@@ -55,6 +60,32 @@ final class ActWriter implements AutoCloseable {
         }
     }
 
+    /** Writes a row as it was, with no line in the change log. {@return whether the tables take it} */
+    boolean restored(Row row) {
+        return isTaken(() -> write(row));
+    }
+
+    /** Writes a line of the change log as it was. {@return whether the tables take it} */
+    boolean restored(Salvage.Line line) {
+        return isTaken(() -> prepared.run(
+                NOTE,
+                Stream.of("id", "act", "at", "who", "what", "entity", "row_key", "before", "after", "undoes", "redoes")
+                        .map(column -> line.columns().get(column))
+                        .toArray()));
+    }
+
+    private static boolean isTaken(Runnable writing) {
+        try {
+            writing.run();
+            return true;
+        } catch (Prepared.SqlTrouble e) {
+            if (e.isRefusal()) {
+                return false;
+            }
+            throw e;
+        }
+    }
+
     private void write(Row row) {
         List<String> names = List.copyOf(row.columns().keySet());
         String sets = names.stream().map(name -> name + " = excluded." + name).collect(Collectors.joining(", "));
@@ -77,8 +108,7 @@ final class ActWriter implements AutoCloseable {
 
     private void note(String table, String key, Optional<Row> before, Optional<Row> after) {
         prepared.run(
-                "INSERT INTO change (id, act, at, who, what, entity, row_key, before, after, undoes, redoes)"
-                        + " VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)",
+                NOTE,
                 newId(),
                 id,
                 clock.instant().toString(),
@@ -106,7 +136,24 @@ final class ActWriter implements AutoCloseable {
 
     /** {@return the act; empty if nothing differed, so that an edit without effect leaves no undo step} */
     Optional<Act> finish() {
+        bouts.forEach(this::seal);
         return any ? Optional.of(new Act(id, what, bouts, others)) : Optional.empty();
+    }
+
+    /** {@return whether this act has written something of that bout} */
+    boolean hasWritten(String bout) {
+        return bouts.contains(bout);
+    }
+
+    /** Seals a bout as it stands now. */
+    void seal(String bout) {
+        Optional<Row> row = prepared.find("bout", bout);
+        if (row.isPresent()) {
+            String seal = Seal.of(row.get(), store.where("moment", "bout", bout, "ord, key"));
+            prepared.run("INSERT OR REPLACE INTO seal (key, digest) VALUES (?, ?)", bout, seal);
+        } else {
+            prepared.run("DELETE FROM seal WHERE key = ?", bout);
+        }
     }
 
     @Override

@@ -1,6 +1,7 @@
 package farglass.library;
 
 import java.io.IOException;
+import java.nio.file.FileSystemException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
@@ -28,8 +29,17 @@ public final class Backups {
     private final Clock clock;
 
     Backups(Path library, Clock clock) {
-        this.library = library;
+        this.library = real(library);
         this.clock = clock;
+    }
+
+    /** Through a link it is the library that is replaced, and not the link. */
+    private static Path real(Path library) {
+        try {
+            return Files.exists(library) ? library.toRealPath() : library;
+        } catch (IOException e) {
+            throw new LibraryException("%s cannot be looked up.".formatted(library), e);
+        }
     }
 
     /** {@return the backups of a library that is not open, and may be too damaged to be} */
@@ -96,6 +106,19 @@ public final class Backups {
         }
     }
 
+    /** A journal left by a crash belongs to the library that is set aside, not to the backup. */
+    private void keepAside(Path aside) throws IOException {
+        try {
+            Files.createLink(aside, library);
+        } catch (UnsupportedOperationException | FileSystemException e) {
+            // Not every disk has links.
+            Files.copy(library, aside);
+        }
+        if (Files.exists(Journal.of(library))) {
+            Files.copy(Journal.of(library), Journal.of(aside));
+        }
+    }
+
     /**
      * Puts a backup in the place of the library, which must be closed. What stood there is kept beside it.
      *
@@ -113,19 +136,18 @@ public final class Backups {
                                 .formatted(library));
             }
             try {
-                LibraryHeader.check(backup.path());
+                // A backup that is damaged itself must not take the place of what may be better.
+                Library.openToRead(backup.path(), clock, "restore").close();
                 Files.copy(backup.path(), copy, StandardCopyOption.REPLACE_EXISTING);
                 if (Files.exists(library)) {
-                    Files.move(library, aside);
+                    keepAside(aside);
                 }
-                // A journal left by a crash belongs to the library that is set aside, not to the backup.
-                Path journal = library.resolveSibling(library.getFileName() + "-journal");
-                if (Files.exists(journal)) {
-                    Files.move(journal, aside.resolveSibling(aside.getFileName() + "-journal"));
-                }
-                Files.move(copy, library);
+                // At no instant is there no library, or one beside the journal of another.
+                Files.deleteIfExists(Journal.of(library));
+                Files.move(copy, library, StandardCopyOption.ATOMIC_MOVE);
                 return aside;
             } finally {
+                Files.deleteIfExists(copy);
                 lock.get().close();
             }
         } catch (IOException e) {

@@ -6,6 +6,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.sql.Connection;
 import java.sql.SQLException;
 import java.time.Clock;
@@ -33,7 +34,7 @@ public final class Library implements AutoCloseable {
     private final String who;
     private final Handle handle;
     private final Optional<LibraryLock> lock;
-    private final Optional<String> readOnly;
+    private final Optional<LibraryException.ReadOnly> readOnly;
     /** Whether the whole file was looked through for damage. */
     private boolean whole;
 
@@ -45,7 +46,7 @@ public final class Library implements AutoCloseable {
             String who,
             Handle handle,
             Optional<LibraryLock> lock,
-            Optional<String> readOnly,
+            Optional<LibraryException.ReadOnly> readOnly,
             boolean whole) {
         this.path = path;
         this.clock = clock;
@@ -66,13 +67,22 @@ public final class Library implements AutoCloseable {
             throw new LibraryException(
                     "Nothing was made: %s is there already. Open it, or choose another name.".formatted(path));
         }
+        Path unfinished = path.resolveSibling(path.getFileName() + ".creating");
         try {
             Files.createDirectories(path.toAbsolutePath().getParent());
+            remove(unfinished);
+            try {
+                connect(unfinished, clock, who, true, true).close();
+                // Only a library with all its tables ever bears its name: one left half-made would be refused for ever.
+                Files.move(unfinished, path, StandardCopyOption.ATOMIC_MOVE);
+            } finally {
+                remove(unfinished);
+            }
         } catch (IOException e) {
             throw new LibraryException(
                     "Nothing was made: the folder of %s cannot be written. Choose another folder.".formatted(path), e);
         }
-        return connect(path, clock, who, true);
+        return connect(path, clock, who, true, true);
     }
 
     /**
@@ -82,7 +92,33 @@ public final class Library implements AutoCloseable {
      */
     public static Library open(Path path, Clock clock, String who) {
         LibraryHeader.check(path);
-        return connect(path, clock, who, true);
+        return connect(path, clock, who, true, true);
+    }
+
+    /**
+     * {@return the library of that path, only to be read} It keeps nobody from writing it.
+     *
+     * @throws LibraryException if it is missing, no library, newer, or damaged
+     */
+    public static Library openToRead(Path path, Clock clock, String who) {
+        LibraryHeader.check(path);
+        return connect(path, clock, who, true, isLeftUnfinished(path));
+    }
+
+    /** An act that a crash broke off has to be rolled back first, and that is writing. */
+    private static boolean isLeftUnfinished(Path path) {
+        try {
+            Path journal = Journal.of(path.toRealPath());
+            return Files.exists(journal) && Files.size(journal) > 0;
+        } catch (IOException e) {
+            throw new LibraryException("%s cannot be read. Check that you may open it.".formatted(path), e);
+        }
+    }
+
+    private static void remove(Path unfinished) throws IOException {
+        Files.deleteIfExists(unfinished);
+        Files.deleteIfExists(Journal.of(unfinished));
+        Files.deleteIfExists(LibraryLock.of(unfinished));
     }
 
     /**
@@ -91,25 +127,29 @@ public final class Library implements AutoCloseable {
      */
     public static Library openAhead(Path path, Clock clock, String who) {
         LibraryHeader.check(path);
-        return connect(path, clock, who, false);
+        return connect(path, clock, who, false, true);
     }
 
-    private static Library connect(Path path, Clock clock, String who, boolean whole) {
+    private static Library connect(Path path, Clock clock, String who, boolean whole, boolean toWrite) {
         Optional<LibraryLock> lock;
-        Optional<String> readOnly = Optional.empty();
+        Optional<LibraryException.ReadOnly> readOnly = Optional.empty();
         try {
-            lock = LibraryLock.take(path);
-            if (lock.isEmpty()) {
-                readOnly = Optional.of(
+            lock = toWrite ? LibraryLock.take(path) : Optional.empty();
+            if (!toWrite) {
+                readOnly = Optional.of(new LibraryException.ReadOnly("%s was opened only to be read.".formatted(path)));
+            } else if (lock.isEmpty()) {
+                readOnly = Optional.of(new LibraryException.OpenElsewhere(
                         "%s is open in another Far Glass, which may write it. Close it there, then open it here again."
-                                .formatted(path));
+                                .formatted(path)));
             }
         } catch (IOException e) {
             lock = Optional.empty();
-            readOnly = Optional.of("%s is in a folder that may not be written.".formatted(path));
+            readOnly = Optional.of(
+                    new LibraryException.ReadOnly("%s is in a folder that may not be written.".formatted(path)));
         }
         if (lock.isPresent() && Files.exists(path) && !Files.isWritable(path)) {
-            readOnly = Optional.of("%s may only be read. Allow writing it, or save a copy elsewhere.".formatted(path));
+            readOnly = Optional.of(new LibraryException.ReadOnly(
+                    "%s may only be read. Allow writing it, or save a copy elsewhere.".formatted(path)));
         }
         try {
             Handle handle = handle(path, readOnly.isPresent());
@@ -161,7 +201,7 @@ public final class Library implements AutoCloseable {
 
     /** {@return why this library cannot be written here and now; empty if it can} */
     public Optional<String> readOnly() {
-        return readOnly;
+        return readOnly.map(LibraryException.ReadOnly::reason);
     }
 
     /** {@return everything in it} */
@@ -207,7 +247,7 @@ public final class Library implements AutoCloseable {
 
     /** {@return one bout as it now stands} */
     public synchronized Optional<Bout> bout(String id) {
-        return guarded(() -> new OnDisk(new Store(handle)).bout(id));
+        return guarded(() -> new OnDisk(new Store(handle), written -> false).bout(id));
     }
 
     /**
@@ -249,7 +289,7 @@ public final class Library implements AutoCloseable {
     private Optional<Act> act(
             String what, Optional<String> undoes, Optional<String> redoes, Consumer<ActWriter> writing) {
         if (readOnly.isPresent()) {
-            throw new LibraryException.ReadOnly(readOnly.get());
+            throw readOnly.get();
         }
         return guarded(() -> {
             lookThrough();
@@ -343,23 +383,40 @@ public final class Library implements AutoCloseable {
         }
     }
 
-    /** Writes rows saved from a damaged file; a row that breaks a rule of the tables is left out and named in {@code lost}. */
+    /**
+     * Writes what is believed of a damaged file, with its edit history; a row that breaks a rule of the tables is left out and named in
+     * {@code lost}. Nothing of it is an act: it stands there as before.
+     */
     synchronized void recovered(
-            String what, Map<String, List<Row>> rows, Map<String, Integer> counts, List<String> lost) {
-        act(what, Optional.empty(), Optional.empty(), writer -> {
-            for (String table : Store.TABLES) {
-                int saved = 0;
-                for (Row row : rows.getOrDefault(table, List.of())) {
-                    Optional<String> missing = References.missing(writer.store(), row);
-                    if (missing.isPresent()) {
-                        lost.add(missing.get());
-                    } else {
-                        writer.put(row);
-                        saved++;
+            Mending mending, List<Salvage.Line> lines, Map<String, Integer> counts, List<String> lost) {
+        guarded(() -> {
+            handle.useTransaction(in -> {
+                try (ActWriter writer =
+                        new ActWriter(in, clock, who, "Recovered", Optional.empty(), Optional.empty())) {
+                    for (Salvage.Line line : lines) {
+                        if (!writer.restored(line)) {
+                            lost.add("A line of the edit history (%s) could not be kept.".formatted(line.text("id")));
+                        }
                     }
+                    for (String table : Store.TABLES) {
+                        int saved = 0;
+                        for (Row row : mending.rows(table)) {
+                            Optional<String> missing = References.missing(writer.store(), row);
+                            if (missing.isPresent()) {
+                                lost.add(missing.get());
+                            } else if (writer.restored(row)) {
+                                saved++;
+                            } else {
+                                lost.add("The %s %s could not be kept.".formatted(table.replace('_', ' '), row.key()));
+                            }
+                        }
+                        counts.put(table, saved);
+                    }
+                    mending.rows("bout").forEach(row -> writer.seal(row.key()));
                 }
-                counts.put(table, saved);
-            }
+            });
+            history = Optional.empty();
+            return true;
         });
     }
 

@@ -18,9 +18,24 @@ public class LibraryException extends RuntimeException {
     }
 
     /** The library can be read here and now, but not written. */
-    public static final class ReadOnly extends LibraryException {
+    public static class ReadOnly extends LibraryException {
+        private final String reason;
+
         ReadOnly(String reason) {
             super("Nothing was changed: " + reason);
+            this.reason = reason;
+        }
+
+        /** {@return why, as a sentence of its own} */
+        String reason() {
+            return reason;
+        }
+    }
+
+    /** Another Far Glass has the library open, and may write it. */
+    public static final class OpenElsewhere extends ReadOnly {
+        OpenElsewhere(String reason) {
+            super(reason);
         }
     }
 

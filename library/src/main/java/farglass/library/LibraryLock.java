@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.nio.channels.FileChannel;
 import java.nio.channels.FileLock;
 import java.nio.channels.OverlappingFileLockException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
 import java.util.Optional;
@@ -27,10 +28,9 @@ final class LibraryLock implements AutoCloseable {
      * @throws IOException if the lock's file cannot be written, as in a read-only folder
      */
     static Optional<LibraryLock> take(Path library) throws IOException {
-        FileChannel channel = FileChannel.open(
-                library.resolveSibling(library.getFileName() + ".lock"),
-                StandardOpenOption.CREATE,
-                StandardOpenOption.WRITE);
+        // Through a link it is the same library, and has the same lock.
+        Path real = Files.exists(library) ? library.toRealPath() : library.toAbsolutePath();
+        FileChannel channel = FileChannel.open(of(real), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
         try {
             FileLock lock = channel.tryLock();
             if (lock != null) {
@@ -43,6 +43,11 @@ final class LibraryLock implements AutoCloseable {
         }
         channel.close();
         return Optional.empty();
+    }
+
+    /** {@return the file beside the library that bears the lock} */
+    static Path of(Path library) {
+        return library.resolveSibling(library.getFileName() + ".lock");
     }
 
     @Override

@@ -79,5 +79,13 @@ final class Prepared implements AutoCloseable {
         SqlTrouble(SQLException cause) {
             super(cause.getMessage(), cause);
         }
+
+        /** {@return whether a rule of the tables stands against the row, and not the disk or the file} */
+        boolean isRefusal() {
+            return getCause() instanceof org.sqlite.SQLiteException known
+                    && (known.getResultCode().code & 0xff) == CONSTRAINT;
+        }
+
+        private static final int CONSTRAINT = 19;
     }
 }

@@ -1,36 +1,42 @@
 package farglass.library;
 
 import java.io.IOException;
+import java.io.RandomAccessFile;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import org.jdbi.v3.core.Handle;
-import org.jdbi.v3.core.Jdbi;
-import org.jdbi.v3.core.JdbiException;
-import org.sqlite.SQLiteConfig;
+import java.util.Optional;
 
-/** Saves what can be read of a damaged library into a new one. The damaged file is kept aside, untouched. */
+/** Saves what can be read of a damaged library into a new one. The damaged file is kept aside, untouched, with its journal. */
 public final class Recovery {
     /**
      * @param kept where the damaged file now is
      * @param rows how many entries of each table were saved
-     * @param lost what could not be saved, in words; empty if nothing is known to be missing
+     * @param mended what was wrong and is as it was written again, in words
+     * @param lost what could not be saved, or may be wrong, in words; empty if every bout is as it was written
      */
-    public record Report(Path kept, Map<String, Integer> rows, List<String> lost) {
+    public record Report(Path kept, Map<String, Integer> rows, List<String> mended, List<String> lost) {
         public Report {
             rows = Map.copyOf(rows);
+            mended = List.copyOf(mended);
             lost = List.copyOf(lost);
         }
     }
 
+    /** Where the header of an SQLite file says how large a page is, and how many there are: https://sqlite.org/fileformat.html, 1.3. */
+    private static final int PAGE_SIZE_AT = 16;
+
+    private static final int PAGES_AT = 28;
+    private static final int MOST_PADDED = 64;
+
     private final Path library;
     private final Clock clock;
     private final String who;
-    private final List<String> lost = new ArrayList<>();
 
     private Recovery(Path library, Clock clock, String who) {
         this.library = library;
@@ -38,71 +44,97 @@ public final class Recovery {
         this.who = who;
     }
 
-    /** Recovers the library in place; it must be closed. {@return what was saved and what was not} */
+    /**
+     * Recovers the library in place; it must be closed.
+     *
+     * @return what was saved and what was not
+     * @throws LibraryException if it is open somewhere, nothing of it can be read, or the disk refuses; then it is as it was
+     */
     public static Report recover(Path library, Clock clock, String who) {
-        return new Recovery(library, clock, who).run();
-    }
-
-    private Report run() {
-        Path aside = library.resolveSibling(
-                "%s.damaged-%d".formatted(library.getFileName(), clock.instant().toEpochMilli()));
-        Path unfinished = library.resolveSibling(library.getFileName() + ".recovering");
         try {
-            Files.deleteIfExists(unfinished);
-            Map<String, Integer> counts = new HashMap<>();
-            try (Library fresh = Library.create(unfinished, clock, who)) {
-                Map<String, List<Row>> rows = readable();
-                fresh.recovered("Recovered from a damaged library", rows, counts, lost);
+            Path real = library.toRealPath();
+            Optional<LibraryLock> lock = LibraryLock.take(real);
+            if (lock.isEmpty()) {
+                throw new LibraryException(
+                        "Nothing was recovered: %s is open in another Far Glass. Close it there first."
+                                .formatted(library));
             }
-            for (String companion : List.of(".lock", "-journal")) {
-                Files.deleteIfExists(unfinished.resolveSibling(unfinished.getFileName() + companion));
+            try {
+                return new Recovery(real, clock, who).run();
+            } finally {
+                lock.get().close();
             }
-            Files.move(library, aside);
-            Files.move(unfinished, library);
-            return new Report(aside, counts, lost);
         } catch (IOException e) {
             throw new LibraryException(
-                    "Nothing was recovered: %s cannot be moved or written (%s).".formatted(library, e.getMessage()), e);
+                    "Nothing was recovered: %s cannot be copied or written (%s). It is as it was."
+                            .formatted(library, e.getMessage()),
+                    e);
         }
     }
 
-    private Map<String, List<Row>> readable() {
-        SQLiteConfig config = new SQLiteConfig();
-        config.setReadOnly(true);
-        Map<String, List<Row>> found = new HashMap<>();
-        try (Handle handle = Jdbi.create(() -> config.createConnection("jdbc:sqlite:" + library.toAbsolutePath()))
-                .open()) {
-            for (String table : Store.TABLES) {
-                found.put(table, rows(handle, table));
+    private Report run() throws IOException {
+        Path source = library.resolveSibling(library.getFileName() + ".recovering-from");
+        Path unfinished = library.resolveSibling(library.getFileName() + ".recovering");
+        try {
+            remove(unfinished);
+            copy(library, source);
+            pad(source);
+            Salvage salvage = Salvage.of(source);
+            if (salvage.isEmpty()) {
+                throw new LibraryException(
+                        "Nothing was recovered: not one entry of %s can be read. It is as it was. Restore a backup."
+                                .formatted(library));
             }
-        } catch (JdbiException e) {
-            lost.add("The file could not be opened as a database: nothing was saved. Restore a backup.");
+            Mending mending = Mending.of(salvage);
+            Map<String, Integer> counts = new HashMap<>();
+            List<String> lost = new ArrayList<>(mending.lost());
+            try (Library fresh = Library.create(unfinished, clock, who)) {
+                fresh.recovered(mending, salvage.history(), counts, lost);
+            }
+            Path aside = library.resolveSibling("%s.damaged-%d"
+                    .formatted(library.getFileName(), clock.instant().toEpochMilli()));
+            copy(library, aside);
+            // Its own journal must be gone before another file takes its name; both are kept aside by now.
+            Files.deleteIfExists(Journal.of(library));
+            Files.move(unfinished, library, StandardCopyOption.ATOMIC_MOVE);
+            return new Report(aside, counts, mending.mended(), lost);
+        } finally {
+            remove(source);
+            remove(unfinished);
         }
-        return found;
     }
 
-    /** Reads from both ends: a broken page in the middle then costs the rows on it, not all after it. */
-    private List<Row> rows(Handle handle, String table) {
-        Map<String, Row> rows = new java.util.LinkedHashMap<>();
-        boolean whole = read(handle, table, "ASC", rows);
-        if (!whole) {
-            read(handle, table, "DESC", rows);
-            lost.add("Some entries of \"%s\" could not be read.".formatted(table.replace('_', ' ')));
+    /** Of a file cut short SQLite reads nothing at all; with empty pages in place of those that are gone it reads the others. */
+    private static void pad(Path file) throws IOException {
+        try (RandomAccessFile bytes = new RandomAccessFile(file.toFile(), "rw")) {
+            if (bytes.length() < PAGES_AT + Integer.BYTES) {
+                return;
+            }
+            bytes.seek(PAGE_SIZE_AT);
+            int size = bytes.readUnsignedShort();
+            bytes.seek(PAGES_AT);
+            long pages = Integer.toUnsignedLong(bytes.readInt());
+            // A size of 1 stands for 65,536. A number that was turned itself must not fill the disk.
+            long whole = pages * (size == 1 ? 65_536 : size);
+            if (whole > bytes.length() && whole < MOST_PADDED * bytes.length()) {
+                bytes.setLength(whole);
+            }
         }
-        return List.copyOf(rows.values());
     }
 
-    private static boolean read(Handle handle, String table, String order, Map<String, Row> into) {
-        try (var stream =
-                handle.createQuery("SELECT * FROM %s ORDER BY rowid %s".formatted(table, order)).mapToMap().stream()) {
-            stream.forEach(columns -> {
-                String key = (String) columns.get("key");
-                into.putIfAbsent(key, new Row(table, key, columns));
-            });
-            return true;
-        } catch (JdbiException | ClassCastException | NullPointerException e) {
-            // What was read before the broken page is kept; the caller reports that some is missing.
-            return false;
+    /** With its journal: what an unfinished act left there belongs to the file. */
+    private static void copy(Path from, Path to) throws IOException {
+        Files.copy(from, to, StandardCopyOption.REPLACE_EXISTING);
+        if (Files.exists(Journal.of(from))) {
+            Files.copy(Journal.of(from), Journal.of(to), StandardCopyOption.REPLACE_EXISTING);
+        } else {
+            Files.deleteIfExists(Journal.of(to));
         }
+    }
+
+    private static void remove(Path file) throws IOException {
+        Files.deleteIfExists(file);
+        Files.deleteIfExists(Journal.of(file));
+        Files.deleteIfExists(LibraryLock.of(file));
     }
 }

@@ -40,6 +40,11 @@ final class Store {
                 .map(columns -> new Row(table, key, columns));
     }
 
+    /** {@return the row of a table that an older library, opened only to read, may not have yet} */
+    Optional<Row> findIfThere(String table, String key) {
+        return isThere(table) ? find(table, key) : Optional.empty();
+    }
+
     List<Row> where(String table, String column, String value, String order) {
         return handle.createQuery("SELECT * FROM %s WHERE %s = :value ORDER BY %s".formatted(table, column, order))
                 .bind("value", value)
@@ -82,11 +87,14 @@ final class Store {
 
     /** {@return the rows of a table that an older library, opened only to read, may not have yet} */
     List<Row> allIfThere(String table, String order) {
-        boolean there = handle.createQuery("SELECT count(*) FROM sqlite_master WHERE type = 'table' AND name = :table")
+        return isThere(table) ? all(table, order) : List.of();
+    }
+
+    private boolean isThere(String table) {
+        return handle.createQuery("SELECT count(*) FROM sqlite_master WHERE type = 'table' AND name = :table")
                         .bind("table", table)
                         .mapTo(Integer.class)
                         .one()
                 > 0;
-        return there ? all(table, order) : List.of();
     }
 }

@@ -92,6 +92,7 @@ final class TornRun {
     private void halt(Process child, Path file, AtomicInteger acknowledged) throws Exception {
         int known = acknowledged.get();
         signal("-STOP", child);
+        stand(child);
         Path copy = folder.resolve("copy.farglass");
         Path journal = folder.resolve("copy.farglass-journal");
         try {
@@ -114,6 +115,24 @@ final class TornRun {
                 .waitFor();
         if (code != 0) {
             throw new IllegalStateException("The tagging process is gone");
+        }
+    }
+
+    /** A signal is on its way for a while: what is copied before every thread stands is the state of no instant. */
+    private static void stand(Process child) throws Exception {
+        Path tasks = Path.of("/proc/%d/task".formatted(child.pid()));
+        boolean moving = true;
+        while (moving) {
+            TimeUnit.MILLISECONDS.sleep(2);
+            moving = false;
+            if (Files.isDirectory(tasks)) {
+                try (var each = Files.list(tasks)) {
+                    for (Path task : each.toList()) {
+                        String stat = Files.readString(task.resolve("stat"));
+                        moving |= stat.charAt(stat.lastIndexOf(')') + 2) != 'T';
+                    }
+                }
+            }
         }
     }
 

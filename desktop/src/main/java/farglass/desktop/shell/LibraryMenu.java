@@ -87,6 +87,7 @@ final class LibraryMenu extends MenuButton {
                         item("Another window", "Shortcut+Alt+N", workbench::anotherWindow),
                         item("Save a copy\u2026", "Shortcut+Shift+S", () -> copy(choosers)),
                         item("Backups\u2026", "", () -> sheets.lay(LibrarySheets.backups(desk, workbench))),
+                        item("Recover\u2026", "", () -> recover(workbench)),
                         new SeparatorMenuItem(),
                         undo,
                         redo,
@@ -99,6 +100,14 @@ final class LibraryMenu extends MenuButton {
                         item("Close the window", Workbench.CLOSE.getName(), () -> getScene()
                                 .getWindow()
                                 .hide()));
+    }
+
+    private void recover(Workbench workbench) {
+        LibrarySheets.damageWords(desk.contents().damage())
+                .ifPresentOrElse(
+                        words -> sheets.lay(LibrarySheets.damaged(
+                                desk.library().path(), words, desk.library().backups(), workbench)),
+                        () -> desk.say("Nothing is damaged: every bout is as it was written."));
     }
 
     /** What would be undone is named, as far as there is room for it. */

@@ -3,14 +3,15 @@ package farglass.desktop.shell;
 import farglass.desktop.desk.Desk;
 import farglass.desktop.parts.Sheet;
 import farglass.library.Backups;
+import farglass.library.Damage;
 import farglass.library.LibraryException;
 import farglass.library.Recovery;
 import java.nio.file.Path;
-import java.time.Clock;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
@@ -19,6 +20,8 @@ import javafx.scene.layout.VBox;
 
 /** Sheets about the library file itself: backups, and what to do with a damaged one. */
 final class LibrarySheets {
+    private static final int MOST_NAMED = 4;
+
     private static final DateTimeFormatter MADE = DateTimeFormatter.ofPattern("d MMMM yyyy, HH:mm", Locale.ENGLISH);
 
     private LibrarySheets() {}
@@ -63,29 +66,45 @@ final class LibrarySheets {
         }
     }
 
-    static Sheet damaged(Path path, String message, Clock clock, String who, Workbench workbench) {
-        Backups backups = Backups.of(path, clock);
+    /** {@return what is left out of an open library because it cannot be believed; empty if nothing is} */
+    static Optional<String> damageWords(List<Damage> damage) {
+        if (damage.isEmpty()) {
+            return Optional.empty();
+        }
+        String named = damage.stream().limit(MOST_NAMED).map(Damage::sentence).collect(Collectors.joining("; "));
+        String more = damage.size() > MOST_NAMED ? "; and %d more".formatted(damage.size() - MOST_NAMED) : "";
+        return Optional.of(
+                "The disk has changed what was written, and it is left out: %s%s. Library, Recover\u2026 mends it where that can be done."
+                        .formatted(named, more));
+    }
+
+    /** {@return what a recovery came to} */
+    static String words(Recovery.Report report) {
+        String lost = report.lost().isEmpty()
+                ? "Nothing is missing: every bout is as it was written."
+                : report.lost().stream().limit(MOST_NAMED).collect(Collectors.joining(" "))
+                        + (report.lost().size() > MOST_NAMED
+                                ? " And %d more.".formatted(report.lost().size() - MOST_NAMED)
+                                : "");
+        String mended = report.mended().isEmpty()
+                ? ""
+                : " Mended: %d.".formatted(report.mended().size());
+        return "Recovered %d bouts and %d moments.%s %s The damaged file is kept as %s."
+                .formatted(
+                        report.rows().getOrDefault("bout", 0),
+                        report.rows().getOrDefault("moment", 0),
+                        mended,
+                        lost,
+                        report.kept().getFileName());
+    }
+
+    static Sheet damaged(Path path, String message, Backups backups, Workbench workbench) {
         ListView<Backups.Backup> list = list(backups.list());
         VBox content = new VBox(10, words(message));
         Sheet sheet = new Sheet("This library is damaged", content);
         sheet.with("Recover what is whole", () -> {
-            try {
-                Recovery.Report report = Recovery.recover(path, clock, who);
-                String lost = report.lost().isEmpty()
-                        ? "Nothing is known to be missing."
-                        : report.lost().stream().limit(3).collect(Collectors.joining(" "));
-                workbench.open(
-                        path,
-                        "Recovered %d bouts and %d moments. %s The damaged file is kept as %s."
-                                .formatted(
-                                        report.rows().getOrDefault("bout", 0),
-                                        report.rows().getOrDefault("moment", 0),
-                                        lost,
-                                        report.kept().getFileName()));
-                return "";
-            } catch (LibraryException e) {
-                return e.getMessage();
-            }
+            workbench.recover(path);
+            return "";
         });
         if (!list.getItems().isEmpty()) {
             content.getChildren().addAll(words("Or restore one of these backups:"), list);

@@ -8,8 +8,10 @@ import farglass.desktop.desk.RecentLibrary;
 import farglass.desktop.desk.Settings;
 import farglass.desktop.parts.Sheets;
 import farglass.drawing.Palette;
+import farglass.library.Backups;
 import farglass.library.Library;
 import farglass.library.LibraryException;
+import farglass.library.Recovery;
 import farglass.library.RulesetFolder;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -20,6 +22,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.Executor;
+import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Supplier;
 import javafx.beans.binding.Bindings;
 import javafx.beans.binding.ObjectBinding;
@@ -137,7 +140,7 @@ public final class Workbench extends StackPane {
                 () -> isLarge(path)
                         ? Opening.Ready.ahead(Library.openAhead(path, clock, who))
                         : Opening.Ready.whole(Library.open(path, clock, who)),
-                saying);
+                () -> saying);
     }
 
     private static boolean isLarge(Path path) {
@@ -164,15 +167,28 @@ public final class Workbench extends StackPane {
                     }
                     return Opening.Ready.whole(Library.open(known.path(), clock, who));
                 },
-                ""));
+                () -> ""));
     }
 
     /** Makes a new library in the place of the one now open. */
     public void create(Path path) {
-        take(path, () -> Opening.Ready.whole(Library.create(path, clock, who)), "");
+        take(path, () -> Opening.Ready.whole(Library.create(path, clock, who)), () -> "");
     }
 
-    private void take(Path path, Supplier<Opening.Ready> reading, String saying) {
+    /** Recovers what is whole of a damaged library, which is closed for it, and opens that. */
+    void recover(Path path) {
+        AtomicReference<String> found = new AtomicReference<>("");
+        take(
+                path,
+                () -> {
+                    found.set(LibrarySheets.words(Recovery.recover(path, clock, who)));
+                    return Opening.Ready.whole(Library.open(path, clock, who));
+                },
+                found::get);
+    }
+
+    /** @param saying what is said at the foot once it stands; may be empty */
+    private void take(Path path, Supplier<Opening.Ready> reading, Supplier<String> saying) {
         closeLibrary();
         Label words = new Label("Opening %s \u2026".formatted(path.getFileName()));
         words.setId("opening");
@@ -191,8 +207,8 @@ public final class Workbench extends StackPane {
                 ready -> {
                     opening = Optional.empty();
                     show(ready);
-                    if (!saying.isEmpty()) {
-                        shell.ifPresent(open -> open.desk().say(saying));
+                    if (!saying.get().isEmpty()) {
+                        shell.ifPresent(open -> open.desk().say(saying.get()));
                     }
                 },
                 problem -> {
@@ -218,7 +234,7 @@ public final class Workbench extends StackPane {
         if (problem instanceof LibraryException.Damaged) {
             closeLibrary();
             Sheets sheets = overWelcome();
-            sheets.lay(LibrarySheets.damaged(path, problem.getMessage(), clock, who, this));
+            sheets.lay(LibrarySheets.damaged(path, problem.getMessage(), Backups.of(path, clock), this));
         } else {
             shell.ifPresent(Shell::show);
         }
@@ -245,6 +261,11 @@ public final class Workbench extends StackPane {
         lay(desk);
         remember(library.path(), desk);
         library.readOnly().ifPresent(reason -> desk.fail("Read only: " + reason));
+        if (!desk.arrivingProperty().get()) {
+            tellDamage(desk);
+        } else {
+            desk.arrivingProperty().addListener(change -> tellDamage(desk));
+        }
         if (library.readOnly().isPresent()) {
             return;
         }
@@ -253,6 +274,10 @@ public final class Workbench extends StackPane {
         } else {
             backUp(desk);
         }
+    }
+
+    private static void tellDamage(Desk desk) {
+        LibrarySheets.damageWords(desk.contents().damage()).ifPresent(desk::fail);
     }
 
     private void remember(Path path, Desk desk) {

@@ -92,6 +92,30 @@ class LibraryCareTest extends OnStage {
     }
 
     @Test
+    void aBoutThatTheDiskChangedIsNamedAllElseIsOpenAndItIsMendedFromTheMenu() throws Exception {
+        Path path = folder.resolve("hurt.farglass");
+        Bout other = new Bout("other", BOUT.header(), BOUT.moments(), List.of());
+        try (Library library = Library.create(path, Clock.systemUTC(), "t")) {
+            library.change("Add", Change.added(BOUT), Change.added(other));
+        }
+        try (var connection = java.sql.DriverManager.getConnection("jdbc:sqlite:" + path)) {
+            connection.createStatement().executeUpdate("UPDATE moment SET technique = 'kimura' WHERE bout = 'other'");
+        }
+        chosen.add(path);
+        robot.clickOn("Open a library\u2026");
+        await("the other bout shows", () -> workbench.shell().isPresent());
+        assertThat(text("#message")).contains("The disk has changed", "its checksum differs");
+        assertThat(desk().contents().bouts()).containsExactly(BOUT);
+        choose("Recover\u2026");
+        robot.clickOn("Recover what is whole");
+        await(
+                "it is open again",
+                () -> workbench.shell().isPresent() && desk().contents().bouts().size() == 2);
+        assertThat(text("#message")).contains("Recovered 2 bouts", "Mended: 1", "Nothing is missing");
+        assertThat(desk().contents().bout("other")).contains(other);
+    }
+
+    @Test
     void anOpeningThatNobodyWaitsForAnyMoreIsLetGo() throws Exception {
         Path path = folder.resolve("given-up.farglass");
         Library.create(path, Clock.systemUTC(), "t").close();

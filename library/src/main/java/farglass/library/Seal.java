@@ -1,0 +1,53 @@
+package farglass.library;
+
+import java.nio.ByteBuffer;
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.HexFormat;
+import java.util.List;
+
+/**
+ * What a bout and all its moments come to, row by row in the order of the bout. SQLite has no checksums of its own: a byte that turned within a
+ * value is read as another value, and a lost page may hide a moment.
+ */
+final class Seal {
+    private final MessageDigest sum;
+
+    Seal() {
+        try {
+            this.sum = MessageDigest.getInstance("SHA-256");
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException("Every Java knows SHA-256", e);
+        }
+    }
+
+    /** @param moments in the order of the bout */
+    static String of(Row bout, List<Row> moments) {
+        Seal seal = new Seal();
+        moments.forEach(seal::add);
+        return seal.with(bout);
+    }
+
+    /** Adds the next moment. */
+    void add(Row row) {
+        word(row.key());
+        row.columns().forEach((column, value) -> {
+            word(column);
+            // Whole and real numbers of one value are different bytes on the disk.
+            word(value == null ? "-" : value.getClass().getSimpleName() + value);
+        });
+    }
+
+    private void word(String text) {
+        byte[] bytes = text.getBytes(StandardCharsets.UTF_8);
+        sum.update(ByteBuffer.allocate(Integer.BYTES).putInt(bytes.length).array());
+        sum.update(bytes);
+    }
+
+    /** {@return the seal of the bout whose moments were added} */
+    String with(Row bout) {
+        add(bout);
+        return HexFormat.of().formatHex(sum.digest());
+    }
+}
