@@ -73,9 +73,7 @@ final class LibrarySheets {
         }
         String named = damage.stream().limit(MOST_NAMED).map(Damage::sentence).collect(Collectors.joining("; "));
         String more = damage.size() > MOST_NAMED ? "; and %d more".formatted(damage.size() - MOST_NAMED) : "";
-        return Optional.of(
-                "The disk has changed what was written, and it is left out: %s%s. Library, Recover\u2026 mends it where that can be done."
-                        .formatted(named, more));
+        return Optional.of("The disk has changed what was written, and it is left out: %s%s.".formatted(named, more));
     }
 
     /** {@return what a recovery came to} */

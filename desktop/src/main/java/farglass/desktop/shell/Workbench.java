@@ -277,7 +277,8 @@ public final class Workbench extends StackPane {
     }
 
     private static void tellDamage(Desk desk) {
-        LibrarySheets.damageWords(desk.contents().damage()).ifPresent(desk::fail);
+        LibrarySheets.damageWords(desk.contents().damage())
+                .ifPresent(words -> desk.fail(words + " Library, Recover\u2026 mends it where that can be done."));
     }
 
     private void remember(Path path, Desk desk) {
