@@ -58,6 +58,17 @@ final class CheckCommand implements Callable<Integer> {
         }
     }
 
+    /** So many lines of one file are read; what comes after is mended and checked again. */
+    private static final int MOST_TOLD = 500;
+
+    private void more(ArrayNode told, Path file, int count) {
+        if (json) {
+            told.addObject().put("file", file.toString()).put("more", count);
+        } else {
+            System.out.println("%s: and %,d more; mend these, and check again".formatted(file, count));
+        }
+    }
+
     @Override
     public Integer call() {
         Lexicon lexicon = Words.of(library);
@@ -72,7 +83,10 @@ final class CheckCommand implements Callable<Integer> {
                 reading.bout().ifPresent(bout -> findings(bout, lexicon, rulesets)
                         .forEach(finding -> all.add(Said.of(finding, reading))));
                 all.sort(Comparator.comparingInt(Said::line));
-                all.forEach(said -> tell(told, file, said));
+                all.stream().limit(MOST_TOLD).forEach(said -> tell(told, file, said));
+                if (all.size() > MOST_TOLD) {
+                    more(told, file, all.size() - MOST_TOLD);
+                }
                 if (reading.bout().isPresent() && !json) {
                     long unusual = all.stream()
                             .filter(said -> said.kind().equals("unusual"))

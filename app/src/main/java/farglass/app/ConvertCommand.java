@@ -3,7 +3,9 @@ package farglass.app;
 import farglass.core.bout.Bout;
 import farglass.core.lexicon.Lexicon;
 import farglass.library.exchange.BoutExport;
+import farglass.library.exchange.Destination;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
@@ -32,11 +34,14 @@ final class ConvertCommand implements Callable<Integer> {
     @Option(names = "--b", paramLabel = "NAME", description = "athlete B, for a table", defaultValue = "B")
     private String b;
 
+    @Option(names = "--force", description = "writes over what is there already")
+    private boolean force;
+
     @Override
     public Integer call() {
         Bout bout = BoutText.bout(file, Lexicon.shipped(), a, b);
         if (out != null) {
-            BoutExport.write(bout, out, form, full);
+            BoutExport.write(bout, new Destination(out, force, List.of(file)), form, full);
         } else {
             System.out.print(BoutExport.text(bout, form, full));
         }

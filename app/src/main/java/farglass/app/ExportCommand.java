@@ -7,6 +7,7 @@ import farglass.library.Contents;
 import farglass.library.Library;
 import farglass.library.LibraryException;
 import farglass.library.exchange.BoutExport;
+import farglass.library.exchange.Destination;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -38,6 +39,9 @@ final class ExportCommand implements Callable<Integer> {
     @Option(names = "--json", description = "as JSON")
     private boolean json;
 
+    @Option(names = "--force", description = "writes over what is there already")
+    private boolean force;
+
     @Override
     public Integer call() throws IOException {
         try (Library open = Library.openToRead(library, Home.clock(), Home.person())) {
@@ -51,7 +55,7 @@ final class ExportCommand implements Callable<Integer> {
             ArrayNode written = JsonNodeFactory.instance.arrayNode();
             for (Bout bout : bouts) {
                 Path target = folder.resolve(BoutExport.fileName(bout, form));
-                BoutExport.write(bout, target, form, full);
+                BoutExport.write(bout, new Destination(target, force, List.of(library)), form, full);
                 written.add(target.toString());
             }
             System.out.println(

@@ -2,10 +2,15 @@ package farglass.app;
 
 import farglass.film.FilmException;
 import farglass.library.LibraryException;
+import java.io.FileDescriptor;
+import java.io.FileOutputStream;
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.AccessDeniedException;
 import java.nio.file.FileAlreadyExistsException;
 import java.nio.file.FileSystemException;
 import java.nio.file.NoSuchFileException;
+import java.util.Locale;
 import java.util.Optional;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
@@ -47,6 +52,10 @@ public final class FarGlass implements Runnable {
     }
 
     public static void main(String[] arguments) {
+        // What is printed is read by other programs, too: letters and digits are the same on every system.
+        System.setOut(new PrintStream(new FileOutputStream(FileDescriptor.out), true, StandardCharsets.UTF_8));
+        System.setErr(new PrintStream(new FileOutputStream(FileDescriptor.err), true, StandardCharsets.UTF_8));
+        Locale.setDefault(Locale.Category.FORMAT, Locale.ENGLISH);
         System.exit(execute(arguments));
     }
 
@@ -73,7 +82,11 @@ public final class FarGlass implements Runnable {
                                         .formatted(place.getFile(), why(place)));
                         return 1;
                     }
-                    throw error;
+                    line.getErr()
+                            .println(
+                                    "Something unexpected happened; this is a mistake of the program. Nothing half-done was kept. Below is what to report.");
+                    error.printStackTrace(line.getErr());
+                    return 1;
                 })
                 .execute(arguments);
     }

@@ -23,6 +23,7 @@ import farglass.library.Library;
 import farglass.library.LibraryException;
 import farglass.library.SumsFile;
 import farglass.library.exchange.BoutExport;
+import farglass.library.exchange.Destination;
 import farglass.library.report.DossierReport;
 import farglass.library.report.FigureTable;
 import java.nio.file.Path;
@@ -72,6 +73,9 @@ final class ProfileCommand implements Callable<Integer> {
     @Option(names = "--pdf", paramLabel = "FILE", description = "the same as PDF")
     private Path pdf;
 
+    @Option(names = "--force", description = "writes over what is there already")
+    private boolean force;
+
     @Option(names = "--whole", description = "every figure on paper, not only what matters most")
     private boolean whole;
 
@@ -114,13 +118,17 @@ final class ProfileCommand implements Callable<Integer> {
         }
     }
 
+    private Destination destination(Path file) {
+        return new Destination(file, force, List.of(library));
+    }
+
     private void print(Page page, List<String> through) {
         String words = Stream.concat(
                         Optional.ofNullable(study).map(name -> "weighed as " + name).stream(), through.stream())
                 .collect(Collectors.joining(", "));
         DossierReport report = new DossierReport(page, words, whole);
-        Optional.ofNullable(html).ifPresent(report::writeHtml);
-        Optional.ofNullable(pdf).ifPresent(report::writePdf);
+        Optional.ofNullable(html).map(this::destination).ifPresent(report::writeHtml);
+        Optional.ofNullable(pdf).map(this::destination).ifPresent(report::writePdf);
         Stream.of(html, pdf).filter(Objects::nonNull).forEach(file -> System.out.println("Wrote " + file + "."));
     }
 

@@ -14,6 +14,7 @@ import farglass.library.Library;
 import farglass.library.LibraryException;
 import farglass.library.exchange.BoutExport;
 import farglass.library.exchange.Cutting;
+import farglass.library.exchange.Destination;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -58,6 +59,9 @@ final class ReelCommand implements Callable<Integer> {
     @Option(names = "--json", description = "as JSON")
     private boolean json;
 
+    @Option(names = "--force", description = "writes over what is there already")
+    private boolean force;
+
     @Override
     public Integer call() {
         if (!(before >= 0 && before <= LONGEST_LEAD && after > 0 && after <= LONGEST_LEAD)) {
@@ -84,6 +88,9 @@ final class ReelCommand implements Callable<Integer> {
                     }
                 }
             }
+            Reel.all(out).forEach(file -> new Destination(
+                            file, force, clips.stream().map(Reel.Clip::path).toList())
+                    .check());
             long length = Reel.write(out, clips, share -> {}, () -> false);
             report(clips.size(), missing, length);
             return 0;

@@ -7,8 +7,8 @@ import farglass.core.corpus.Corpus;
 import farglass.core.lexicon.Lexicon;
 import farglass.library.Contents;
 import farglass.library.Library;
-import farglass.library.LibraryException;
 import farglass.library.exchange.BoutExport;
+import farglass.library.exchange.Destination;
 import farglass.library.report.SheetTables;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -67,12 +67,7 @@ final class SheetsCommand implements Callable<Integer> {
 
     /** All or none: each is whole beside its place before any of them takes it. */
     private void write(Map<Path, String> tables) throws IOException {
-        for (Path table : tables.keySet()) {
-            if (Files.exists(table) && !force) {
-                throw new LibraryException(
-                        "%s is there already. Choose another folder, or write over it with --force.".formatted(table));
-            }
-        }
+        tables.keySet().forEach(table -> new Destination(table, force, List.of(library)).check());
         Files.createDirectories(folder);
         Map<Path, Path> whole = new LinkedHashMap<>();
         for (Map.Entry<Path, String> table : tables.entrySet()) {

@@ -344,7 +344,7 @@ class CommandTest {
                     .isZero();
             assertThat(words()).contains("1 private moments were left out");
             assertThat(Files.readString(target)).doesNotContain("secret").doesNotContain("64 kg");
-            assertThat(run("convert", file, "--to", form, "--full", "--out", target.toString()))
+            assertThat(run("convert", file, "--to", form, "--full", "--force", "--out", target.toString()))
                     .isZero();
             assertThat(Files.readString(target)).contains("secret");
             assertThat(run("check", target.toString())).as(words()).isZero();

@@ -63,8 +63,8 @@ public final class Reel {
         long total = clips.stream()
                 .mapToLong(clip -> clip.toMicros() - clip.fromMicros())
                 .sum();
-        // The container follows from the ending, so the unfinished file has the same one.
-        Path part = mp4.resolveSibling("unfinished-" + mp4.getFileName());
+        clips.forEach(clip -> refuseInput(mp4, clip.path()));
+        Path part = unfinished(mp4);
         List<Long> starts = new ArrayList<>();
         long written = 0;
         try {
@@ -90,6 +90,35 @@ public final class Reel {
         } finally {
             drop(part);
         }
+    }
+
+    /** Cut out of itself, a film would be gone. */
+    private static void refuseInput(Path mp4, Path film) {
+        try {
+            if (Files.exists(mp4) && Files.exists(film) && Files.isSameFile(mp4, film)) {
+                throw new FilmException(
+                        "%s is one of the films this reel is cut from. Choose another name.".formatted(mp4));
+            }
+        } catch (IOException e) {
+            throw new FilmException("%s cannot be looked at. Choose another name.".formatted(mp4), e);
+        }
+    }
+
+    /** A name that nobody has; the container follows from the ending. */
+    private static Path unfinished(Path mp4) {
+        try {
+            return Files.createTempFile(mp4.toAbsolutePath().getParent(), ".unfinished-", ".mp4");
+        } catch (IOException e) {
+            throw new FilmException(
+                    "%s could not be written. Check that there is room on the disk and that the folder may be written."
+                            .formatted(mp4),
+                    e);
+        }
+    }
+
+    /** {@return every file that a reel of that name writes: itself, a playlist and captions} */
+    public static List<Path> all(Path mp4) {
+        return List.of(mp4, sibling(mp4, ".m3u"), sibling(mp4, ".srt"), sibling(mp4, ".vtt"));
     }
 
     private static void drop(Path part) {

@@ -184,8 +184,8 @@ public final class VideoWriter implements AutoCloseable {
     private void check(int code) {
         if (code < 0) {
             throw new FilmException(
-                    "%s could not be written (%d). Check that there is room on the disk and that the folder may be written."
-                            .formatted(path, code));
+                    "%s could not be written. Check that there is room on the disk and that the folder may be written."
+                            .formatted(path));
         }
     }
 }

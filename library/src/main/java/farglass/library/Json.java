@@ -29,7 +29,7 @@ final class Json {
         try {
             return BoutMapper.mapper().treeToValue(node, type);
         } catch (JsonProcessingException e) {
-            throw new IllegalArgumentException("This tells no %s: %s".formatted(type.getSimpleName(), node), e);
+            throw new IllegalArgumentException("\u201c%s\u201d tells nothing that is known here".formatted(node), e);
         }
     }
 }

@@ -105,6 +105,11 @@ public final class Library implements AutoCloseable {
         return connect(path, clock, who, true, isLeftUnfinished(path));
     }
 
+    /** {@return whether that file is a library; also where it cannot be read} */
+    public static boolean isLibrary(Path path) {
+        return LibraryHeader.isOurs(path);
+    }
+
     /** An act that a crash broke off has to be rolled back first, and that is writing. */
     private static boolean isLeftUnfinished(Path path) {
         try {

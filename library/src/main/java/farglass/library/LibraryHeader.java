@@ -2,6 +2,7 @@ package farglass.library;
 
 import java.io.IOException;
 import java.io.InputStream;
+import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -11,6 +12,9 @@ import org.jdbi.v3.core.Handle;
 /** Tells a library from other files before anything in it is believed. */
 final class LibraryHeader {
     private static final byte[] SQLITE = "SQLite format 3\0".getBytes(StandardCharsets.US_ASCII);
+
+    /** Where an SQLite file says whose it is: https://sqlite.org/fileformat.html, 1.3. */
+    private static final int APPLICATION_AT = 68;
 
     private LibraryHeader() {}
 
@@ -35,6 +39,19 @@ final class LibraryHeader {
         }
     }
 
+    /** {@return whether the file begins as a library does: SQLite's first words, and our mark behind them} */
+    static boolean isOurs(Path path) {
+        try (InputStream in = Files.newInputStream(path)) {
+            byte[] first = in.readNBytes(APPLICATION_AT + Integer.BYTES);
+            return first.length == APPLICATION_AT + Integer.BYTES
+                    && Arrays.equals(Arrays.copyOf(first, SQLITE.length), SQLITE)
+                    && ByteBuffer.wrap(first).getInt(APPLICATION_AT) == Schema.APPLICATION;
+        } catch (IOException e) {
+            // What cannot be read is not known to be none, and so is not written over.
+            return true;
+        }
+    }
+
     static void check(Handle handle, Path path) {
         int version = Schema.version(handle);
         int application = Schema.application(handle);
@@ -48,6 +65,12 @@ final class LibraryHeader {
             throw new LibraryException(
                     "%s is a database of another program, not a Far Glass library. Choose a file that ends in %s."
                             .formatted(path, Library.SUFFIX));
+        }
+        if (version < 0) {
+            throw new LibraryException.Damaged(
+                    "The library %s is damaged (its format is said to be %d). Restore a backup."
+                            .formatted(path, version),
+                    null);
         }
         if (version > Schema.VERSION) {
             throw new LibraryException.Newer(

@@ -35,10 +35,15 @@ final class Trouble {
                         "The library %s is damaged. Recover what is whole into a new file (the damaged one is kept aside), or restore a backup."
                                 .formatted(library),
                         error);
-            case 10, 14 ->
+            case 14 ->
                 new LibraryException(
-                        "The disk did not answer while %s was used (%s). Nothing half-done was kept. Check the disk, then open the library again."
-                                .formatted(library, code),
+                        "%s cannot be opened, or its folder not be written while it is used. Check that you may read and write both."
+                                .formatted(library),
+                        error);
+            case 10 ->
+                new LibraryException(
+                        "The disk did not answer while %s was used. Nothing half-done was kept. Check the disk, then open the library again."
+                                .formatted(library),
                         error);
             case 19 ->
                 new LibraryException(

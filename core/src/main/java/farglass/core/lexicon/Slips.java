@@ -9,7 +9,6 @@ import java.util.TreeMap;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import org.apache.commons.text.similarity.LevenshteinDistance;
 
 /**
  * Which names are a slip away from a phrase: by its letters, or as it sounds. One slip in four letters or more, two in ten or more; a third
@@ -26,15 +25,15 @@ final class Slips {
     }
 
     /** A phrase in the forms in which it is compared. */
-    private record Said(String plain, String joined, String sound, int words, boolean allKnown) {
+    private record Said(Letters plain, Letters joined, Letters sound, int words, boolean allKnown) {
         static Said of(String phrase, WordIndex index) {
             String plain = Words.plain(phrase);
             String joined = plain.replace(" ", "");
             List<String> stems = Stems.of(plain);
             return new Said(
-                    plain,
-                    joined,
-                    Stems.sound(joined),
+                    Letters.of(plain),
+                    Letters.of(joined),
+                    Letters.of(Stems.sound(joined)),
                     plain.split(" ").length,
                     // Where every word is one of the mat's, none is a slip: the words only name nothing together.
                     index.knows(stems) || stems.stream().allMatch(KindWords::isVerb));
@@ -74,8 +73,8 @@ final class Slips {
                 || Math.abs(name.joined().length() - letters) > reach) {
             return -1;
         }
-        int written = distance(said.joined(), name.joined(), reach);
-        int heard = distance(said.sound(), name.sound(), reach);
+        int written = said.joined().distance(name.joined(), reach);
+        int heard = said.sound().distance(name.sound(), reach);
         int slips = written < 0 ? heard : heard < 0 ? written : Math.min(written, heard);
         return slips >= 0 && isLikeApartFromSharedWords(said, name) ? slips : -1;
     }
@@ -86,12 +85,13 @@ final class Slips {
 
     /** Words that both have are no likeness: "squid guard" is not nearly "spider guard". */
     private static boolean isLikeApartFromSharedWords(Said said, WordIndex.Name name) {
-        Set<String> shared = new HashSet<>(List.of(said.plain().split(" ")));
-        shared.retainAll(List.of(name.plain().split(" ")));
-        String own = without(said.plain(), shared);
-        String other = without(name.plain(), shared);
+        Set<String> shared = new HashSet<>(List.of(said.plain().word().split(" ")));
+        shared.retainAll(List.of(name.plain().word().split(" ")));
+        String own = without(said.plain().word(), shared);
+        String other = without(name.plain().word(), shared);
         int half = Math.max(1, Math.max(own.length(), other.length()) / 2);
-        return distance(own, other, shared.isEmpty() || name.often() ? half : most(own.length())) >= 0;
+        return Letters.of(own).distance(Letters.of(other), shared.isEmpty() || name.often() ? half : most(own.length()))
+                >= 0;
     }
 
     private static String without(String plain, Set<String> words) {
@@ -100,14 +100,14 @@ final class Slips {
 
     /** {@return the entry with the name that is fewest letters away, within a third of the phrase's length} */
     Optional<Term> nearest(String plain) {
-        String joined = plain.replace(" ", "");
+        Letters joined = Letters.of(plain.replace(" ", ""));
         int reach = Math.max(1, Math.min(joined.length(), 40) / 3);
         Term nearest = null;
         int fewest = reach + 1;
         WordIndex.Claim claim = WordIndex.Claim.BY_RULE;
         for (WordIndex.Name name : index.names()) {
             if (Math.abs(name.joined().length() - joined.length()) <= fewest) {
-                int slips = distance(joined, name.joined(), Math.min(fewest, reach));
+                int slips = joined.distance(name.joined(), Math.min(fewest, reach));
                 boolean nearer = slips >= 0 && slips < fewest;
                 // Of two as near, the one whose own word it is.
                 if (nearer || slips == fewest && name.meaning().claim().compareTo(claim) > 0) {
@@ -118,9 +118,5 @@ final class Slips {
             }
         }
         return Optional.ofNullable(nearest);
-    }
-
-    private static int distance(String one, String other, int reach) {
-        return one.equals(other) ? 0 : new LevenshteinDistance(reach).apply(one, other);
     }
 }

@@ -37,11 +37,17 @@ final class WordIndex {
      * @param words how many it has
      * @param often whether it is often mangled, so that a third of its letters may be off
      */
-    record Name(String plain, String joined, String sound, int words, boolean often, Meaning meaning) {}
+    record Name(Letters plain, Letters joined, Letters sound, int words, boolean often, Meaning meaning) {}
 
     private record Listed(String plain, String joined, boolean often, Meaning meaning) {
         Name named() {
-            return new Name(plain, joined, Stems.sound(joined), plain.split(" ").length, often, meaning);
+            return new Name(
+                    Letters.of(plain),
+                    Letters.of(joined),
+                    Letters.of(Stems.sound(joined)),
+                    plain.split(" ").length,
+                    often,
+                    meaning);
         }
     }
 

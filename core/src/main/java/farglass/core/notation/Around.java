@@ -74,7 +74,8 @@ record Around(
     }
 
     private Said read(String part, Optional<Became> of) {
-        return Said.of(part, actor, scene, of, hint, lexicon);
+        // Of a part that names nothing no suggestion is shown.
+        return Said.of(part, actor, scene, of, hint, lexicon, false);
     }
 
     /** The words without what is known there: the place, the role in it, "again". Where they name nothing, all is kept. */

@@ -61,7 +61,9 @@ final class BoutReader {
     BoutReader(CharSequence text, Lexicon lexicon) {
         String whole = text.toString();
         // Some editors mark UTF-8 with an invisible first character.
-        this.text = whole.startsWith("\uFEFF") ? whole.substring(1) : whole;
+        String marked = whole.startsWith("\uFEFF") ? whole.substring(1) : whole;
+        // Very old programs end lines with this alone.
+        this.text = marked.indexOf('\n') < 0 ? marked.replace('\r', '\n') : marked;
         this.lexicon = lexicon;
     }
 
@@ -125,6 +127,9 @@ final class BoutReader {
     }
 
     private void line(String line, int number) throws Cursor.Wrong {
+        if (Cursor.hasHalf(line)) {
+            throw new Cursor(line, number).wrong(1, "half a character stands in this line; write the whole one");
+        }
         if (!seenFirst) {
             first(line, number);
             return;

@@ -130,12 +130,22 @@ final class Cursor {
         while (next < text.length()) {
             char c = text.charAt(next++);
             if (c == '"') {
+                if (hasHalf(words)) {
+                    next = open;
+                    throw wrong("half a character stands between these quotes; write the whole one");
+                }
                 return words.toString();
             }
             words.append(c == '\\' ? escaped() : c);
         }
         next = open;
         throw wrong("this double quote is never closed; close it on the same line");
+    }
+
+    /** Half of a character that is written as two, alone: no file could hold it. */
+    static boolean hasHalf(CharSequence words) {
+        return words.codePoints()
+                .anyMatch(point -> point >= Character.MIN_SURROGATE && point <= Character.MAX_SURROGATE);
     }
 
     private char escaped() throws Wrong {

@@ -22,6 +22,10 @@ import java.util.stream.Stream;
 
 /** Reads one moment's line: time, who, what, and fields between semicolons. */
 final class MomentReader {
+    /** What is told of one moment is far below this; each field is laid onto all those before it. */
+    private static final int MOST_FIELDS = 1_000;
+
+    private int fields;
     private final Cursor cursor;
     private final Words words;
     private final FactReader facts;
@@ -70,6 +74,9 @@ final class MomentReader {
                 throw cursor.wrong("expected a semicolon before the next field");
             }
             if (!cursor.atEnd()) {
+                if (++fields > MOST_FIELDS) {
+                    throw cursor.wrong("there are more than %d fields; no moment has so many".formatted(MOST_FIELDS));
+                }
                 field();
             }
         }

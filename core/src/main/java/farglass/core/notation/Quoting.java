@@ -15,7 +15,9 @@ final class Quoting {
                                 || Character.isISOControl(c)
                                 || c == 0x2028
                                 || c == 0x2029)
-                && words.charAt(0) != '#';
+                && words.charAt(0) != '#'
+                // Written so that the reader sees it, and says so.
+                && !Cursor.hasHalf(words);
         return plain ? words : quoted(words);
     }
 

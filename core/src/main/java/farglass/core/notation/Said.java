@@ -85,6 +85,18 @@ public record Said(
             Optional<Became> became,
             Naming.Hint hint,
             Lexicon lexicon) {
+        return of(phrase, actor, scene, became, hint, lexicon, true);
+    }
+
+    /** @param suggesting whether entries that may have been meant are looked for, where it names none: the longest part of the work */
+    static Said of(
+            String phrase,
+            Optional<Seat> actor,
+            Scene scene,
+            Optional<Became> became,
+            Naming.Hint hint,
+            Lexicon lexicon,
+            boolean suggesting) {
         Here here = scene.by(actor);
         Naming naming = lexicon.naming();
         if (Passive.act(phrase).isPresent()) {
@@ -95,8 +107,11 @@ public record Said(
         if (found.isEmpty()) {
             return new Around(phrase, actor, scene, became, hint, lexicon)
                     .said()
-                    .orElseGet(() ->
-                            kept(phrase, naming.near(phrase, here, MOST_OTHERS), false, naming.kind(phrase, here)));
+                    .orElseGet(() -> kept(
+                            phrase,
+                            suggesting ? naming.near(phrase, here, MOST_OTHERS) : List.of(),
+                            false,
+                            naming.kind(phrase, here)));
         }
         if (found.get().clear().isEmpty()) {
             List<Term> terms = found.get().terms();

@@ -19,6 +19,9 @@ import java.util.stream.Stream;
 
 /** Reads what the lexicon knows within a line; what it does not know is kept as words, with a warning. */
 final class Words {
+    /** Nobody mends so many words one by one: of more it is only said that they are unknown. */
+    private static final int MOST_SUGGESTED = 300;
+
     private final Cursor cursor;
     private final Lexicon lexicon;
     private final List<Diagnostic> warnings;
@@ -74,7 +77,14 @@ final class Words {
     private Said read(String phrase, Optional<Seat> actor, Said.Scene scene, String ahead) {
         return lexicon.technique(phrase).isPresent()
                 ? new Said(new Deed.Did(phrase), Optional.empty(), Optional.of(Naming.How.WRITTEN), List.of(), false)
-                : Said.of(phrase, actor, scene, Hints.became(ahead), Hints.hint(ahead), lexicon);
+                : Said.of(
+                        phrase,
+                        actor,
+                        scene,
+                        Hints.became(ahead),
+                        Hints.hint(ahead),
+                        lexicon,
+                        warnings.size() < MOST_SUGGESTED);
     }
 
     private void tell(String phrase, Said said, int at) {

@@ -228,8 +228,7 @@ public final class Desk implements AutoCloseable {
     public void fail(Throwable problem) {
         fail(
                 problem.getMessage() == null
-                        ? "Something unexpected happened (%s). What was shown as saved is safe."
-                                .formatted(problem.getClass().getSimpleName())
+                        ? "Something unexpected happened. What was shown as saved is safe."
                         : problem.getMessage());
     }
 

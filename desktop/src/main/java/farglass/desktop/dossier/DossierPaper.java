@@ -3,6 +3,7 @@ package farglass.desktop.dossier;
 import farglass.core.prose.Page;
 import farglass.core.prose.ScopeWords;
 import farglass.desktop.desk.Desk;
+import farglass.library.exchange.Destination;
 import farglass.library.report.DossierReport;
 import farglass.library.report.FigureTable;
 import java.nio.file.Files;
@@ -30,9 +31,9 @@ record DossierPaper(DossierModel model) {
                         "Writing " + file.getFileName(),
                         (progress, cancelled) -> {
                             if (file.toString().endsWith(".pdf")) {
-                                report.writePdf(file);
+                                report.writePdf(Destination.chosen(file));
                             } else {
-                                report.writeHtml(file);
+                                report.writeHtml(Destination.chosen(file));
                             }
                             return file;
                         },
@@ -45,7 +46,11 @@ record DossierPaper(DossierModel model) {
         desk().work()
                 .start(
                         "Writing " + file.getFileName(),
-                        (progress, cancelled) -> Files.writeString(file, FigureTable.csv(known)),
+                        (progress, cancelled) -> {
+                            Destination.chosen(file)
+                                    .write(unfinished -> Files.writeString(unfinished, FigureTable.csv(known)));
+                            return file;
+                        },
                         written -> desk().say("Wrote %s.".formatted(written)),
                         desk()::fail);
     }

@@ -11,8 +11,8 @@ import farglass.desktop.parts.Form;
 import farglass.desktop.parts.Sheet;
 import farglass.desktop.parts.Sheets;
 import farglass.library.Library;
+import farglass.library.exchange.Destination;
 import farglass.library.report.CornerCard;
-import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BiConsumer;
@@ -246,7 +246,7 @@ public final class PlanView extends BorderPane {
         }));
     }
 
-    private void export(String ending, BiConsumer<CornerCard, Path> writing) {
+    private void export(String ending, BiConsumer<CornerCard, Destination> writing) {
         model.card()
                 .ifPresentOrElse(
                         card -> choosers.save("Corner card", "Corner card", ending, "corner-card." + ending)
@@ -255,7 +255,7 @@ public final class PlanView extends BorderPane {
                                         .start(
                                                 "Writing the corner card",
                                                 (progress, cancelled) -> {
-                                                    writing.accept(card, target);
+                                                    writing.accept(card, Destination.chosen(target));
                                                     return target;
                                                 },
                                                 written ->

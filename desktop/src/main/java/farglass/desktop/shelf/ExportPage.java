@@ -6,6 +6,7 @@ import farglass.desktop.desk.Desk;
 import farglass.desktop.parts.Form;
 import farglass.desktop.parts.Sheet;
 import farglass.library.exchange.BoutExport;
+import farglass.library.exchange.Destination;
 import java.util.List;
 import javafx.scene.control.ComboBox;
 
@@ -34,7 +35,7 @@ final class ExportPage {
                             .start(
                                     "Writing " + target.getFileName(),
                                     (progress, cancelled) -> {
-                                        BoutExport.write(bout, target, chosen, whole);
+                                        BoutExport.write(bout, Destination.chosen(target), chosen, whole);
                                         return target;
                                     },
                                     written -> desk.say("%s was written, %s."

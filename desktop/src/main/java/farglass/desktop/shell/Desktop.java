@@ -66,8 +66,7 @@ public final class Desktop {
         Thread.currentThread().setUncaughtExceptionHandler((thread, error) -> {
             error.printStackTrace();
             workbench.shell().ifPresent(shell -> shell.desk()
-                    .fail("Something unexpected happened here (%s). What was shown as saved is safe."
-                            .formatted(error.getClass().getSimpleName())));
+                    .fail("Something unexpected happened here. What was shown as saved is safe."));
         });
         library.ifPresent(workbench::open);
         stage.show();

@@ -224,8 +224,8 @@ public final class Workbench extends StackPane {
             welcome(problem.getMessage());
         } else {
             problem.printStackTrace();
-            welcome("%s could not be opened: something unexpected happened (%s). Nothing in it was changed."
-                    .formatted(path, problem.getClass().getSimpleName()));
+            welcome("%s could not be opened: something unexpected happened. Nothing in it was changed."
+                    .formatted(path));
         }
     }
 

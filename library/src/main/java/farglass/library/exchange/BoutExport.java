@@ -4,14 +4,13 @@ import farglass.core.bout.Bout;
 import farglass.core.bout.Fact;
 import farglass.core.bout.Moment;
 import farglass.core.notation.BoutFile;
-import farglass.library.LibraryException;
 import farglass.library.json.BoutJson;
 import farglass.library.table.TableExport;
-import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
-import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.HexFormat;
 
 /** Writes bouts as bout files: for sharing without what is private, or a full copy. */
 public final class BoutExport {
@@ -54,19 +53,12 @@ public final class BoutExport {
     }
 
     /**
-     * Writes one bout. A file of that name is replaced only once the new one is whole.
+     * Writes one bout.
      *
      * @param full whether private moments go with it
      */
-    public static void write(Bout bout, Path target, Form form, boolean full) {
-        try {
-            Path part = target.resolveSibling(target.getFileName() + ".part");
-            Files.writeString(part, text(bout, form, full), StandardCharsets.UTF_8);
-            Files.move(part, target, StandardCopyOption.REPLACE_EXISTING);
-        } catch (IOException e) {
-            throw new LibraryException(
-                    "%s cannot be written (%s). Choose another folder.".formatted(target, e.getMessage()), e);
-        }
+    public static void write(Bout bout, Destination target, Form form, boolean full) {
+        target.write(unfinished -> Files.writeString(unfinished, text(bout, form, full), StandardCharsets.UTF_8));
     }
 
     /** {@return a file name for the bout: date and both names, safe on every system} */
@@ -79,6 +71,16 @@ public final class BoutExport {
         String safe = java.text.Normalizer.normalize(words, java.text.Normalizer.Form.NFD)
                 .replaceAll("\\p{M}", "")
                 .replaceAll("[^A-Za-z0-9]+", "-");
-        return "%s-%s.%s".formatted(safe, Integer.toHexString(bout.id().hashCode()), form);
+        // Two of the same day and names are told apart by their ids, of whatever letters those are.
+        return "%s-%s.%s".formatted(safe, digest(bout.id()), form);
+    }
+
+    private static String digest(String id) {
+        try {
+            byte[] sum = MessageDigest.getInstance("SHA-256").digest(id.getBytes(StandardCharsets.UTF_8));
+            return HexFormat.of().formatHex(sum, 0, 6);
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException("Every Java knows SHA-256", e);
+        }
     }
 }

@@ -15,6 +15,7 @@ import farglass.library.Library;
 import farglass.library.LibraryException;
 import farglass.library.json.BoutJson;
 import java.io.IOException;
+import java.io.InputStream;
 import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.Charset;
@@ -41,6 +42,9 @@ import java.util.stream.Stream;
 public final class BoutImport {
     /** A match with a moment every second is far below this. */
     private static final Charset WESTERN_EUROPE = Charset.forName("windows-1252");
+
+    /** What is read where a command is given this in place of a file. */
+    private static final Path STANDARD_INPUT = Path.of("-");
 
     static final long MOST_BYTES = 4 * 1024 * 1024;
 
@@ -177,23 +181,29 @@ public final class BoutImport {
 
     /** @param otherwise what it is written in, if not in UTF-8 */
     private static Text text(Path file, Function<byte[], Optional<Charset>> otherwise) {
-        try {
-            long size = Files.size(file);
-            if (size > MOST_BYTES) {
+        boolean standardInput = file.equals(STANDARD_INPUT);
+        if (!standardInput && Files.exists(file) && !Files.isRegularFile(file)) {
+            // A pipe or a device may never end.
+            return none(1, "this is no file but a folder, a pipe or a device; choose a file, or give it as \"-\"");
+        }
+        try (InputStream in = standardInput ? System.in : Files.newInputStream(file)) {
+            // A file may grow while it is read.
+            byte[] bytes = in.readNBytes((int) MOST_BYTES + 1);
+            if (bytes.length > MOST_BYTES) {
+                long size = standardInput ? bytes.length : Math.max(bytes.length, Files.size(file));
                 return none(
                         1,
                         String.format(
                                 Locale.ROOT,
-                                "the file is %,d kB, and no bout file is larger than %,d kB; choose the file of one bout",
+                                "the file is %,d kB or more, and no bout file is larger than %,d kB; choose the file of one bout",
                                 size / 1024,
                                 MOST_BYTES / 1024));
             }
-            byte[] bytes = Files.readAllBytes(file);
-            ByteBuffer in = ByteBuffer.wrap(bytes);
+            ByteBuffer letters = ByteBuffer.wrap(bytes);
             try {
-                return decoded(in, StandardCharsets.UTF_8);
+                return decoded(letters, StandardCharsets.UTF_8);
             } catch (CharacterCodingException e) {
-                int line = lines(bytes, in.position());
+                int line = lines(bytes, letters.position());
                 Optional<Charset> other = otherwise.apply(bytes);
                 try {
                     return other.isPresent() ? decoded(ByteBuffer.wrap(bytes), other.get()) : noText(line);

@@ -9,7 +9,7 @@ import farglass.core.plan.PlanStep;
 import farglass.core.plan.StayOut;
 import farglass.core.study.Camp;
 import farglass.core.study.Study;
-import java.nio.file.Path;
+import farglass.library.exchange.Destination;
 import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -135,11 +135,11 @@ public final class CornerCard {
                 .toList();
     }
 
-    public void writeHtml(Path target) {
+    public void writeHtml(Destination target) {
         new Paper(html(), "corner card").writeHtml(target);
     }
 
-    public void writePdf(Path target) {
+    public void writePdf(Destination target) {
         new Paper(html(), "corner card").writePdf(target);
     }
 }

@@ -5,7 +5,7 @@ import farglass.core.prose.Bar;
 import farglass.core.prose.OneMinute;
 import farglass.core.prose.Page;
 import farglass.core.prose.Row;
-import java.nio.file.Path;
+import farglass.library.exchange.Destination;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -152,11 +152,11 @@ public record DossierReport(Page page, String through, boolean whole) {
         return "<i class=\"%s\" style=\"left:%s;width:%s\"></i>".formatted(style, at(from), at(to - from));
     }
 
-    public void writeHtml(Path target) {
+    public void writeHtml(Destination target) {
         new Paper(html(), "dossier").writeHtml(target);
     }
 
-    public void writePdf(Path target) {
+    public void writePdf(Destination target) {
         new Paper(html(), "dossier").writePdf(target);
     }
 }

@@ -3,13 +3,11 @@ package farglass.library.report;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
 import com.openhtmltopdf.util.XRLog;
 import farglass.library.LibraryException;
+import farglass.library.exchange.Destination;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
-import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
 
 /**
  * A page to print, as HTML that needs no other file, and as PDF with the fonts in it.
@@ -17,20 +15,25 @@ import java.nio.file.StandardCopyOption;
  * @param what it is, as a message about it says: "corner card"
  */
 record Paper(String html, String what) {
+    /** Control characters, halves of characters, and the two that stand for none: https://www.w3.org/TR/xml/#charsets. */
+    private static final String NO_XML =
+            "[^\\x09\\x0A\\x20-\\x7E\\x85\\xA0-\\uD7FF\\uE000-\\uFFFD\\x{10000}-\\x{10FFFF}]";
+
     static String escaped(String words) {
         return words.replace("&", "&amp;")
                 .replace("<", "&lt;")
                 .replace(">", "&gt;")
                 .replace("\"", "&quot;")
-                // Control characters are no part of XML, and would stop the PDF.
-                .replaceAll("[\\p{Cc}&&[^\\n\\t]]", "");
+                // What is no part of XML would stop the PDF.
+                .replaceAll(NO_XML, "");
     }
 
-    void writeHtml(Path target) {
-        write(target, html.getBytes(StandardCharsets.UTF_8));
+    void writeHtml(Destination target) {
+        target.write(unfinished -> Files.writeString(unfinished, html));
     }
 
-    void writePdf(Path target) {
+    void writePdf(Destination target) {
+        target.check();
         // What it tells of its own work is no message to anybody here.
         XRLog.setLoggingEnabled(false);
         ByteArrayOutputStream out = new ByteArrayOutputStream();
@@ -45,7 +48,7 @@ record Paper(String html, String what) {
         } catch (IOException e) {
             throw new LibraryException("The %s could not be made: %s".formatted(what, e.getMessage()), e);
         }
-        write(target, out.toByteArray());
+        target.write(unfinished -> Files.write(unfinished, out.toByteArray()));
     }
 
     private static void font(PdfRendererBuilder builder, String file, String family, int weight) {
@@ -59,15 +62,5 @@ record Paper(String html, String what) {
 
     private static InputStream resource(String file) {
         return Paper.class.getResourceAsStream("/farglass/library/report/fonts/" + file);
-    }
-
-    private static void write(Path target, byte[] bytes) {
-        try {
-            Path part = target.resolveSibling(target.getFileName() + ".part");
-            Files.write(part, bytes);
-            Files.move(part, target, StandardCopyOption.REPLACE_EXISTING);
-        } catch (IOException e) {
-            throw new LibraryException("%s cannot be written. Choose another folder.".formatted(target), e);
-        }
     }
 }

@@ -5,8 +5,10 @@ import java.io.StringReader;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.apache.commons.csv.CSVFormat;
@@ -86,6 +88,13 @@ public record Table(List<String> headings, List<Row> rows) {
         }
         if (headings.stream().allMatch(String::isBlank)) {
             throw new UnreadableTableException(1, "there are no headings; the first row names the columns");
+        }
+        Set<String> seen = new HashSet<>();
+        for (String heading : headings) {
+            if (!heading.isBlank() && !seen.add(heading)) {
+                throw new UnreadableTableException(
+                        1, "two columns are headed \"%s\"; give one of them another heading".formatted(heading));
+            }
         }
         return new Table(headings, rows);
     }

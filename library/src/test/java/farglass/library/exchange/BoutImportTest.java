@@ -34,7 +34,7 @@ class BoutImportTest {
     @Test
     void whatIsExportedInFullIsImportedAsTheSameBout() {
         Path file = folder.resolve("out.bout");
-        BoutExport.write(SampleBouts.full(), file, BoutExport.Form.bout, true);
+        BoutExport.write(SampleBouts.full(), Destination.chosen(file), BoutExport.Form.bout, true);
         try (Library library = library()) {
             BoutImport preview = BoutImport.preview(List.of(file), LEXICON, library);
             assertThat(preview.items().get(0).newAthletes())

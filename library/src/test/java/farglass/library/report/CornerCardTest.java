@@ -12,6 +12,7 @@ import farglass.core.plan.StayOut;
 import farglass.core.study.Camp;
 import farglass.core.study.Study;
 import farglass.library.LibraryException;
+import farglass.library.exchange.Destination;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.List;
@@ -45,7 +46,7 @@ class CornerCardTest {
     @Test
     void theCardSaysThePlanAndNoOdds() throws Exception {
         Path pdf = folder.resolve("card.pdf");
-        card("standing", "single-leg").writePdf(pdf);
+        card("standing", "single-leg").writePdf(Destination.chosen(pdf));
         try (PDDocument document = Loader.loadPDF(pdf.toFile())) {
             String text = new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
             assertThat(document.getNumberOfPages()).isEqualTo(1);
@@ -66,8 +67,8 @@ class CornerCardTest {
                 .contains("&lt;script&gt;")
                 .doesNotContain("<script>")
                 .doesNotContain("\u0001");
-        card.writePdf(folder.resolve("hostile.pdf"));
-        card.writeHtml(folder.resolve("hostile.html"));
+        card.writePdf(Destination.chosen(folder.resolve("hostile.pdf")));
+        card.writeHtml(Destination.chosen(folder.resolve("hostile.html")));
         assertThat(folder.resolve("hostile.html")).content().contains("&lt;/body&gt;");
     }
 
@@ -79,7 +80,7 @@ class CornerCardTest {
         assertThat(card("closed guard", "the KIMURA on the posted arm").html())
                 .contains("Kimura: Twisting shoulder lock");
         assertThat(card("closed guard", "kimurasque grips").html()).doesNotContain("Twisting");
-        assertThatThrownBy(() -> card("x", "y").writePdf(folder.resolve("no/such/folder/card.pdf")))
+        assertThatThrownBy(() -> card("x", "y").writePdf(Destination.chosen(folder.resolve("no/such/folder/card.pdf"))))
                 .isInstanceOf(LibraryException.class)
                 .hasMessageContaining("cannot be written");
     }

@@ -9,6 +9,7 @@ import farglass.core.corpus.Scope;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
 import farglass.core.prose.Page;
+import farglass.library.exchange.Destination;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
@@ -46,7 +47,7 @@ class DossierReportTest {
     void twoPagesTellACoachWhatMattersAndTheWholeTellsEveryFigure() throws Exception {
         DossierReport brief = new DossierReport(page("Bea Ash"), "weighed alike", false);
         Path pdf = folder.resolve("brief.pdf");
-        brief.writePdf(pdf);
+        brief.writePdf(Destination.chosen(pdf));
         try (PDDocument document = Loader.loadPDF(pdf.toFile())) {
             String text = new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
             assertThat(document.getNumberOfPages()).isLessThanOrEqualTo(2);
@@ -61,8 +62,8 @@ class DossierReportTest {
     void hostileNamesStayWords() throws Exception {
         DossierReport report = new DossierReport(page("<script>x</script> & co"), "<b>", true);
         assertThat(report.html()).doesNotContain("<script>").contains("&lt;script&gt;");
-        report.writePdf(folder.resolve("hostile.pdf"));
-        report.writeHtml(folder.resolve("hostile.html"));
+        report.writePdf(Destination.chosen(folder.resolve("hostile.pdf")));
+        report.writeHtml(Destination.chosen(folder.resolve("hostile.html")));
         assertThat(Files.size(folder.resolve("hostile.pdf"))).isPositive();
     }
 }
