@@ -1,5 +1,7 @@
 package farglass.desktop.desk;
 
+import java.util.HashMap;
+import java.util.Map;
 import java.util.Queue;
 import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.Executor;
@@ -28,10 +30,12 @@ public final class Work implements AutoCloseable {
         private final boolean stoppable;
         private final DoubleProperty share = new SimpleDoubleProperty(0);
         private final AtomicBoolean cancelled = new AtomicBoolean();
+        private final Runnable stopped;
 
-        private Job(String title, boolean stoppable) {
+        private Job(String title, boolean stoppable, Runnable stopped) {
             this.title = title;
             this.stoppable = stoppable;
+            this.stopped = stopped;
         }
 
         /** {@return whether somebody may stop it: not what all else waits for} */
@@ -48,8 +52,16 @@ public final class Work implements AutoCloseable {
             return share;
         }
 
+        /** Ends it without a word: nobody wants it any more. */
         public void cancel() {
             cancelled.set(true);
+        }
+
+        /** A person ends it: whoever waited for it hears that it will not come. On the interface thread. */
+        public void stop() {
+            if (cancelled.compareAndSet(false, true)) {
+                stopped.run();
+            }
         }
     }
 
@@ -60,6 +72,9 @@ public final class Work implements AutoCloseable {
         return thread;
     });
     private final Queue<Job> ahead = new ConcurrentLinkedQueue<>();
+    /** By slot; only on the interface thread. */
+    private final Map<Object, Job> newest = new HashMap<>();
+
     private final ObservableList<Job> jobs = FXCollections.observableArrayList();
 
     Work(Executor screen) {
@@ -77,12 +92,74 @@ public final class Work implements AutoCloseable {
      * @param failed told what went wrong, on the interface thread, unless it was cancelled
      */
     public <T> Job start(String title, Task<T> task, Consumer<T> done, Consumer<Exception> failed) {
-        return start(new Job(title, true), task, done, failed);
+        return start(new Job(title, true, () -> {}), task, done, failed);
+    }
+
+    /** What is told of a wish. */
+    public interface Listener<T> {
+        void done(T result);
+
+        /** It went wrong, and will not come. */
+        void failed(Exception problem);
+
+        /** A person stopped it, and it will not come. */
+        void stopped();
+
+        /** {@return one that does the same where it was stopped as where it failed, but for the telling of what went wrong} */
+        static <T> Listener<T> of(Consumer<T> done, Consumer<Exception> telling, Runnable without) {
+            return new Listener<>() {
+                @Override
+                public void done(T result) {
+                    done.accept(result);
+                }
+
+                @Override
+                public void failed(Exception problem) {
+                    without.run();
+                    telling.accept(problem);
+                }
+
+                @Override
+                public void stopped() {
+                    without.run();
+                }
+            };
+        }
+    }
+
+    /**
+     * Runs the newest wish of a kind: an older one of the same slot is let go of, and what it finds is never told, whenever it ends.
+     *
+     * @param slot what the wishes have in common, such as what will show the result
+     */
+    public <T> void latest(Object slot, String title, Task<T> task, Listener<T> listener) {
+        forget(slot);
+        Job job = new Job(title, true, listener::stopped);
+        newest.put(slot, job);
+        start(
+                job,
+                task,
+                result -> {
+                    newest.remove(slot, job);
+                    listener.done(result);
+                },
+                problem -> {
+                    newest.remove(slot, job);
+                    listener.failed(problem);
+                });
+    }
+
+    /** Lets go of the wish of that slot, if there is one. */
+    public void forget(Object slot) {
+        Job older = newest.remove(slot);
+        if (older != null) {
+            older.cancel();
+        }
     }
 
     /** Runs a task for which everything else waits; it ends only when done, or when the library is closed. */
     <T> Job startNeeded(String title, Task<T> task, Consumer<T> done, Consumer<Exception> failed) {
-        return start(new Job(title, false), task, done, failed);
+        return start(new Job(title, false, () -> {}), task, done, failed);
     }
 
     private <T> Job start(Job job, Task<T> task, Consumer<T> done, Consumer<Exception> failed) {
@@ -90,9 +167,9 @@ public final class Work implements AutoCloseable {
         hands.execute(() -> {
             try {
                 T result = task.run(share -> showShare(job, share), job.cancelled::get);
-                screen.execute(() -> finish(job, () -> done.accept(result)));
+                screen.execute(() -> finish(job, () -> done.accept(result), result));
             } catch (Exception e) {
-                screen.execute(() -> finish(job, () -> failed.accept(e)));
+                screen.execute(() -> finish(job, () -> failed.accept(e), null));
             }
         });
         return job;
@@ -105,13 +182,13 @@ public final class Work implements AutoCloseable {
      * @param done told the result, on the interface thread, unless it was cancelled
      */
     public <T> Job ahead(Task<T> task, Consumer<T> done) {
-        Job job = new Job("", true);
+        Job job = new Job("", true, () -> {});
         ahead.add(job);
         hands.execute(() -> {
             Thread.currentThread().setPriority(Thread.MIN_PRIORITY);
             try {
                 T result = task.run(share -> {}, job.cancelled::get);
-                screen.execute(() -> finish(job, () -> done.accept(result)));
+                screen.execute(() -> finish(job, () -> done.accept(result), result));
             } catch (Exception e) {
                 job.cancel();
             } finally {
@@ -129,11 +206,24 @@ public final class Work implements AutoCloseable {
         }
     }
 
-    private void finish(Job job, Runnable telling) {
+    private void finish(Job job, Runnable telling, Object result) {
         jobs.remove(job);
         if (!job.cancelled.get()) {
             telling.run();
+        } else if (result instanceof AutoCloseable held) {
+            letGo(held);
         }
+    }
+
+    /** A film that nobody wants any more must not stay open. */
+    private void letGo(AutoCloseable held) {
+        hands.execute(() -> {
+            try {
+                held.close();
+            } catch (Exception e) {
+                throw new IllegalStateException("What nobody waited for any more could not be closed", e);
+            }
+        });
     }
 
     /** Asks every task to stop, and gives them a moment to put away what they hold. */

@@ -42,6 +42,8 @@ import java.util.function.DoubleConsumer;
 import java.util.stream.Collectors;
 import javafx.beans.property.IntegerProperty;
 import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleIntegerProperty;
@@ -86,7 +88,9 @@ public final class DossierModel {
     private final ReadOnlyObjectWrapper<Optional<Listing>> listing = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final ReadOnlyObjectWrapper<List<Seen>> seen = new ReadOnlyObjectWrapper<>(List.of());
     private final IntegerProperty looked = new SimpleIntegerProperty(-1);
-    private Optional<Work.Job> running = Optional.empty();
+    private final Object pageSlot = new Object();
+    private final Object listingSlot = new Object();
+    private final ReadOnlyBooleanWrapper counted = new ReadOnlyBooleanWrapper(true);
     private Optional<Work.Job> ahead = Optional.empty();
     private Contents countedAhead;
     private boolean stale = true;
@@ -188,7 +192,7 @@ public final class DossierModel {
             return;
         }
         stale = false;
-        running.ifPresent(Work.Job::cancel);
+        desk.work().forget(pageSlot);
         ahead.ifPresent(Work.Job::cancel);
         countedAhead = null;
         if (athlete.get().isEmpty()) {
@@ -201,13 +205,38 @@ public final class DossierModel {
         Scope scope =
                 lens.get().scope(desk.studyProperty().get().map(Study::weighing).orElse(Weighing.ALIKE), lastDay());
         Optional<Beside> other = beside.get();
-        running = Optional.of(desk.work()
-                .start(
+        if (page.get().filter(shown -> !shown.athlete().equals(name)).isPresent()) {
+            // Nobody's numbers stand under another's name, not even until hers are there.
+            showNothing();
+        }
+        counted.set(true);
+        desk.work()
+                .latest(
+                        pageSlot,
                         "Counting " + name,
                         (progress, cancelled) ->
                                 computed(name, desk.corpus(contents), scope, other, progress, cancelled),
-                        this::show,
-                        desk::fail));
+                        Work.Listener.of(this::show, desk::fail, () -> {
+                            counted.set(false);
+                            showNothing();
+                        }));
+    }
+
+    private void showNothing() {
+        closePage();
+        page.set(Optional.empty());
+        row.set(Optional.empty());
+        sights.clear();
+    }
+
+    /** {@return whether what is asked for is shown or being counted; not where that was stopped, or failed} */
+    public ReadOnlyBooleanProperty countedProperty() {
+        return counted.getReadOnlyProperty();
+    }
+
+    /** Counts what was stopped. */
+    public void again() {
+        outdate();
     }
 
     private record Computed(Page page, Optional<SinceLast> since, List<Seen> seen, Map<String, Row> beside) {}
@@ -320,7 +349,8 @@ public final class DossierModel {
         Lexicon lexicon = desk.lexicon();
         Scope scope = lens.get().filters();
         desk.work()
-                .start(
+                .latest(
+                        listingSlot,
                         "Listing " + lexicon.label(key),
                         (progress, cancelled) -> lexicon.position(key)
                                 .map(place -> PositionListing.of(place, whose, desk.corpus(contents), scope))
@@ -328,8 +358,7 @@ public final class DossierModel {
                                         .map(technique ->
                                                 TechniqueListing.of(technique, whose, desk.corpus(contents), scope)))
                                 .orElseThrow(),
-                        this::showPage,
-                        desk::fail);
+                        Work.Listener.of(this::showPage, desk::fail, () -> {}));
     }
 
     private void showPage(Listing page) {

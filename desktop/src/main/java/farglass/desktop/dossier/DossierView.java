@@ -7,11 +7,14 @@ import farglass.desktop.desk.Settings;
 import farglass.drawing.Palette;
 import java.util.Optional;
 import javafx.beans.value.ObservableValue;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.VBox;
 
 /** The Dossier place: whom and through what above, the chapters left, the chapter in the middle, the film that proves it right. */
 public final class DossierView extends BorderPane {
@@ -29,6 +32,8 @@ public final class DossierView extends BorderPane {
             "No bout of %s that was watched lies within what is looked at. Take one of the words above back, or choose No filters under Filters.";
 
     private final Label empty = new Label();
+    private final Button again = new Button("Count again");
+    private final VBox waiting = new VBox(12, empty, again);
 
     public DossierView(DossierModel model, Settings settings, Choosers choosers, ObservableValue<Palette> palette) {
         this.model = model;
@@ -47,6 +52,12 @@ public final class DossierView extends BorderPane {
         setLeft(index);
         this.evidence = new EvidenceView(model, choosers);
         model.pageProperty().addListener(change -> show());
+        again.setId("count-again");
+        again.setOnAction(event -> model.again());
+        again.managedProperty().bind(again.visibleProperty());
+        again.visibleProperty().bind(model.countedProperty().not());
+        waiting.setAlignment(Pos.CENTER);
+        model.countedProperty().addListener(change -> show());
         model.athleteProperty().addListener(change -> show());
         model.chapterProperty().addListener(change -> show());
         model.listingProperty().addListener(change -> show());
@@ -81,10 +92,13 @@ public final class DossierView extends BorderPane {
                 .get()
                 .map(athlete -> nothingLeft
                         ? NOTHING_LEFT.formatted(athlete.name())
-                        : "Counting what is known of %s\u2026".formatted(athlete.name()))
+                        : model.countedProperty().get()
+                                ? "Counting what is known of %s\u2026".formatted(athlete.name())
+                                : "What is known of %s was not counted to its end, so nothing is shown."
+                                        .formatted(athlete.name()))
                 .orElse(NOTHING));
         setRight(null);
-        setCenter(page.isEmpty() || nothingLeft ? empty : listed.isPresent() ? listing : terms ? this.terms : scroll);
+        setCenter(page.isEmpty() || nothingLeft ? waiting : listed.isPresent() ? listing : terms ? this.terms : scroll);
         if (page.isPresent() && !terms && !nothingLeft) {
             setRight(evidence);
         }

@@ -2,6 +2,7 @@ package farglass.desktop.dossier;
 
 import farglass.desktop.desk.Desk;
 import farglass.desktop.desk.Place;
+import farglass.desktop.desk.Work;
 import farglass.desktop.screening.FilmView;
 import farglass.desktop.screening.Player;
 import farglass.film.Film;
@@ -80,11 +81,14 @@ final class EvidenceFilm extends StackPane {
         open = Optional.of(path);
         picture.setWithout("Opening the film");
         desk.work()
-                .start(
+                .latest(
+                        this,
                         "Reading " + path.getFileName(),
                         (progress, cancelled) -> Films.open(path, progress, cancelled),
-                        film -> opened(film, path),
-                        problem -> picture.setWithout("The film is not there: " + path.getFileName()));
+                        Work.Listener.of(
+                                film -> opened(film, path),
+                                problem -> {},
+                                () -> picture.setWithout("The film is not there: " + path.getFileName())));
     }
 
     private void opened(Film film, Path path) {

@@ -12,6 +12,7 @@ import farglass.core.study.Athlete;
 import farglass.core.study.Study;
 import farglass.desktop.desk.Desk;
 import farglass.desktop.desk.Place;
+import farglass.desktop.desk.Work;
 import farglass.library.Contents;
 import farglass.library.Library;
 import farglass.library.report.CornerCard;
@@ -33,6 +34,7 @@ public final class PlanModel {
     private final ReadOnlyObjectWrapper<Optional<GamePlan>> plan = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final ObservableList<UsualAnswers.Attacked> attacked = FXCollections.observableArrayList();
     private final ObservableList<UsualAnswers.Danger> dangers = FXCollections.observableArrayList();
+    private Optional<Athlete> answersOf = Optional.empty();
     private boolean stale = true;
     /** How many changes of the plan are on their way to the disk. */
     private int pending;
@@ -75,28 +77,38 @@ public final class PlanModel {
         // What is on its way to the disk stands here already, and not in the contents yet.
         boolean onItsWay = pending > 0 && isOfSame(plan.get(), kept);
         plan.set(onItsWay ? plan.get() : kept);
+        if (!against.equals(answersOf)) {
+            // Nobody's answers stand under another's name.
+            showNoAnswers();
+            answersOf = against;
+        }
         if (against.isEmpty()) {
-            attacked.clear();
-            dangers.clear();
+            desk.work().forget(this);
             return;
         }
         String name = against.get().name();
         Contents contents = desk.contents();
         record Usual(List<UsualAnswers.Attacked> attacked, List<UsualAnswers.Danger> dangers) {}
         desk.work()
-                .start(
+                .latest(
+                        this,
                         "Counting answers",
                         (progress, cancelled) -> {
                             Corpus corpus = desk.corpus(contents);
                             return new Usual(UsualAnswers.to(name, corpus), UsualAnswers.dangers(name, corpus));
                         },
-                        usual -> {
-                            if (opponent.get().equals(against)) {
-                                attacked.setAll(usual.attacked());
-                                dangers.setAll(usual.dangers());
-                            }
-                        },
-                        desk::fail);
+                        Work.Listener.of(
+                                usual -> {
+                                    attacked.setAll(usual.attacked());
+                                    dangers.setAll(usual.dangers());
+                                },
+                                desk::fail,
+                                this::showNoAnswers));
+    }
+
+    private void showNoAnswers() {
+        attacked.clear();
+        dangers.clear();
     }
 
     private static boolean isOfSame(Optional<GamePlan> one, Optional<GamePlan> other) {

@@ -9,6 +9,7 @@ import farglass.core.lexicon.Words;
 import farglass.core.notation.Diagnostic;
 import farglass.core.study.Athlete;
 import farglass.desktop.desk.Desk;
+import farglass.desktop.desk.Work;
 import farglass.library.Library;
 import farglass.library.OwnWords;
 import farglass.library.table.Column;
@@ -32,7 +33,6 @@ final class TableModel {
             new ReadOnlyObjectWrapper<>(Optional.empty());
     private String a;
     private String b;
-    private int asked;
 
     TableModel(Desk desk, Table table, String a) {
         this.desk = desk;
@@ -68,21 +68,18 @@ final class TableModel {
     }
 
     private void refresh() {
-        int number = ++asked;
         Mapping now = mapping.get();
         Header header = Header.between(
                 Contestant.named(a.isBlank() ? "unknown" : a), Contestant.named(b.isBlank() ? "unknown" : b));
         desk.work()
-                .start(
+                .latest(
+                        this,
                         "Reading the table",
                         (progress, cancelled) -> TableImport.preview(table, now, id, header, lexicon()),
-                        result -> {
-                            // A slower answer to an older question is of no use any more.
-                            if (number == asked) {
-                                preview.set(Optional.of(result));
-                            }
-                        },
-                        desk::fail);
+                        Work.Listener.of(
+                                result -> preview.set(Optional.of(result)),
+                                desk::fail,
+                                () -> preview.set(Optional.empty())));
     }
 
     void column(String heading, Column column) {

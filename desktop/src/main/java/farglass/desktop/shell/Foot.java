@@ -92,7 +92,7 @@ final class Foot extends HBox {
         bar.setPrefWidth(90);
         Button stop = new Button("Stop");
         stop.getStyleClass().add("small");
-        stop.setOnAction(event -> job.cancel());
+        stop.setOnAction(event -> job.stop());
         Label title = new Label(job.title());
         title.getStyleClass().add("quiet");
         HBox view = job.isStoppable() ? new HBox(6, title, bar, stop) : new HBox(6, title, bar);

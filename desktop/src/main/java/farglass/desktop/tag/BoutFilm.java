@@ -4,6 +4,7 @@ import farglass.core.bout.Bout;
 import farglass.core.bout.FilmLink;
 import farglass.core.change.Change;
 import farglass.desktop.desk.Desk;
+import farglass.desktop.desk.Work;
 import farglass.desktop.screening.Player;
 import farglass.film.Film;
 import farglass.film.Films;
@@ -106,7 +107,8 @@ public final class BoutFilm {
         FilmLink wanted = open.get();
         Path named = pathOf(wanted);
         desk.work()
-                .start(
+                .latest(
+                        this,
                         "Reading " + named.getFileName(),
                         (progress, cancelled) -> {
                             Path there = Files.exists(named)
@@ -114,15 +116,32 @@ public final class BoutFilm {
                                     : foundAgain(named).orElse(named);
                             return new Opened(there, Films.open(there, progress, cancelled));
                         },
-                        opened -> show(opened, wanted, named, at, then),
-                        problem -> {
-                            trouble.set(problem.getMessage());
-                            desk.fail(problem);
+                        new Work.Listener<Opened>() {
+                            @Override
+                            public void done(Opened opened) {
+                                show(opened, wanted, named, at, then);
+                            }
+
+                            @Override
+                            public void failed(Exception problem) {
+                                trouble.set(problem.getMessage());
+                                desk.fail(problem);
+                            }
+
+                            @Override
+                            public void stopped() {
+                                trouble.set("Reading the film was stopped. Open the bout again to read it.");
+                            }
                         });
     }
 
     /** A film and where it really was. */
-    private record Opened(Path path, Film film) {}
+    private record Opened(Path path, Film film) implements AutoCloseable {
+        @Override
+        public void close() {
+            film.close();
+        }
+    }
 
     private void show(Opened opened, FilmLink wanted, Path named, OptionalLong at, Runnable then) {
         if (!open.equals(Optional.of(wanted))) {

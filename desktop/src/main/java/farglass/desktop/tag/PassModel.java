@@ -69,7 +69,6 @@ public final class PassModel {
     private final Set<String> settled = new HashSet<>();
 
     private Optional<Pass> pass = Optional.empty();
-    private Optional<Work.Job> counting = Optional.empty();
     private int left;
 
     PassModel(TagModel tag) {
@@ -115,13 +114,13 @@ public final class PassModel {
         Set<String> athletes = desk.subjects().stream().map(Athlete::name).collect(Collectors.toSet());
         List<Bout> bouts = desk.boutsOfStudy();
         Contents contents = desk.contents();
-        counting = Optional.of(desk.work()
-                .start(
+        desk.work()
+                .latest(
+                        this,
                         "Counting what is known",
                         (progress, cancelled) ->
                                 Needs.of(wanted, athletes, desk.corpus(contents).renewed(bouts, desk.lexicon())),
-                        needs -> begin(new Pass(wanted, position, needs)),
-                        desk::fail));
+                        Work.Listener.of(needs -> begin(new Pass(wanted, position, needs)), desk::fail, () -> {}));
     }
 
     private void begin(Pass begun) {
@@ -146,8 +145,7 @@ public final class PassModel {
             tag.player().playingProperty().set(false);
         }
         // Another aim, or another bout: what is still being counted for this one begins nothing.
-        counting.ifPresent(Work.Job::cancel);
-        counting = Optional.empty();
+        tag.desk().work().forget(this);
         pass = Optional.empty();
         together.clear();
         question.set(Optional.empty());

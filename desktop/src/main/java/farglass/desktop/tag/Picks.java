@@ -12,6 +12,7 @@ import farglass.core.scribe.Proposal;
 import farglass.core.scribe.ScribeLine;
 import farglass.core.scribe.Situation;
 import farglass.desktop.desk.Desk;
+import farglass.desktop.desk.Work;
 import farglass.library.Contents;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -65,23 +66,27 @@ public final class Picks {
                 .filter(each -> !each.header().isSecondCoding())
                 .toList();
         if (now.equals(teachers)) {
+            desk.work().forget(this);
             continuations.setAside(bout);
             shownFor = Optional.empty();
             return;
         }
         desk.work()
-                .start(
+                .latest(
+                        this,
                         "Learning what usually comes next",
                         (progress, cancelled) ->
                                 Continuations.learned(desk.corpus(contents).renewed(now, desk.lexicon())),
-                        learned -> {
-                            learned.setAside(bout);
-                            continuations = learned;
-                            teachers = now;
-                            shownFor = Optional.empty();
-                            learnedMore.run();
-                        },
-                        desk::fail);
+                        Work.Listener.of(
+                                learned -> {
+                                    learned.setAside(bout);
+                                    continuations = learned;
+                                    teachers = now;
+                                    shownFor = Optional.empty();
+                                    learnedMore.run();
+                                },
+                                desk::fail,
+                                () -> {}));
     }
 
     /**

@@ -18,6 +18,7 @@ import farglass.core.state.Scale;
 import farglass.core.state.Stand;
 import farglass.core.state.Tide;
 import farglass.core.state.Timeline;
+import farglass.desktop.desk.Work;
 import farglass.drawing.TideMatter;
 import farglass.library.Contents;
 import java.util.ArrayList;
@@ -134,15 +135,18 @@ public final class TideModel {
         Contents contents = tag.desk().contents();
         tag.desk()
                 .work()
-                .start(
+                .latest(
+                        this,
                         "Learning what positions lead to",
                         (progress, cancelled) ->
                                 LearnedScale.of(tag.desk().corpus(contents)).without(bout.id()),
-                        scale -> {
-                            learned = Optional.of(scale);
-                            renew();
-                        },
-                        tag.desk()::fail);
+                        Work.Listener.of(
+                                scale -> {
+                                    learned = Optional.of(scale);
+                                    renew();
+                                },
+                                tag.desk()::fail,
+                                () -> {}));
     }
 
     private Optional<Scorecard> card(Bout bout, Timeline timeline) {

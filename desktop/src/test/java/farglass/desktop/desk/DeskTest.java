@@ -184,6 +184,57 @@ class DeskTest {
         assertThat(told.toString()).as("what was stopped tells nothing").isEmpty();
     }
 
+    @Test
+    void theNewestWishIsShownAndWhatAnOlderOneFindsNever() throws Exception {
+        CountDownLatch go = new CountDownLatch(1);
+        StringBuilder told = new StringBuilder();
+        CountDownLatch closed = new CountDownLatch(1);
+        onScreen(() -> {
+            desk.work()
+                    .latest(
+                            "slot",
+                            "Old",
+                            (progress, cancelled) -> {
+                                await(go);
+                                // A film that was opened, say: nobody will show it, and it must not stay open.
+                                return (AutoCloseable) closed::countDown;
+                            },
+                            Work.Listener.of(film -> told.append("old"), problem -> {}, () -> told.append("none")));
+            desk.work()
+                    .latest(
+                            "slot",
+                            "New",
+                            (progress, cancelled) -> "new",
+                            Work.Listener.of(told::append, problem -> {}, () -> told.append("none")));
+        });
+        go.countDown();
+        rest();
+        assertThat(closed.await(20, TimeUnit.SECONDS)).isTrue();
+        assertThat(told.toString()).isEqualTo("new");
+    }
+
+    @Test
+    void afterAStopNobodysNumbersStandUnderAnothersName() throws Exception {
+        DossierModel model = new DossierModel(desk);
+        onScreen(() -> desk.placeProperty().set(Place.DOSSIER));
+        rest();
+        assertThat(model.pageProperty().get().orElseThrow().athlete()).isEqualTo("Runa");
+        onScreen(() -> {
+            model.athleteProperty()
+                    .set(model.athletes().stream()
+                            .filter(athlete -> athlete.name().equals("Maren"))
+                            .findFirst());
+            assertThat(model.pageProperty().get()).isEmpty();
+            desk.work().jobs().forEach(Work.Job::stop);
+        });
+        rest();
+        assertThat(model.pageProperty().get()).isEmpty();
+        assertThat(model.countedProperty().get()).isFalse();
+        onScreen(model::again);
+        rest();
+        assertThat(model.pageProperty().get().orElseThrow().athlete()).isEqualTo("Maren");
+    }
+
     /** The headers are shown at once; nothing that is done before the rest was read may lose it. */
     @Test
     void whatHappenedInTheBoutsMayArriveLater() throws Exception {
