@@ -1,6 +1,5 @@
 package farglass.library;
 
-import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
@@ -31,18 +30,19 @@ final class Seal {
 
     /** Adds the next moment. */
     void add(Row row) {
-        word(row.key());
+        StringBuilder words = new StringBuilder(512);
+        word(words, row.key());
         row.columns().forEach((column, value) -> {
-            word(column);
+            word(words, column);
             // Whole and real numbers of one value are different bytes on the disk.
-            word(value == null ? "-" : value.getClass().getSimpleName() + value);
+            word(words, value == null ? "-" : value.getClass().getSimpleName() + value);
         });
+        sum.update(words.toString().getBytes(StandardCharsets.UTF_8));
     }
 
-    private void word(String text) {
-        byte[] bytes = text.getBytes(StandardCharsets.UTF_8);
-        sum.update(ByteBuffer.allocate(Integer.BYTES).putInt(bytes.length).array());
-        sum.update(bytes);
+    /** With its length in front: else two words could share their letters otherwise. */
+    private static void word(StringBuilder words, String text) {
+        words.append(text.length()).append(':').append(text);
     }
 
     /** {@return the seal of the bout whose moments were added} */

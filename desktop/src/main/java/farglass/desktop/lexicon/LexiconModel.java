@@ -14,14 +14,17 @@ import farglass.core.lexicon.Technique;
 import farglass.core.lexicon.Term;
 import farglass.core.lexicon.Words;
 import farglass.desktop.desk.Desk;
+import farglass.desktop.desk.Place;
+import farglass.desktop.desk.Work;
+import farglass.library.Contents;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.TreeMap;
 import java.util.stream.Stream;
 import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.beans.property.SimpleObjectProperty;
@@ -41,32 +44,54 @@ public final class LexiconModel {
     private final ObservableList<Term> found = FXCollections.observableArrayList();
     private final ObservableList<Unnamed> unnamed = FXCollections.observableArrayList();
     private final ObjectProperty<Optional<Term>> chosen = new SimpleObjectProperty<>(Optional.empty());
+    private final ReadOnlyObjectWrapper<WordCounts> counts = new ReadOnlyObjectWrapper<>(WordCounts.NONE);
+    private boolean stale = true;
     private final ReadOnlyStringWrapper summary = new ReadOnlyStringWrapper("");
 
     public LexiconModel(Desk desk) {
         this.desk = desk;
         search.addListener(change -> find());
         kind.addListener(change -> find());
-        desk.contentsProperty().addListener(change -> refresh());
+        desk.contentsProperty().addListener(change -> outdate());
+        desk.placeProperty().addListener(change -> refresh());
+        find();
         refresh();
     }
 
+    private void outdate() {
+        stale = true;
+        refresh();
+    }
+
+    /** Counts only while it is looked at. */
     private void refresh() {
-        Map<String, Integer> counts = new TreeMap<>();
-        for (Bout bout : desk.contents().bouts()) {
-            for (Moment moment : bout.moments()) {
-                if (moment.deed() instanceof Deed.Unnamed deed) {
-                    counts.merge(deed.words(), 1, Integer::sum);
-                }
-            }
+        if (!stale || desk.placeProperty().get() != Place.LEXICON) {
+            return;
         }
-        unnamed.setAll(counts.entrySet().stream()
-                .map(entry -> new Unnamed(entry.getKey(), entry.getValue()))
-                .sorted(Comparator.comparingInt(Unnamed::moments).reversed())
-                .toList());
+        stale = false;
         Optional<String> kept = chosen.get().map(Term::key);
         find();
         kept.flatMap(lexicon()::term).ifPresent(term -> chosen.set(Optional.of(term)));
+        Contents contents = desk.contents();
+        desk.work()
+                .latest(
+                        this,
+                        "Counting words",
+                        (progress, cancelled) -> WordCounts.of(contents.bouts(), cancelled),
+                        Work.Listener.of(this::show, desk::fail, () -> stale = true));
+    }
+
+    private void show(WordCounts found) {
+        counts.set(found);
+        unnamed.setAll(found.unnamed().entrySet().stream()
+                .map(entry -> new Unnamed(entry.getKey(), entry.getValue()))
+                .sorted(Comparator.comparingInt(Unnamed::moments).reversed())
+                .toList());
+    }
+
+    /** {@return how often each entry occurs, as it was last counted} */
+    ReadOnlyObjectProperty<WordCounts> countsProperty() {
+        return counts.getReadOnlyProperty();
     }
 
     private Lexicon lexicon() {
@@ -126,7 +151,7 @@ public final class LexiconModel {
 
     /** {@return what is known of an entry, a line each} */
     public List<TermFacts.Fact> facts(Term term) {
-        return TermFacts.of(term, lexicon(), occurrences(term));
+        return TermFacts.of(term, lexicon(), counts.get().entries().getOrDefault(term.key(), 0));
     }
 
     /** {@return whether this library added the entry, or changed it whole} */

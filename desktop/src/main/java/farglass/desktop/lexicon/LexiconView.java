@@ -57,6 +57,7 @@ public final class LexiconView extends BorderPane {
         setCenter(scroll);
         setRight(unnamedWords());
         model.chosenProperty().addListener(change -> show());
+        model.countsProperty().addListener(change -> show());
         show();
     }
 

@@ -1,12 +1,17 @@
 package farglass.desktop.shelf;
 
 import farglass.core.bout.Bout;
+import farglass.core.bout.Seat;
 import farglass.core.change.Change;
+import farglass.core.lexicon.Lexicon;
 import farglass.core.state.Counting;
 import farglass.core.study.Athlete;
 import farglass.desktop.desk.Desk;
+import farglass.desktop.desk.Place;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import javafx.beans.property.ReadOnlyStringProperty;
@@ -19,30 +24,59 @@ import javafx.collections.ObservableList;
 public final class ShelfModel {
     private final Desk desk;
     private final ObservableList<ShelfRow> rows = FXCollections.observableArrayList();
+    private final Map<String, ShelfRow> known = new HashMap<>();
+    private Lexicon wordsOf;
+    private boolean wereArriving;
+    private boolean stale = true;
     private final ReadOnlyStringWrapper summary = new ReadOnlyStringWrapper("");
 
     public ShelfModel(Desk desk) {
         this.desk = desk;
-        desk.contentsProperty().addListener(change -> refresh());
-        desk.studyProperty().addListener(change -> refresh());
-        desk.news().addListener((MapChangeListener<String, String>) change -> refresh());
+        desk.contentsProperty().addListener(change -> outdate());
+        desk.studyProperty().addListener(change -> outdate());
+        desk.placeProperty().addListener(change -> refresh());
+        desk.news().addListener((MapChangeListener<String, String>) change -> outdate());
         refresh();
     }
 
+    private void outdate() {
+        stale = true;
+        refresh();
+    }
+
+    /** Only while it is looked at; of a bout that is as it was, the row is, too. */
     private void refresh() {
+        if (!stale || desk.placeProperty().get() != Place.SHELF) {
+            return;
+        }
+        stale = false;
+        Lexicon lexicon = desk.lexicon();
+        boolean arriving = desk.arrivingProperty().get();
+        if (lexicon != wordsOf || arriving != wereArriving) {
+            known.clear();
+        }
+        wordsOf = lexicon;
+        wereArriving = arriving;
         List<ShelfRow> now = desk.boutsOfStudy().stream()
-                .map(bout -> ShelfRow.of(
-                        bout,
-                        desk.studied(bout),
-                        desk.lexicon(),
-                        desk.arrivingProperty().get(),
-                        desk.news().containsKey(bout.id())))
+                .map(bout -> row(bout, lexicon, arriving))
                 .sorted(Comparator.comparing(
                                 (ShelfRow row) -> row.bout().header().date().orElse(java.time.LocalDate.MIN))
                         .reversed())
                 .toList();
         rows.setAll(now);
-        summary.set(desk.arrivingProperty().get() ? "" : summary(now));
+        summary.set(arriving ? "" : summary(now));
+    }
+
+    private ShelfRow row(Bout bout, Lexicon lexicon, boolean arriving) {
+        Seat studied = desk.studied(bout);
+        boolean news = desk.news().containsKey(bout.id());
+        ShelfRow before = known.get(bout.id());
+        if (before != null && before.bout() == bout && before.studied() == studied && before.news() == news) {
+            return before;
+        }
+        ShelfRow made = ShelfRow.of(bout, studied, lexicon, arriving, news);
+        known.put(bout.id(), made);
+        return made;
     }
 
     private String summary(List<ShelfRow> all) {

@@ -23,6 +23,7 @@ import java.util.function.Supplier;
  *
  * @param names both names, the athlete under study first
  * @param seen what is known of it: watched, tagged, or a result only
+ * @param news whether it changed what may be said of an athlete of the study
  * @param tide works out how it went: only for rows that are looked at
  */
 record ShelfRow(
@@ -34,6 +35,7 @@ record ShelfRow(
         String rules,
         String result,
         String seen,
+        boolean news,
         Supplier<Tide> tide) {
     /**
      * @param arriving whether only the header is known yet
@@ -64,6 +66,7 @@ record ShelfRow(
                 rules,
                 header.result().map(result -> result(result, studied, lexicon)).orElse("result not noted"),
                 arriving ? "being read" : seen(bout) + (news ? ", news (D)" : ""),
+                news,
                 once(() -> Tide.of(bout, Timeline.of(bout, lexicon), lexicon, studied, Ladder.POINTS)));
     }
 

@@ -11,6 +11,7 @@ import farglass.core.lexicon.School;
 import farglass.core.lexicon.Term;
 import farglass.core.notation.BoutFile;
 import farglass.desktop.desk.Desk;
+import farglass.desktop.desk.Place;
 import farglass.library.Library;
 import java.nio.file.Path;
 import java.time.Clock;
@@ -40,7 +41,7 @@ class LexiconModelTest {
     private LexiconModel model;
 
     @BeforeEach
-    void lay() {
+    void lay() throws Exception {
         Library library = Library.create(folder.resolve("l.farglass"), Clock.systemUTC(), "t");
         Bout bout = BoutFile.parse(
                         "far-glass bout 1\nid: x\nA: Maren\nB: Runa\n0:10 A \"coat hanger\"\n0:20 A \"coat hanger\"; private\n0:30 B \"odd hook\"\n",
@@ -50,6 +51,8 @@ class LexiconModelTest {
         library.change("Prepare", Change.added(bout));
         desk = new Desk(library, Lexicon.shipped(), Runnable::run);
         model = new LexiconModel(desk);
+        desk.placeProperty().set(Place.LEXICON);
+        rest();
     }
 
     @AfterEach
@@ -60,6 +63,9 @@ class LexiconModelTest {
     private void rest() throws Exception {
         // A write that changes nothing comes last, so everything before it is done.
         desk.change("Nothing").get(20, TimeUnit.SECONDS);
+        while (!desk.work().jobs().isEmpty()) {
+            TimeUnit.MILLISECONDS.sleep(5);
+        }
     }
 
     private Term term(String key) {
@@ -90,6 +96,7 @@ class LexiconModelTest {
         assertThat(named.moments().get(1).technique()).contains("rear-naked-choke");
         assertThat(named.moments().get(1).telling().confidential()).isTrue();
         desk.undo().get(20, TimeUnit.SECONDS);
+        rest();
         assertThat(model.unnamed()).hasSize(2);
     }
 

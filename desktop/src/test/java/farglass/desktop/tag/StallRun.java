@@ -1,0 +1,116 @@
+package farglass.desktop.tag;
+
+import farglass.core.bout.Bout;
+import farglass.core.bout.FilmLink;
+import farglass.core.change.Change;
+import farglass.core.lexicon.Lexicon;
+import farglass.core.script.ScriptFile;
+import farglass.core.simulate.Acted;
+import farglass.core.simulate.Cast;
+import farglass.desktop.desk.Desk;
+import farglass.desktop.desk.Place;
+import farglass.library.Library;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import java.util.concurrent.TimeUnit;
+import org.testfx.util.WaitForAsyncUtils;
+
+/**
+ * How long the interface thread answers nobody after a tag, a change of place and an opening in a large library, and what it does then:
+ * {@code StallRun BOUTS [LIBRARY]}, with the flags of the tests. A library that is there already is used as it is.
+ */
+final class StallRun {
+    private static final int ACTED = 100;
+
+    private StallRun() {}
+
+    public static void main(String[] arguments) throws Exception {
+        int bouts = Integer.parseInt(arguments[0]);
+        Path path = arguments.length > 1
+                ? Path.of(arguments[1])
+                : Files.createTempDirectory("stall").resolve("big.farglass");
+        if (!Files.exists(path)) {
+            lay(path, bouts);
+        }
+        RunWindow window = RunWindow.open(path);
+        Desk desk = window.workbench().shell().orElseThrow().desk();
+        rest(desk);
+        StallWatch watch = new StallWatch();
+        watch.begin();
+        String id = on(() -> desk.contents().bouts().get(7).id());
+        step(watch, desk, "open in Tag", () -> {
+            desk.show(new Desk.Spot(id, Optional.empty()));
+            return null;
+        });
+        for (int i = 0; i < 16; i++) {
+            long at = (20L + 7 * i) * 1_000_000;
+            step(watch, desk, "tag " + i, () -> {
+                window.tag().seekBout(at);
+                window.tag().pick(1);
+                return null;
+            });
+        }
+        for (Place place : List.of(Place.SHELF, Place.DOSSIER, Place.PLAN, Place.LEXICON, Place.TAG)) {
+            step(watch, desk, "go to " + place, () -> {
+                desk.placeProperty().set(place);
+                return null;
+            });
+        }
+        step(watch, desk, "tag again", () -> {
+            window.tag().pick(1);
+            return null;
+        });
+        System.exit(0);
+    }
+
+    private static void lay(Path path, int bouts) throws Exception {
+        List<Acted> acted = Cast.league(ACTED, Lexicon.shipped());
+        List<Change> changes = new ArrayList<>();
+        Path films = Files.createDirectories(path.resolveSibling("films"));
+        for (int i = 0; i < bouts; i++) {
+            Acted one = acted.get(i % ACTED);
+            Bout told = one.told();
+            Files.writeString(films.resolve(told.id() + ".script"), ScriptFile.print(one.script()));
+            List<FilmLink> link = List.of(new FilmLink("films/" + told.id() + ".script", 0));
+            changes.add(Change.added(
+                    new Bout("big-%05d".formatted(i), told.header().withFilms(link), told.moments(), List.of())));
+        }
+        try (Library library = Library.create(path, Clock.systemUTC(), "stall")) {
+            library.change("Lay", changes);
+        }
+    }
+
+    private static <T> T on(Callable<T> work) throws Exception {
+        return WaitForAsyncUtils.asyncFx(work).get(120, TimeUnit.SECONDS);
+    }
+
+    private static void rest(Desk desk) throws Exception {
+        WaitForAsyncUtils.waitFor(
+                5,
+                TimeUnit.MINUTES,
+                () -> on(() ->
+                        desk.work().jobs().isEmpty() && !desk.arrivingProperty().get()));
+        TimeUnit.MILLISECONDS.sleep(400);
+    }
+
+    private static void step(StallWatch watch, Desk desk, String what, Callable<Void> work) throws Exception {
+        watch.forget();
+        on(work);
+        rest(desk);
+        System.out.printf(Locale.ROOT, "%-14s busy for at most %4.0f ms%n", what, watch.longestMillis());
+        Map<String, Integer> doing = new HashMap<>();
+        watch.doing().forEach(place -> doing.merge(place, 1, Integer::sum));
+        doing.entrySet().stream()
+                .sorted(Map.Entry.<String, Integer>comparingByValue().reversed())
+                .limit(6)
+                .forEach(each -> System.out.printf("    %3d ms  %s%n", each.getValue(), each.getKey()));
+    }
+}
