@@ -9,48 +9,17 @@ import farglass.core.change.Change;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.simulate.Cast;
 import farglass.library.Library;
-import java.io.ByteArrayOutputStream;
-import java.io.PrintStream;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.stream.Stream;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /** The work without a window. */
-class CommandTest {
+class CommandTest extends AtTheCommandLine {
     @TempDir
     Path folder;
-
-    private final PrintStream out = System.out;
-    private final PrintStream err = System.err;
-    private final ByteArrayOutputStream told = new ByteArrayOutputStream();
-
-    @BeforeEach
-    void listen() {
-        PrintStream both = new PrintStream(told, true, StandardCharsets.UTF_8);
-        System.setOut(both);
-        System.setErr(both);
-    }
-
-    @AfterEach
-    void stopListening() {
-        System.setOut(out);
-        System.setErr(err);
-    }
-
-    private int run(String... arguments) {
-        told.reset();
-        return FarGlass.execute(arguments);
-    }
-
-    private String words() {
-        return told.toString(StandardCharsets.UTF_8);
-    }
 
     @TempDir
     private static Path shared;
@@ -187,7 +156,7 @@ class CommandTest {
     }
 
     private String said(String... arguments) {
-        assertThat(run(arguments)).isZero();
+        assertThat(run((Object[]) arguments)).isZero();
         return words();
     }
 
@@ -216,7 +185,7 @@ class CommandTest {
         try (Stream<Path> written = Files.list(files)) {
             written.map(Path::toString).forEach(arguments::add);
         }
-        assertThat(run(arguments.toArray(String[]::new))).as(words()).isZero();
+        assertThat(run(arguments.toArray())).as(words()).isZero();
         try (Library first = Library.open(demo, Home.clock(), "t");
                 Library second = Library.open(folder.resolve("other.farglass"), Home.clock(), "t")) {
             assertThat(second.contents().bouts().equals(first.contents().bouts()))

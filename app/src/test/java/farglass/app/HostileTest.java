@@ -8,52 +8,30 @@ import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
 import farglass.library.Library;
 import java.io.ByteArrayInputStream;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
-import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Duration;
-import java.util.List;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Assertions;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /** Files and targets that are wrong, endless or somebody's: a sentence and an exit code, and nothing harmed. */
-class HostileTest {
+class HostileTest extends AtTheCommandLine {
     private static final String HEAD = "far-glass bout 1\nid: b\nA: Juno\nB: Pip\n";
 
     @TempDir
     Path folder;
 
-    private final PrintStream out = System.out;
-    private final PrintStream err = System.err;
     private final InputStream in = System.in;
-    private final ByteArrayOutputStream told = new ByteArrayOutputStream();
-
-    @BeforeEach
-    void listen() {
-        PrintStream both = new PrintStream(told, true, StandardCharsets.UTF_8);
-        System.setOut(both);
-        System.setErr(both);
-    }
 
     @AfterEach
-    void stopListening() {
-        System.setOut(out);
-        System.setErr(err);
+    void giveInputBack() {
         System.setIn(in);
-    }
-
-    private int run(Object... arguments) {
-        told.reset();
-        return FarGlass.execute(
-                List.of(arguments).stream().map(Object::toString).toArray(String[]::new));
     }
 
     /** Refused in a sentence: no stack of ours, no name of a class, no number of an error. */
@@ -63,10 +41,6 @@ class HostileTest {
                 .contains(why)
                 .doesNotContain("\tat ", "Exception", "farglass.")
                 .doesNotContainPattern("\\(-\\d+\\)");
-    }
-
-    private String words() {
-        return told.toString(StandardCharsets.UTF_8);
     }
 
     private Path file(String name, String text) throws IOException {

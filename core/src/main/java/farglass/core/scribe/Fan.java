@@ -81,39 +81,17 @@ public record Fan(String question, List<Choice> choices, SideRule sides) {
         }
     }
 
-    private static final List<Choice> OUTCOMES = List.of(
-            Choice.of(Became.HELD),
-            Choice.of(Became.NEARLY),
-            Choice.of(Became.THREATENED),
-            Choice.of(Became.ABANDONED),
-            Choice.of(Became.SHOWN),
-            Choice.of(Became.OFF_BALANCED),
-            Choice.of(Became.TURNED),
-            Choice.of(Became.CUT_OFF));
-    private static final List<Choice> TAKEDOWNS = List.of(
-            Choice.of(Became.HELD),
-            Choice.of(Became.NEARLY),
-            Choice.of(Became.THREATENED),
-            Choice.of(Became.ABANDONED),
-            Choice.of(Became.SHOWN),
+    private static final List<Choice> OUTCOMES =
+            attack(Choice.of(Became.OFF_BALANCED), Choice.of(Became.TURNED), Choice.of(Became.CUT_OFF));
+    private static final List<Choice> TAKEDOWNS = attack(
             Choice.of(Became.THREATENED, Stage.IN_HAND),
             Choice.of(Became.NEARLY, Stage.DOWN),
             Choice.of(Became.TURNED));
-    private static final List<Choice> SWEEPS = List.of(
-            Choice.of(Became.HELD),
-            Choice.of(Became.NEARLY),
-            Choice.of(Became.THREATENED),
-            Choice.of(Became.ABANDONED),
-            Choice.of(Became.SHOWN),
+    private static final List<Choice> SWEEPS = attack(
             Choice.of(Became.THREATENED, Stage.OFF_BALANCED),
             Choice.of(Became.THREATENED, Stage.ONE_LEG_LOADED),
             Choice.of(Became.NEARLY, Stage.HIP_DOWN));
-    private static final List<Choice> BACK_TAKES = List.of(
-            Choice.of(Became.HELD),
-            Choice.of(Became.NEARLY),
-            Choice.of(Became.THREATENED),
-            Choice.of(Became.ABANDONED),
-            Choice.of(Became.SHOWN),
+    private static final List<Choice> BACK_TAKES = attack(
             Choice.of(Became.THREATENED, Stage.BEHIND),
             Choice.of(Became.THREATENED, Stage.UPPER_BODY),
             Choice.of(Became.NEARLY, Stage.ONE_HOOK));
@@ -148,6 +126,18 @@ public record Fan(String question, List<Choice> choices, SideRule sides) {
             Choice.of(Became.ABANDONED),
             Choice.of(Became.SHOWN),
             Choice.of(Became.TURNED));
+
+    /** What becomes of every attack, and what is its own. */
+    private static List<Choice> attack(Choice... own) {
+        List<Choice> choices = new ArrayList<>(List.of(
+                Choice.of(Became.HELD),
+                Choice.of(Became.NEARLY),
+                Choice.of(Became.THREATENED),
+                Choice.of(Became.ABANDONED),
+                Choice.of(Became.SHOWN)));
+        choices.addAll(List.of(own));
+        return choices;
+    }
 
     public Fan {
         choices = List.copyOf(choices);

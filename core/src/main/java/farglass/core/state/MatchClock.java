@@ -9,8 +9,10 @@ import farglass.core.bout.Times;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
+import java.util.TreeMap;
 
 /**
  * The match clock, derived from the bout's own timeline: it runs but for stoppages, and for footage that was cut in
@@ -23,12 +25,19 @@ public final class MatchClock {
     /** From an instant on, the clock runs or not. */
     private record Knot(long at, long played, boolean runs) {}
 
+    /** A clock that the picture showed: so much was played by then, and so much was left. */
+    private record Reading(long played, long left) {
+        long leftAt(long playedMicros) {
+            return Math.max(0, left - (playedMicros - played));
+        }
+    }
+
     private final List<Knot> knots = new ArrayList<>();
     private final List<Finding> findings = new ArrayList<>();
     private final OptionalLong left;
     private OptionalLong overtimeFrom = OptionalLong.empty();
-    private OptionalLong lastRead = OptionalLong.empty();
-    private long lastReadLeft;
+    /** By the instant at which it was read. */
+    private final TreeMap<Long, Reading> readings = new TreeMap<>();
 
     private MatchClock(Bout bout) {
         left = bout.header()
@@ -104,8 +113,7 @@ public final class MatchClock {
                                         Times.exact(read.leftMicros()),
                                         Times.seconds(derived.getAsLong()))));
             }
-            lastRead = OptionalLong.of(playedMicros(at));
-            lastReadLeft = read.leftMicros();
+            readings.put(at, new Reading(playedMicros(at), read.leftMicros()));
         }
     }
 
@@ -180,17 +188,24 @@ public final class MatchClock {
 
     /**
      * {@return time left in regular time, 0 or more; empty where neither length nor clock is known, and in overtime} A clock
-     * read off the picture is believed over the derived one from there on.
+     * read off the picture is believed over the derived one from there to the next. Where the length is not known, the first one tells what
+     * was before it, too.
      */
     public OptionalLong leftMicros(long at) {
         if (inOvertime(at)) {
             return OptionalLong.empty();
         }
         long played = playedMicros(at);
-        if (lastRead.isPresent() && played >= lastRead.getAsLong()) {
-            return OptionalLong.of(Math.max(0, lastReadLeft - (played - lastRead.getAsLong())));
+        Map.Entry<Long, Reading> read = readings.floorEntry(at);
+        if (read != null) {
+            return OptionalLong.of(read.getValue().leftAt(played));
         }
-        return left.isEmpty() ? left : OptionalLong.of(Math.max(0, left.getAsLong() - played));
+        if (left.isPresent()) {
+            return OptionalLong.of(Math.max(0, left.getAsLong() - played));
+        }
+        return readings.isEmpty()
+                ? OptionalLong.empty()
+                : OptionalLong.of(readings.firstEntry().getValue().leftAt(played));
     }
 
     /** {@return clocks read off the picture that contradict the stoppages told} */

@@ -39,6 +39,21 @@ class MatchClockTest {
     }
 
     @Test
+    void everyReadingCountsFromWhereItWasTakenToTheNext() {
+        MatchClock clock = MatchClock.of(Bouts.parsed(
+                "length: 6:00\ncovered: story 0:00 to 6:00\n", "2:00 - time-left 3:30", "4:00 - time-left 1:20"));
+        assertThat(clock.leftMicros(60 * SECOND)).hasValue(300 * SECOND);
+        assertThat(clock.leftMicros(180 * SECOND)).as("from the first").hasValue(150 * SECOND);
+        assertThat(clock.leftMicros(270 * SECOND)).as("from the second").hasValue(50 * SECOND);
+        MatchClock unknown = MatchClock.of(
+                Bouts.parsed("covered: story 0:00 to 6:00\n", "1:00 - time-left 4:00", "2:00 - time-left 3:00"));
+        assertThat(unknown.leftMicros(30 * SECOND))
+                .as("what is left before the first reading follows from it")
+                .hasValue(270 * SECOND);
+        assertThat(unknown.findings()).isEmpty();
+    }
+
+    @Test
     void withoutLengthOrClockTheTimeLeftIsUnknownAndOvertimeHasItsOwn() {
         assertThat(MatchClock.of(Bouts.of("0:10 A mark")).leftMicros(SECOND)).isEmpty();
         MatchClock clock = MatchClock.of(Bouts.parsed(

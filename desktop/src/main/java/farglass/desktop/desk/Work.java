@@ -4,6 +4,7 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.Queue;
 import java.util.concurrent.ConcurrentLinkedQueue;
+import java.util.concurrent.ExecutionException;
 import java.util.concurrent.Executor;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -170,6 +171,10 @@ public final class Work implements AutoCloseable {
                 screen.execute(() -> finish(job, () -> done.accept(result), result));
             } catch (Exception e) {
                 screen.execute(() -> finish(job, () -> failed.accept(e), null));
+            } catch (Error e) {
+                // It must not stand in the foot for ever; the machine hears of it all the same.
+                screen.execute(() -> finish(job, () -> failed.accept(new ExecutionException(e.getMessage(), e)), null));
+                throw e;
             }
         });
         return job;
@@ -217,13 +222,17 @@ public final class Work implements AutoCloseable {
 
     /** A film that nobody wants any more must not stay open. */
     private void letGo(AutoCloseable held) {
-        hands.execute(() -> {
-            try {
-                held.close();
-            } catch (Exception e) {
-                throw new IllegalStateException("What nobody waited for any more could not be closed", e);
-            }
-        });
+        Thread closing = new Thread(
+                () -> {
+                    try {
+                        held.close();
+                    } catch (Exception e) {
+                        throw new IllegalStateException("What nobody waited for any more could not be closed", e);
+                    }
+                },
+                "letting go");
+        closing.setDaemon(true);
+        closing.start();
     }
 
     /** Asks every task to stop, and gives them a moment to put away what they hold. */

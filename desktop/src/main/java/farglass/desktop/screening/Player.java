@@ -159,12 +159,20 @@ public final class Player implements AutoCloseable {
     private void ask(LongSupplier question, LongConsumer answer) {
         long asked = generation;
         filmThread.execute(() -> {
-            long found = question.getAsLong();
-            screen.execute(() -> {
-                if (asked == generation) {
-                    answer.accept(found);
-                }
-            });
+            try {
+                long found = question.getAsLong();
+                screen.execute(() -> {
+                    if (asked == generation) {
+                        answer.accept(found);
+                    }
+                });
+            } catch (RuntimeException | Error e) {
+                screen.execute(() -> {
+                    if (asked == generation) {
+                        trouble.set(words(e));
+                    }
+                });
+            }
         });
     }
 
@@ -210,10 +218,18 @@ public final class Player implements AutoCloseable {
             try {
                 Frame found = shown.at(at);
                 screen.execute(() -> arrived(asked, at, Optional.of(found), ""));
-            } catch (FilmException e) {
-                screen.execute(() -> arrived(asked, at, Optional.empty(), e.getMessage()));
+            } catch (RuntimeException | Error e) {
+                // Whatever a decoder throws: a film that waits for its picture for ever would be frozen for good.
+                screen.execute(() -> arrived(asked, at, Optional.empty(), words(e)));
             }
         });
+    }
+
+    /** {@return what is wrong, and what to do} Of what is no sentence of ours only that the picture is not there. */
+    private static String words(Throwable problem) {
+        return problem instanceof FilmException
+                ? problem.getMessage()
+                : "This picture cannot be read: the film is damaged here, or of a kind that is not read well. Go on a little; if it stays so, convert the film to MP4 (H.264).";
     }
 
     private void arrived(long asked, long at, Optional<Frame> found, String problem) {
@@ -254,7 +270,7 @@ public final class Player implements AutoCloseable {
     private static boolean isMoreToPrepare(Film shown, long at) {
         try {
             return shown.prepare(at);
-        } catch (FilmException e) {
+        } catch (RuntimeException e) {
             // Nobody asked for these frames yet; when somebody does, what is wrong is told then.
             return false;
         }

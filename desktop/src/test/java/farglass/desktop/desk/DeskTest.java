@@ -214,6 +214,21 @@ class DeskTest {
     }
 
     @Test
+    void alsoAnErrorEndsALongWork() throws Exception {
+        StringBuilder told = new StringBuilder();
+        onScreen(() -> desk.work()
+                .start(
+                        "Falling",
+                        (progress, cancelled) -> {
+                            throw new StackOverflowError();
+                        },
+                        result -> told.append("done"),
+                        problem -> told.append("failed")));
+        rest();
+        assertThat(told.toString()).isEqualTo("failed");
+    }
+
+    @Test
     void afterAStopNobodysNumbersStandUnderAnothersName() throws Exception {
         DossierModel model = new DossierModel(desk);
         onScreen(() -> desk.placeProperty().set(Place.DOSSIER));

@@ -29,6 +29,10 @@ class PlayerTest {
             if (micros == 9_000_000) {
                 throw new FilmException("hurt there");
             }
+            if (micros == 8_000_000) {
+                // As a decoder may do with a film of a kind that nobody thought of.
+                throw new IndexOutOfBoundsException("Index 3 out of bounds for length 3");
+            }
             return new Frame(micros / 40_000 * 40_000, 1, 1, new int[1]);
         }
 
@@ -118,6 +122,19 @@ class PlayerTest {
         player.step(-1);
         decode();
         assertThat(player.timeProperty().get()).isEqualTo(40_000);
+    }
+
+    @Test
+    void whateverADecoderThrowsIsToldAndTheNextWishIsTriedAgain() {
+        player.show(Optional.of(ten));
+        decode();
+        player.seek(8_000_000);
+        decode();
+        assertThat(player.troubleProperty().get()).contains("cannot be read").doesNotContain("Index");
+        player.seek(1_000_000);
+        decode();
+        assertThat(player.frameProperty().get().orElseThrow().atMicros()).isEqualTo(1_000_000);
+        assertThat(player.troubleProperty().get()).isEmpty();
     }
 
     @Test
