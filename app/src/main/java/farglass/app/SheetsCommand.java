@@ -70,13 +70,19 @@ final class SheetsCommand implements Callable<Integer> {
         tables.keySet().forEach(table -> new Destination(table, force, List.of(library)).check());
         Files.createDirectories(folder);
         Map<Path, Path> whole = new LinkedHashMap<>();
-        for (Map.Entry<Path, String> table : tables.entrySet()) {
-            Path part = Files.createTempFile(folder, "table", ".part");
-            Files.writeString(part, table.getValue());
-            whole.put(part, table.getKey());
-        }
-        for (Map.Entry<Path, Path> table : whole.entrySet()) {
-            Files.move(table.getKey(), table.getValue(), StandardCopyOption.REPLACE_EXISTING);
+        try {
+            for (Map.Entry<Path, String> table : tables.entrySet()) {
+                Path unfinished = Destination.unfinished(folder, ".csv");
+                whole.put(unfinished, table.getKey());
+                Files.writeString(unfinished, table.getValue());
+            }
+            for (Map.Entry<Path, Path> table : whole.entrySet()) {
+                Files.move(table.getKey(), table.getValue(), StandardCopyOption.REPLACE_EXISTING);
+            }
+        } finally {
+            for (Path unfinished : whole.keySet()) {
+                Files.deleteIfExists(unfinished);
+            }
         }
     }
 }

@@ -117,6 +117,9 @@ class HostileTest extends AtTheCommandLine {
         assertThat(run("convert", bout, "--out", folder.resolve("new.json"), "--to", "json"))
                 .isZero();
         assertThat(part).hasContent("somebody's");
+        assertThat(Files.getPosixFilePermissions(folder.resolve("new.json")))
+                .as("read by whom any new file may")
+                .isEqualTo(Files.getPosixFilePermissions(kept));
         assertThat(run("convert", bout, "--out", kept, "--to", "json", "--force"))
                 .isZero();
         assertThat(Files.readString(kept)).contains("far-glass bout");

@@ -16,6 +16,7 @@ import java.nio.file.StandardCopyOption;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.UUID;
 import java.util.function.BooleanSupplier;
 import java.util.function.DoubleConsumer;
 
@@ -107,7 +108,8 @@ public final class Reel {
     /** A name that nobody has; the container follows from the ending. */
     private static Path unfinished(Path mp4) {
         try {
-            return Files.createTempFile(mp4.toAbsolutePath().getParent(), ".unfinished-", ".mp4");
+            // No temporary file: that could be read by its owner alone.
+            return Files.createFile(mp4.toAbsolutePath().resolveSibling(".unfinished-" + UUID.randomUUID() + ".mp4"));
         } catch (IOException e) {
             throw new FilmException(
                     "%s could not be written. Check that there is room on the disk and that the folder may be written."

@@ -9,6 +9,7 @@ import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.util.Collection;
 import java.util.List;
+import java.util.UUID;
 
 /**
  * Where something is to be written for somebody. Never onto what it is made from, a library, or what is no ordinary file; onto another
@@ -67,6 +68,11 @@ public record Destination(Path path, boolean over, List<Path> inputs) {
         }
     }
 
+    /** {@return a new file that nobody has, for what is not whole yet} It may be read by whom any new file may: a temporary file is its owner's alone. */
+    public static Path unfinished(Path folder, String ending) throws IOException {
+        return Files.createFile(folder.resolve(".unfinished-" + UUID.randomUUID() + ending));
+    }
+
     private boolean isSame(Path input) {
         try {
             return Files.exists(input) && Files.isSameFile(input, path);
@@ -87,7 +93,7 @@ public record Destination(Path path, boolean over, List<Path> inputs) {
         Path folder = path.toAbsolutePath().getParent();
         try {
             // The ending stays: some writers choose the format by it.
-            Path unfinished = Files.createTempFile(folder, ".unfinished-", dot > 0 ? name.substring(dot) : "");
+            Path unfinished = unfinished(folder, dot > 0 ? name.substring(dot) : "");
             try {
                 filling.fill(unfinished);
                 Files.move(unfinished, path, StandardCopyOption.REPLACE_EXISTING);
