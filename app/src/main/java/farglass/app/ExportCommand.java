@@ -45,7 +45,7 @@ final class ExportCommand implements Callable<Integer> {
     @Override
     public Integer call() throws IOException {
         try (Library open = Library.openToRead(library, Home.clock(), Home.person())) {
-            Contents contents = open.contents();
+            Contents contents = Readable.of(open);
             List<Bout> bouts = athlete == null ? contents.bouts() : contents.boutsOf(athlete);
             if (athlete != null && contents.athleteNamed(athlete).isEmpty()) {
                 throw new LibraryException("There is no athlete named %s in %s. Known are: %s."

@@ -93,7 +93,7 @@ final class ImportCommand implements Callable<Integer> {
         if (mapping == null) {
             return Mapping.guessed(table, lexicon);
         }
-        List<OwnWords.KeptMapping> kept = open.contents().words().mappings();
+        List<OwnWords.KeptMapping> kept = Readable.of(open).words().mappings();
         return kept.stream()
                 .filter(each -> each.name().equals(mapping))
                 .flatMap(each -> Mapping.read(each.text()).stream())
@@ -115,7 +115,7 @@ final class ImportCommand implements Callable<Integer> {
                 ? Library.open(library, Home.clock(), Home.person())
                 : Library.create(library, Home.clock(), Home.person())) {
             Lexicon lexicon =
-                    Lexicon.shipped().with(open.contents().words().texts()).lexicon();
+                    Lexicon.shipped().with(Readable.of(open).words().texts()).lexicon();
             Optional<Header> known = header();
             BoutImport read = BoutImport.preview(files, file -> read(file, known, open, lexicon), open, share -> {});
             BoutImport found = watched ? read.watched() : read;

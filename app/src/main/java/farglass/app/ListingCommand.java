@@ -49,7 +49,7 @@ abstract class ListingCommand implements Callable<Integer> {
     @Override
     public Integer call() {
         try (Library open = Library.openToRead(library, Home.clock(), Home.person())) {
-            Contents contents = open.contents();
+            Contents contents = Readable.of(open);
             if (athlete != null && contents.athleteNamed(athlete).isEmpty()) {
                 throw new LibraryException("There is no athlete named %s in %s. Known are: %s."
                         .formatted(athlete, library, ProfileCommand.names(contents)));

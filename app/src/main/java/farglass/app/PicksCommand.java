@@ -58,7 +58,7 @@ final class PicksCommand implements Callable<Integer> {
             return 0;
         }
         try (Library open = Library.openToRead(source.library, Home.clock(), Home.person())) {
-            Contents contents = open.contents();
+            Contents contents = Readable.of(open);
             tell(
                     contents.bouts(),
                     Lexicon.shipped().with(contents.words().texts()).lexicon(),

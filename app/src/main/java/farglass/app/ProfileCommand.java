@@ -82,7 +82,7 @@ final class ProfileCommand implements Callable<Integer> {
     @Override
     public Integer call() {
         try (Library open = Library.openToRead(library, Home.clock(), Home.person())) {
-            Contents contents = open.contents();
+            Contents contents = Readable.of(open);
             if (contents.athleteNamed(athlete).isEmpty()) {
                 throw new LibraryException("There is no athlete named %s in %s. Known are: %s."
                         .formatted(athlete, library, names(contents)));

@@ -71,7 +71,7 @@ final class ReelCommand implements Callable<Integer> {
             throw new FilmException("%s does not end in .mp4: a reel is an MP4 film.".formatted(out));
         }
         try (Library open = Library.openToRead(library, Home.clock(), Home.person())) {
-            Contents contents = open.contents();
+            Contents contents = Readable.of(open);
             Lexicon lexicon = Lexicon.shipped().with(contents.words().texts()).lexicon();
             List<Reel.Clip> clips = new ArrayList<>();
             int missing = 0;

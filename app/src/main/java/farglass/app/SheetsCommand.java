@@ -44,7 +44,7 @@ final class SheetsCommand implements Callable<Integer> {
     @Override
     public Integer call() throws IOException {
         try (Library open = Library.openToRead(library, Home.clock(), Home.person())) {
-            Contents contents = open.contents();
+            Contents contents = Readable.of(open);
             Lexicon lexicon = Lexicon.shipped().with(contents.words().texts()).lexicon();
             List<Bout> bouts = full
                     ? contents.bouts()

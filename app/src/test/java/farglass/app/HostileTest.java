@@ -173,6 +173,16 @@ class HostileTest extends AtTheCommandLine {
     }
 
     @Test
+    void whatIsLeftOutBecauseItIsDamagedIsSaid() throws Exception {
+        Path library = library(HEAD + "0:10 A knee-cut\n");
+        try (var connection = java.sql.DriverManager.getConnection("jdbc:sqlite:" + library)) {
+            connection.createStatement().executeUpdate("UPDATE moment SET technique = 'armbar'");
+        }
+        run("export", "--library", library, "--out", folder.resolve("out"), "--full");
+        assertThat(words()).contains("Left out, since it is damaged: Juno \u2013 Pip", "Recover", "Wrote 0 files");
+    }
+
+    @Test
     void aVersionBelowNothingIsDamage() throws Exception {
         Path library = library(HEAD);
         try (var connection = java.sql.DriverManager.getConnection("jdbc:sqlite:" + library)) {

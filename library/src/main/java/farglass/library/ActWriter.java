@@ -26,6 +26,10 @@ final class ActWriter implements AutoCloseable {
     private final Optional<String> redoes;
     private final String id = newId();
     private final Set<String> bouts = new HashSet<>();
+    /** Of these a row is another, and so is the seal; a corrected name shows in a bout and changes none of its rows. */
+    private final Set<String> written = new HashSet<>();
+
+    private final Set<String> checked = new HashSet<>();
     private boolean others;
     private boolean any;
 
@@ -55,6 +59,7 @@ final class ActWriter implements AutoCloseable {
     /** @param before the row as it is now, for who knows it already */
     void put(Row row, Optional<Row> before) {
         if (before.isEmpty() || !before.get().image().equals(row.image())) {
+            boutOf(row).ifPresent(this::writes);
             write(row);
             note(row.table(), row.key(), before, Optional.of(row));
         }
@@ -101,6 +106,7 @@ final class ActWriter implements AutoCloseable {
     void remove(String table, String key) {
         Optional<Row> before = prepared.find(table, key);
         if (before.isPresent()) {
+            boutOf(before.get()).ifPresent(this::writes);
             prepared.run("DELETE FROM " + table + " WHERE key = ?", key);
             note(table, key, before, Optional.empty());
         }
@@ -136,13 +142,28 @@ final class ActWriter implements AutoCloseable {
 
     /** {@return the act; empty if nothing differed, so that an edit without effect leaves no undo step} */
     Optional<Act> finish() {
-        bouts.forEach(this::seal);
+        written.forEach(this::seal);
         return any ? Optional.of(new Act(id, what, bouts, others)) : Optional.empty();
     }
 
-    /** {@return whether this act has written something of that bout} */
-    boolean hasWritten(String bout) {
-        return bouts.contains(bout);
+    private static Optional<String> boutOf(Row row) {
+        return switch (row.table()) {
+            case "bout" -> Optional.of(row.key());
+            case "moment" -> Optional.of(row.text("bout"));
+            default -> Optional.empty();
+        };
+    }
+
+    private void writes(String bout) {
+        check(bout);
+        written.add(bout);
+    }
+
+    /** Looks once, before this act writes something of that bout, whether it is as it was written. */
+    void check(String bout) {
+        if (checked.add(bout)) {
+            Seal.check(store, bout);
+        }
     }
 
     /** Seals a bout as it stands now. */

@@ -32,7 +32,10 @@ final class ContentsReader {
         Map<String, Seal> seals = new HashMap<>();
         Map<String, String> unreadable = new HashMap<>();
         store.each("moment", "bout, ord, key", progress, row -> {
-            String bout = row.text("bout");
+            if (!(row.columns().get("bout") instanceof String bout)) {
+                // Of whichever bout it was, that one does not meet its seal without it.
+                return;
+            }
             seals.computeIfAbsent(bout, any -> new Seal()).add(row);
             try {
                 moments.computeIfAbsent(bout, any -> new ArrayList<>()).add(Contents.told(row, MomentRows::moment));
@@ -77,7 +80,8 @@ final class ContentsReader {
     Contents with(List<Bout> bouts, List<Damage> known) {
         Contents read = all(athletes(), bouts);
         Set<Damage> both = new HashSet<>(read.damage());
-        both.addAll(known);
+        // Entries that are no bouts were looked at just now.
+        known.stream().filter(old -> old.bout().isPresent()).forEach(both::add);
         return new Contents(
                 read.athletes(), bouts, read.studies(), read.plans(), read.words(), read.today(), List.copyOf(both));
     }

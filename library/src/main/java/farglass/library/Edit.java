@@ -28,10 +28,9 @@ final class Edit {
      * @throws LibraryException.Refused if somebody else has changed the same
      */
     void lay(Change change) {
-        Change laid = change.onto(new OnDisk(writer.store(), writer::hasWritten))
-                .match(Outcome.Laid::change, refused -> {
-                    throw new LibraryException.Refused(refused.sentence());
-                });
+        Change laid = change.onto(new OnDisk(writer.store(), writer::check)).match(Outcome.Laid::change, refused -> {
+            throw new LibraryException.Refused(refused.sentence());
+        });
         laid.match(writing).run();
     }
 

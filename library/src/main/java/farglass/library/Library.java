@@ -252,7 +252,10 @@ public final class Library implements AutoCloseable {
 
     /** {@return one bout as it now stands} */
     public synchronized Optional<Bout> bout(String id) {
-        return guarded(() -> new OnDisk(new Store(handle), written -> false).bout(id));
+        return guarded(() -> {
+            Store store = new Store(handle);
+            return new OnDisk(store, known -> Seal.check(store, known)).bout(id);
+        });
     }
 
     /**

@@ -70,9 +70,10 @@ final class Mending {
             if (one.isPresent() && (other.isEmpty() || one.equals(other))) {
                 rows.add(one.get());
             } else if (one.isPresent() && other.isPresent()) {
-                // One of the two was turned, and nothing tells which: the log is written once and never again.
-                rows.add(other.get());
-                lost.add("The %s stands as its history has it last, and otherwise in its table: look at it."
+                // One of the two was turned, and nothing tells which: the log is written once and never again, but its
+                // last lines may be gone.
+                rows.add(isHistoryWhole() ? other.get() : one.get());
+                lost.add("The %s stands otherwise in its table than in its history: look at it."
                         .formatted(words(table, key)));
             } else if (other.isPresent()
                     && (there.containsKey(key) || salvage.torn().contains(table))) {
@@ -89,6 +90,10 @@ final class Mending {
             rows.forEach(row -> names.put(row.key(), row.text("name")));
         }
         believed.put(table, rows);
+    }
+
+    private boolean isHistoryWhole() {
+        return !salvage.torn().contains("change");
     }
 
     private static Set<String> keys(Map<String, Row> there, Map<String, Row> logged) {
@@ -153,8 +158,8 @@ final class Mending {
             return right.map(rows -> List.copyOf(rows.values()));
         }
         if (isWhole(there) && differing.isEmpty()) {
-            // Both agree: it is the seal that was turned.
-            mended.add("the checksum of the bout " + words(there.get("")));
+            // Both agree: it is the seal that was turned, or there was none yet.
+            seal.ifPresent(turned -> mended.add("the checksum of the bout " + words(there.get(""))));
             return Optional.of(List.copyOf(there.values()));
         }
         return closest(key, seal.isPresent(), there, logged);
@@ -204,9 +209,11 @@ final class Mending {
         Set<String> all = new LinkedHashSet<>(there.keySet());
         all.addAll(logged.keySet());
         for (String row : all) {
-            Optional<Row> best = Optional.ofNullable(logged.get(row))
+            Map<String, Row> first = isHistoryWhole() ? logged : there;
+            Map<String, Row> second = isHistoryWhole() ? there : logged;
+            Optional<Row> best = Optional.ofNullable(first.get(row))
                     .filter(Mending::isReadable)
-                    .or(() -> Optional.ofNullable(there.get(row)).filter(Mending::isReadable));
+                    .or(() -> Optional.ofNullable(second.get(row)).filter(Mending::isReadable));
             best.ifPresent(known -> rows.put(row, known));
             gone += best.isEmpty() ? 1 : 0;
         }

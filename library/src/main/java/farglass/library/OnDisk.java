@@ -5,43 +5,33 @@ import farglass.core.change.Now;
 import farglass.core.plan.GamePlan;
 import farglass.core.study.Athlete;
 import farglass.core.study.Study;
-import java.util.List;
 import java.util.Optional;
-import java.util.function.Predicate;
+import java.util.function.Consumer;
 
 /** What is in the library's file, read within the very transaction that will write. */
 final class OnDisk implements Now {
     private final Store store;
-    /** Bouts that the act under way has written: they get their seal when it ends. */
-    private final Predicate<String> unsealed;
+    /** Throws for a bout that is not as it was written. */
+    private final Consumer<String> check;
 
-    OnDisk(Store store, Predicate<String> unsealed) {
+    OnDisk(Store store, Consumer<String> check) {
         this.store = store;
-        this.unsealed = unsealed;
+        this.check = check;
     }
 
-    /** @throws LibraryException.Damaged if it is there and cannot be believed: then it must not be written over */
+    /** @throws LibraryException.Damaged if it is there and cannot be believed */
     @Override
     public Optional<Bout> bout(String id) {
-        return store.find("bout", id).map(row -> {
-            List<Row> moments = store.where("moment", "bout", id, "ord, key");
-            Optional<String> sealed = unsealed.test(id)
-                    ? Optional.empty()
-                    : store.findIfThere("seal", id).map(seal -> seal.text("digest"));
-            if (sealed.filter(seal -> !seal.equals(Seal.of(row, moments))).isPresent()) {
-                throw new LibraryException.Damaged(
-                        "Nothing was changed: this bout is not as it was written (its checksum differs). Recover it first, by the Library menu.",
-                        null);
-            }
-            return Contents.told(
-                    row,
-                    bout -> BoutRows.bout(
-                            bout,
-                            moments.stream()
-                                    .map(moment -> Contents.told(moment, MomentRows::moment))
-                                    .toList(),
-                            key -> athlete(key).map(Athlete::name).orElseThrow()));
-        });
+        check.accept(id);
+        return store.find("bout", id)
+                .map(row -> Contents.told(
+                        row,
+                        bout -> BoutRows.bout(
+                                bout,
+                                store.where("moment", "bout", id, "ord, key").stream()
+                                        .map(moment -> Contents.told(moment, MomentRows::moment))
+                                        .toList(),
+                                key -> athlete(key).map(Athlete::name).orElseThrow())));
     }
 
     @Override

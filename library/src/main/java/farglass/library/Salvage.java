@@ -74,21 +74,20 @@ final class Salvage {
 
     /** Reads from both ends: a broken page in the middle then costs the rows on it, not all after it. */
     private void read(Handle handle, String table, String order, Taking taking) {
-        if (!read(handle, table, order + " ASC", taking, false)
-                && !read(handle, table, order + " DESC", taking, true)) {
+        if (!readAll(handle, table, order + " ASC", taking)) {
+            readAll(handle, table, order + " DESC", taking);
             torn.add(table);
         }
     }
 
-    /** @param second whether what was not read from the other end is missing though this end could be read to the middle */
-    private static boolean read(Handle handle, String table, String order, Taking taking, boolean second) {
+    private static boolean readAll(Handle handle, String table, String order, Taking taking) {
         try (var rows = handle.createQuery("SELECT * FROM %s ORDER BY %s".formatted(table, order))
                 .mapToMap()
                 .iterator()) {
             while (rows.hasNext()) {
                 taking.take(rows.next());
             }
-            return !second;
+            return true;
         } catch (RuntimeException e) {
             // What was read before the broken page is kept; that something is missing is told by name of the table.
             return false;
@@ -123,11 +122,6 @@ final class Salvage {
         Map<String, Row> rows = new LinkedHashMap<>();
         logged.getOrDefault(table, Map.of()).forEach((key, row) -> row.ifPresent(last -> rows.put(key, last)));
         return rows;
-    }
-
-    /** {@return whether the change log tells of that row, be it that it was taken out} */
-    boolean isLogged(String table, String key) {
-        return logged.getOrDefault(table, Map.of()).containsKey(key);
     }
 
     Map<String, String> seals() {

@@ -5,6 +5,7 @@ import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * What a bout and all its moments come to, row by row in the order of the bout. SQLite has no checksums of its own: a byte that turned within a
@@ -26,6 +27,24 @@ final class Seal {
         Seal seal = new Seal();
         moments.forEach(seal::add);
         return seal.with(bout);
+    }
+
+    /**
+     * Looks whether a bout is as it was written. What is not must not be written over: that would seal the damage.
+     *
+     * @throws LibraryException.Damaged if it is not, or is gone though it was never taken out
+     */
+    static void check(Store store, String bout) {
+        Optional<String> sealed = store.findIfThere("seal", bout).map(row -> row.text("digest"));
+        if (sealed.isEmpty()) {
+            return;
+        }
+        Optional<Row> row = store.find("bout", bout);
+        if (row.isEmpty() || !sealed.get().equals(of(row.get(), store.where("moment", "bout", bout, "ord, key")))) {
+            throw new LibraryException.Damaged(
+                    "Nothing was changed: this bout is not as it was written (its checksum differs). Recover it first, by the Library menu.",
+                    null);
+        }
     }
 
     /** Adds the next moment. */

@@ -40,6 +40,11 @@ final class Store {
                 .map(columns -> new Row(table, key, columns));
     }
 
+    /** Damage may make anything of a key; it is then the key of nothing. */
+    private static String key(Map<String, Object> columns) {
+        return columns.get("key") instanceof String key ? key : "";
+    }
+
     /** {@return the row of a table that an older library, opened only to read, may not have yet} */
     Optional<Row> findIfThere(String table, String key) {
         return isThere(table) ? find(table, key) : Optional.empty();
@@ -49,14 +54,14 @@ final class Store {
         return handle.createQuery("SELECT * FROM %s WHERE %s = :value ORDER BY %s".formatted(table, column, order))
                 .bind("value", value)
                 .mapToMap()
-                .map(columns -> new Row(table, (String) columns.get("key"), columns))
+                .map(columns -> new Row(table, key(columns), columns))
                 .list();
     }
 
     List<Row> all(String table, String order) {
         return handle.createQuery("SELECT * FROM %s ORDER BY %s".formatted(table, order))
                 .mapToMap()
-                .map(columns -> new Row(table, (String) columns.get("key"), columns))
+                .map(columns -> new Row(table, key(columns), columns))
                 .list();
     }
 
@@ -76,7 +81,7 @@ final class Store {
                 .iterator()) {
             while (rows.hasNext()) {
                 Map<String, Object> columns = rows.next();
-                taking.accept(new Row(table, (String) columns.get("key"), columns));
+                taking.accept(new Row(table, key(columns), columns));
                 done++;
                 if (done % STEP == 0) {
                     progress.accept((double) done / count);

@@ -16,6 +16,7 @@ import java.sql.SQLException;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -88,6 +89,29 @@ class DamageTest {
         assertThat(report.mended()).singleElement().satisfies(words -> assertThat(words)
                 .contains("from its history"));
         isAsItWas();
+    }
+
+    /** An act that writes another row of the bout, or none of it, would work the seal out anew, with the damage in it. */
+    @Test
+    void neitherUndoNorACorrectedNameSealsTheDamage() {
+        sql("UPDATE moment SET at_us = at_us + 1000000 WHERE key = '" + one.id() + "/m2'");
+        try (Library library = open()) {
+            assertThatThrownBy(library::undo).isInstanceOf(LibraryException.Damaged.class);
+            Athlete first = library.contents().athletes().get(0);
+            library.change(
+                    "Correct a name",
+                    new Change.OfAthlete(Optional.of(first), new Athlete(first.id(), first.name() + " Jr.")));
+            assertThat(library.contents().damage()).singleElement().satisfies(damage -> assertThat(damage.bout())
+                    .contains(one.id()));
+        }
+    }
+
+    @Test
+    void aKeyThatIsNoTextIsDamageAndNoSlip() {
+        sql("UPDATE moment SET bout = CAST(bout AS BLOB) WHERE key = 'second/m1'");
+        try (Library library = open()) {
+            assertThat(library.contents().bouts()).containsExactly(one);
+        }
     }
 
     @Test

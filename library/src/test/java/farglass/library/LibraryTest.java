@@ -235,16 +235,13 @@ class LibraryTest {
         }
         // A merge or a repair may change a row by another way than the undo list.
         try (var connection = java.sql.DriverManager.getConnection("jdbc:sqlite:" + file())) {
-            connection.createStatement().executeUpdate("UPDATE bout SET round = 'final'");
+            connection.createStatement().executeUpdate("UPDATE athlete SET name = name || ' Jr.'");
         } catch (java.sql.SQLException e) {
             throw new AssertionError(e);
         }
         try (Library library = again()) {
             assertThatThrownBy(library::undo).hasMessageContaining("\"Add a bout\" cannot be undone");
-            assertThat(library.contents().damage())
-                    .as("nobody but the library writes it")
-                    .singleElement()
-                    .satisfies(damage -> assertThat(damage.bout()).contains(bout.id()));
+            assertThat(library.contents().bouts()).hasSize(1);
         }
     }
 
