@@ -118,6 +118,11 @@ class ContinuationsTest {
                 .isGreaterThan(picks.floorShare() + 0.1)
                 .isLessThan((double) ceiling.amongNine() / ceiling.moments());
         assertThat(picks.calibrationError()).isLessThan(0.015);
+        // What is promised high is read first: there, too, as much comes as is promised.
+        assertThat(picks.bins())
+                .filteredOn(bin -> bin.picks() >= 100)
+                .hasSizeGreaterThan(4)
+                .allSatisfy(bin -> assertThat(bin.came()).isCloseTo(bin.promised(), within(0.06)));
     }
 
     @Test
