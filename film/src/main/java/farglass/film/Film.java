@@ -17,6 +17,24 @@ public interface Film extends AutoCloseable {
      */
     Frame at(long micros);
 
+    /** Somebody who waits for a frame that may take long to come. */
+    interface Waiting {
+        /** {@return whether the frame is still wanted} Asked again and again. */
+        boolean isStillWanted();
+
+        /** Is given a frame that lies on the way to the one wanted, some time before it. */
+        void seeMeanwhile(Frame frame);
+    }
+
+    /**
+     * {@return the frame on screen at that instant, as {@link #at(long)}; empty if it was no longer wanted before it came}
+     *
+     * @throws FilmException if the film cannot be read there
+     */
+    default Optional<Frame> at(long micros, Waiting waiting) {
+        return Optional.of(at(micros));
+    }
+
     /** {@return the time of the frame after the one on screen at that instant; that one's own if it is the last} */
     long after(long micros);
 

@@ -2,18 +2,39 @@ package farglass.film;
 
 import java.util.Arrays;
 
-/** The presentation times of all frames of a video, in order, and which of them can be decoded without others. */
+/**
+ * All frames of a video in order of presentation: when each is shown, which can be decoded without others, and how the packet of each is
+ * found again.
+ */
 final class FrameIndex {
+    /** Where several packets begin at one place, the times of the first ones behind it are guessed wrong: we begin so many before. */
+    private static final int LEAD = 4;
+
     private final long[] pts;
     private final boolean[] keys;
+    private final long[] asked;
+    private final long[] places;
+    private final long[] marks;
+    private final int[] marked;
+    private final boolean byPlace;
 
-    /**
-     * @param pts in the stream's own time base, strictly increasing, at least one
-     * @param keys whether each is a keyframe; the first is taken to be one
-     */
-    FrameIndex(long[] pts, boolean[] keys) {
-        this.pts = pts;
-        this.keys = keys;
+    /** @param log every packet that becomes a picture; at least one */
+    FrameIndex(PacketLog log) {
+        int[] shown = log.asShown();
+        asked = Arrays.stream(shown).mapToLong(log::stamp).toArray();
+        byPlace = log.isTellingPlaces();
+        places = Arrays.stream(shown)
+                .mapToLong(packet -> log.place(byPlace ? packet : Math.max(0, packet - LEAD)))
+                .toArray();
+        // Where only times of decoding are told, the first is taken for the time of the picture shown first, and so on.
+        pts = Arrays.stream(asked).sorted().toArray();
+        keys = new boolean[shown.length];
+        for (int frame = 0; frame < shown.length; frame++) {
+            keys[frame] = log.isKey(shown[frame]);
+        }
+        long[] named = byPlace ? places : asked;
+        marked = PacketLog.sorted(named);
+        marks = Arrays.stream(marked).mapToLong(frame -> named[frame]).toArray();
     }
 
     int size() {
@@ -22,6 +43,31 @@ final class FrameIndex {
 
     long pts(int frame) {
         return pts[frame];
+    }
+
+    /** {@return the time by which the file is asked for the packet of that frame} */
+    long asked(int frame) {
+        return asked[frame];
+    }
+
+    /** {@return from which byte of the file the packet of that frame is read; below 0 if nobody knows} */
+    long place(int frame) {
+        return places[frame];
+    }
+
+    /** {@return whether packets are known by where they stand; otherwise by the time they tell} */
+    boolean isByPlace() {
+        return byPlace;
+    }
+
+    /**
+     * {@return the frame that packet becomes; below 0 if it is none}
+     *
+     * @param mark where it stands in the file, or the time it tells
+     */
+    int frameOf(long mark) {
+        int found = Arrays.binarySearch(marks, mark);
+        return found < 0 ? -1 : marked[found];
     }
 
     /** {@return the last frame not after that time; the first if all are} */

@@ -19,6 +19,8 @@ final class FrameReader implements AutoCloseable {
     private final AVFrame decoded = av_frame_alloc();
     /** The frame the decoder gave last; -1 after a seek. */
     private int position = -1;
+    /** Where the last seek went. */
+    private int sought;
 
     /** Told of every frame that became pixels. */
     interface Shelf {
@@ -33,7 +35,9 @@ final class FrameReader implements AutoCloseable {
     }
 
     static FrameReader again(Path path, FrameIndex index, FrameTimes times) {
-        return new FrameReader(VideoStream.open(path), index, times);
+        VideoStream stream = VideoStream.open(path);
+        stream.use(index);
+        return new FrameReader(stream, index, times);
     }
 
     int position() {
@@ -45,16 +49,17 @@ final class FrameReader implements AutoCloseable {
         return position >= index.keyBefore(wanted) && position < wanted;
     }
 
-    /** Some containers seek to a keyframe after the one asked for; then we ask for ever earlier ones. */
+    /**
+     * Goes to the keyframe from which that frame can be decoded, and decodes it. Some containers seek to a keyframe after the one asked
+     * for; then we ask for ever earlier ones.
+     */
     void goToKeyOf(int wanted, IntPredicate keeps, Shelf shelf) {
         int key = index.keyBefore(wanted);
         for (int from = key; ; from = index.keyBefore(Math.max(0, from - 1))) {
-            stream.seek(index.pts(from), from == 0);
+            stream.seek(from);
             position = -1;
-            if (!next(keeps, shelf)) {
-                throw stream.damaged();
-            }
-            if (position <= key || from == 0) {
+            sought = from;
+            if (next(keeps, shelf) && position <= key || from == 0) {
                 return;
             }
         }
@@ -62,14 +67,22 @@ final class FrameReader implements AutoCloseable {
 
     /** Decodes one frame. {@return false at the end of the film} */
     boolean next(IntPredicate keeps, Shelf shelf) {
-        if (!stream.next(decoded)) {
-            return false;
-        }
-        position = index.frameAt(decoded.best_effort_timestamp());
+        do {
+            if (!stream.next(decoded)) {
+                return false;
+            }
+            // What leans on pictures before the one sought comes out spoilt, and is no frame to count on.
+        } while (VideoStream.frame(decoded) < sought);
+        position = VideoStream.frame(decoded);
         if (keeps.test(position)) {
             shelf.put(position, picture.of(decoded, times.micros(position)));
         }
         return true;
+    }
+
+    /** What comes before that frame need not come out. */
+    void wantFrom(int frame) {
+        stream.wantFrom(frame);
     }
 
     FilmException damaged() {

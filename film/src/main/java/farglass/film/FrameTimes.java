@@ -1,6 +1,8 @@
 package farglass.film;
 
+import static org.bytedeco.ffmpeg.global.avutil.AV_ROUND_DOWN;
 import static org.bytedeco.ffmpeg.global.avutil.av_rescale_q;
+import static org.bytedeco.ffmpeg.global.avutil.av_rescale_q_rnd;
 
 import org.bytedeco.ffmpeg.avutil.AVRational;
 
@@ -27,8 +29,10 @@ final class FrameTimes {
 
     /** {@return the last frame whose time is not after that instant} */
     int frameAt(long micros) {
-        int frame = index.frameAt(index.pts(0) + av_rescale_q(Math.max(0, micros), MICROS, timeBase));
-        // Rounding between the two time bases may fall one short of a frame whose exact time was asked for.
+        int frame =
+                index.frameAt(index.pts(0) + av_rescale_q_rnd(Math.max(0, micros), MICROS, timeBase, AV_ROUND_DOWN));
+        // Microseconds are rounded, so a frame whose time was asked for may lie a little behind it in the time base of
+        // the file.
         return frame + 1 < index.size() && micros(frame + 1) <= micros ? frame + 1 : frame;
     }
 }

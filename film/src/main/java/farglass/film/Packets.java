@@ -15,16 +15,24 @@ import org.bytedeco.ffmpeg.avutil.AVFrame;
 
 /** Reads one stream of a file and decodes it, packet by packet. */
 final class Packets implements AutoCloseable {
+    /** Sees each packet before it is decoded. */
+    interface Inspector {
+        void see(AVPacket packet);
+    }
+
     private final AVFormatContext format;
     private final int number;
     private final AVCodecContext codec;
     private final AVPacket packet = av_packet_alloc();
+    private final Inspector inspector;
     private boolean drained;
 
-    Packets(AVFormatContext format, int number, AVCodecContext codec) {
+    /** @param inspector sees each packet of the stream before it is decoded, and may change it */
+    Packets(AVFormatContext format, int number, AVCodecContext codec, Inspector inspector) {
         this.format = format;
         this.number = number;
         this.codec = codec;
+        this.inspector = inspector;
     }
 
     /** Forgets what was read before a seek. */
@@ -53,6 +61,7 @@ final class Packets implements AutoCloseable {
         while (av_read_frame(format, packet) >= 0) {
             boolean ours = packet.stream_index() == number;
             if (ours) {
+                inspector.see(packet);
                 // A broken packet is refused by the decoder; the ones after it may be whole again.
                 avcodec_send_packet(codec, packet);
             }

@@ -21,6 +21,18 @@ public final class VideoFile implements Film {
     /** So many frames are decoded at a time while nothing is asked for, so that a wish never waits long. */
     private static final int AT_A_TIME = 6;
 
+    private static final Waiting PATIENT = new Waiting() {
+        @Override
+        public boolean isStillWanted() {
+            return true;
+        }
+
+        @Override
+        public void seeMeanwhile(Frame frame) {
+            // Only the frame wanted is of use.
+        }
+    };
+
     private final Path path;
     private final FrameIndex index;
     private final FrameTimes times;
@@ -76,21 +88,60 @@ public final class VideoFile implements Film {
 
     @Override
     public Frame at(long micros) {
+        return at(micros, PATIENT).orElseThrow();
+    }
+
+    @Override
+    public Optional<Frame> at(long micros, Waiting waiting) {
         int wanted = times.frameAt(micros);
         shown = wanted;
         Frame found = kept.get(wanted);
         if (found != null) {
-            return found;
+            return Optional.of(found);
         }
         int keepFrom = wanted - BEHIND;
+        OnTheWay onTheWay = new OnTheWay(keepFrom, waiting);
+        front.wantFrom(keepFrom);
         if (!front.isOnTheWayTo(wanted)) {
-            front.goToKeyOf(wanted, frame -> frame >= keepFrom, this::keep);
+            front.goToKeyOf(wanted, frame -> true, onTheWay);
         }
-        while (front.position() < wanted && front.next(frame -> frame >= keepFrom, this::keep)) {
-            continue;
+        while (front.position() < wanted) {
+            if (!waiting.isStillWanted()) {
+                return Optional.empty();
+            }
+            if (!front.next(onTheWay::isWanted, onTheWay)) {
+                break;
+            }
         }
         // A damaged stretch may lack the very frame: then the nearest one that could be decoded stands in for it.
-        return nearest(wanted).orElseThrow(front::damaged);
+        return Optional.of(nearest(wanted).orElseThrow(front::damaged));
+    }
+
+    /** Keeps what is near the frame wanted, and shows whoever waits now and then how far it has come. */
+    private final class OnTheWay implements FrameReader.Shelf {
+        private static final long NOW_AND_THEN_NANOS = 80_000_000;
+
+        private final int keepFrom;
+        private final Waiting waiting;
+        private long shownNanos = System.nanoTime();
+
+        OnTheWay(int keepFrom, Waiting waiting) {
+            this.keepFrom = keepFrom;
+            this.waiting = waiting;
+        }
+
+        boolean isWanted(int frame) {
+            return frame >= keepFrom || System.nanoTime() - shownNanos > NOW_AND_THEN_NANOS;
+        }
+
+        @Override
+        public void put(int number, Frame frame) {
+            keep(number, frame);
+            if (number < keepFrom) {
+                waiting.seeMeanwhile(frame);
+                shownNanos = System.nanoTime();
+            }
+        }
     }
 
     private Optional<Frame> nearest(int wanted) {
@@ -138,6 +189,7 @@ public final class VideoFile implements Film {
             rear = Optional.of(FrameReader.again(path, index, times));
         }
         int from = Math.max(0, rearTo - BEHIND);
+        rear.get().wantFrom(from);
         if (!rear.get().isOnTheWayTo(from)) {
             rear.get().goToKeyOf(from, this::isWantedBehind, this::keep);
         }

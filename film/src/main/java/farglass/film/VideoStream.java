@@ -1,5 +1,11 @@
 package farglass.film;
 
+import static org.bytedeco.ffmpeg.global.avcodec.AVDISCARD_DEFAULT;
+import static org.bytedeco.ffmpeg.global.avcodec.AVDISCARD_NONREF;
+import static org.bytedeco.ffmpeg.global.avcodec.AV_CODEC_ID_H264;
+import static org.bytedeco.ffmpeg.global.avcodec.AV_CODEC_ID_MPEG1VIDEO;
+import static org.bytedeco.ffmpeg.global.avcodec.AV_CODEC_ID_MPEG2VIDEO;
+import static org.bytedeco.ffmpeg.global.avcodec.AV_CODEC_ID_MPEG4;
 import static org.bytedeco.ffmpeg.global.avcodec.AV_PKT_FLAG_DISCARD;
 import static org.bytedeco.ffmpeg.global.avcodec.AV_PKT_FLAG_KEY;
 import static org.bytedeco.ffmpeg.global.avcodec.av_packet_alloc;
@@ -9,7 +15,9 @@ import static org.bytedeco.ffmpeg.global.avcodec.avcodec_alloc_context3;
 import static org.bytedeco.ffmpeg.global.avcodec.avcodec_free_context;
 import static org.bytedeco.ffmpeg.global.avcodec.avcodec_open2;
 import static org.bytedeco.ffmpeg.global.avcodec.avcodec_parameters_to_context;
+import static org.bytedeco.ffmpeg.global.avformat.AVFMT_TS_DISCONT;
 import static org.bytedeco.ffmpeg.global.avformat.AVSEEK_FLAG_BACKWARD;
+import static org.bytedeco.ffmpeg.global.avformat.AVSEEK_FLAG_BYTE;
 import static org.bytedeco.ffmpeg.global.avformat.av_find_best_stream;
 import static org.bytedeco.ffmpeg.global.avformat.av_read_frame;
 import static org.bytedeco.ffmpeg.global.avformat.av_seek_frame;
@@ -24,8 +32,8 @@ import static org.bytedeco.ffmpeg.global.avutil.av_log_set_level;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.Map;
-import java.util.TreeMap;
+import java.util.Optional;
+import java.util.Set;
 import java.util.function.BooleanSupplier;
 import java.util.function.DoubleConsumer;
 import org.bytedeco.ffmpeg.avcodec.AVCodec;
@@ -45,6 +53,12 @@ final class VideoStream implements AutoCloseable {
         av_log_set_level(AV_LOG_QUIET);
     }
 
+    /** AVI, and program streams as discs and old recorders hold them. */
+    private static final Set<String> TELLING_DECODING = Set.of("avi", "mpeg");
+
+    private static final Set<Integer> LEAVING_OUT =
+            Set.of(AV_CODEC_ID_H264, AV_CODEC_ID_MPEG1VIDEO, AV_CODEC_ID_MPEG2VIDEO, AV_CODEC_ID_MPEG4);
+
     private final Path path;
     private final AVFormatContext format;
     private final int number;
@@ -52,6 +66,15 @@ final class VideoStream implements AutoCloseable {
     private final AVCodecContext codec;
     private final AVPacket packet = av_packet_alloc();
     private final Packets packets;
+    /** Of every packet such files tell when it is decoded, of some or all not when it is shown. */
+    private final boolean tellsNoPresentation;
+    /** What no other picture leans on is told for sure by these. */
+    private final boolean isLeavingOutSafe;
+
+    private Optional<FrameIndex> index = Optional.empty();
+    private int wantedFrom;
+    /** Whether what comes lies before the keyframe sought, where times may be guessed wrong. */
+    private boolean beforeKey;
 
     private VideoStream(Path path, AVFormatContext format, int number, AVCodecContext codec) {
         this.path = path;
@@ -59,7 +82,10 @@ final class VideoStream implements AutoCloseable {
         this.number = number;
         this.stream = format.streams(number);
         this.codec = codec;
-        this.packets = new Packets(format, number, codec);
+        this.tellsNoPresentation =
+                TELLING_DECODING.contains(format.iformat().name().getString());
+        this.isLeavingOutSafe = LEAVING_OUT.contains(codec.codec_id());
+        this.packets = new Packets(format, number, codec, this::name);
     }
 
     static VideoStream open(Path path) {
@@ -139,43 +165,99 @@ final class VideoStream implements AutoCloseable {
 
     /** Reads every packet once, decodes none. */
     FrameIndex index(DoubleConsumer progress, BooleanSupplier cancelled) {
-        Map<Long, Boolean> frames = new TreeMap<>();
+        PacketLog log = new PacketLog();
         long size = Math.max(1, path.toFile().length());
-        while (av_read_frame(format, packet) >= 0) {
-            // An edit list may say that some frames are only there to decode others: they are never shown.
-            boolean shown = (packet.flags() & AV_PKT_FLAG_DISCARD) == 0;
-            if (packet.stream_index() == number && shown) {
-                long pts = packet.pts() != AV_NOPTS_VALUE ? packet.pts() : packet.dts();
-                if (pts != AV_NOPTS_VALUE) {
-                    frames.merge(pts, (packet.flags() & AV_PKT_FLAG_KEY) != 0, Boolean::logicalOr);
+        try (PictureOrder order = new PictureOrder(codec)) {
+            while (av_read_frame(format, packet) >= 0) {
+                if (packet.stream_index() == number) {
+                    note(log, order);
+                    progress.accept(Math.min(1, Math.max(0, packet.pos()) / (double) size));
                 }
-                progress.accept(Math.min(1, Math.max(0, packet.pos()) / (double) size));
-            }
-            av_packet_unref(packet);
-            if (cancelled.getAsBoolean()) {
-                throw new FilmException("Opening %s was stopped.".formatted(path));
+                av_packet_unref(packet);
+                if (cancelled.getAsBoolean()) {
+                    throw new FilmException("Opening %s was stopped.".formatted(path));
+                }
             }
         }
-        if (frames.isEmpty()) {
+        if (log.isEmpty()) {
             throw damaged();
         }
-        long[] pts = frames.keySet().stream().mapToLong(Long::longValue).toArray();
-        boolean[] keys = new boolean[pts.length];
-        for (int i = 0; i < pts.length; i++) {
-            keys[i] = frames.get(pts[i]);
-        }
-        seek(pts[0], true);
-        return new FrameIndex(pts, keys);
+        index = Optional.of(new FrameIndex(log));
+        return index.get();
     }
 
-    void seek(long pts, boolean toStart) {
-        av_seek_frame(format, number, toStart ? Math.min(0, pts) : pts, AVSEEK_FLAG_BACKWARD);
+    private void note(PacketLog log, PictureOrder order) {
+        long place = tellsNoPresentation ? order.next(packet) : 0;
+        long stamp = stamp(packet);
+        // An edit list may say that some frames are only there to decode others: they are never shown.
+        boolean shown = (packet.flags() & AV_PKT_FLAG_DISCARD) == 0;
+        if (shown && stamp != AV_NOPTS_VALUE) {
+            log.add(stamp, tellsNoPresentation ? place : stamp, packet.pos(), (packet.flags() & AV_PKT_FLAG_KEY) != 0);
+        }
+    }
+
+    /** {@return the time a packet tells, as its file tells it} */
+    private long stamp(AVPacket packet) {
+        return tellsNoPresentation || packet.pts() == AV_NOPTS_VALUE ? packet.dts() : packet.pts();
+    }
+
+    /** Uses an index read before, by another reader of the same file. */
+    void use(FrameIndex known) {
+        index = Optional.of(known);
+    }
+
+    /**
+     * Goes to the packet of a keyframe, or in front of it.
+     *
+     * @throws FilmException if the file cannot be read from there
+     */
+    void seek(int key) {
+        FrameIndex frames = index.orElseThrow();
+        // Files without an index of their own are searched for a time by guesses; where the packet stands we know.
+        boolean byByte = (format.iformat().flags() & AVFMT_TS_DISCONT) != 0 && frames.place(key) >= 0;
+        int found = byByte
+                ? av_seek_frame(format, number, frames.place(key), AVSEEK_FLAG_BYTE)
+                : av_seek_frame(
+                        format,
+                        number,
+                        key == 0 ? Math.min(0, frames.asked(0)) : frames.asked(key),
+                        AVSEEK_FLAG_BACKWARD);
+        if (found < 0) {
+            throw damaged();
+        }
+        beforeKey = byByte && !frames.isByPlace();
         packets.restart();
+    }
+
+    /**
+     * Decoders give pictures in another order than they get packets, and guess at times where a file does not tell them. So each packet
+     * is given the number of its frame instead of a time, and the picture comes out with it.
+     */
+    private void name(AVPacket read) {
+        beforeKey &= (read.flags() & AV_PKT_FLAG_KEY) == 0;
+        int frame = index.filter(known -> !beforeKey)
+                .map(known -> known.frameOf(known.isByPlace() ? read.pos() : stamp(read)))
+                .orElse(-1);
+        read.pts(frame < 0 ? AV_NOPTS_VALUE : frame);
+        read.dts(AV_NOPTS_VALUE);
+        codec.skip_frame(frame < wantedFrom && isLeavingOutSafe ? AVDISCARD_NONREF : AVDISCARD_DEFAULT);
+    }
+
+    /**
+     * Pictures before that frame need not be shown: those that no other leans on are not even decoded, which is as much as two thirds.
+     */
+    void wantFrom(int frame) {
+        wantedFrom = frame;
     }
 
     /** Decodes the next frame, in order of presentation. {@return false at the end of the film} */
     boolean next(AVFrame into) {
         return packets.next(into);
+    }
+
+    /** {@return which frame was decoded; below 0 for a picture that is none of the film} */
+    static int frame(AVFrame decoded) {
+        return decoded.pts() == AV_NOPTS_VALUE ? -1 : (int) decoded.pts();
     }
 
     @Override

@@ -1,6 +1,7 @@
 package farglass.film;
 
 import static org.bytedeco.ffmpeg.global.avcodec.AV_CODEC_FLAG_GLOBAL_HEADER;
+import static org.bytedeco.ffmpeg.global.avcodec.AV_CODEC_ID_MPEG2VIDEO;
 import static org.bytedeco.ffmpeg.global.avcodec.av_packet_alloc;
 import static org.bytedeco.ffmpeg.global.avcodec.av_packet_free;
 import static org.bytedeco.ffmpeg.global.avcodec.av_packet_rescale_ts;
@@ -70,6 +71,7 @@ public final class VideoWriter implements AutoCloseable {
     }
 
     private static final int FRAME_MILLIS = 40;
+    private static final int FRAMES_PER_SECOND = 1000 / FRAME_MILLIS;
 
     private final Path path;
     private final AVFormatContext format = new AVFormatContext(null);
@@ -80,6 +82,7 @@ public final class VideoWriter implements AutoCloseable {
     private final BytePointer pixels;
     private final int width;
     private final int height;
+    private final int ticksPerSecond;
 
     /**
      * Begins the file.
@@ -97,8 +100,9 @@ public final class VideoWriter implements AutoCloseable {
         stream = avformat_new_stream(format, encoder);
         context = avcodec_alloc_context3(encoder);
         context.width(width).height(height).pix_fmt(packing.pixelFormat()).bit_rate(4_000_000);
-        context.time_base(av_make_q(1, 1000));
-        context.framerate(av_make_q(1000 / FRAME_MILLIS, 1));
+        ticksPerSecond = isOfFixedRate(encoder) ? FRAMES_PER_SECOND : 1000;
+        context.time_base(av_make_q(1, ticksPerSecond));
+        context.framerate(av_make_q(FRAMES_PER_SECOND, 1));
         context.gop_size(packing.group()).max_b_frames(packing.betweens());
         if ((format.oformat().flags() & AVFMT_GLOBALHEADER) != 0) {
             context.flags(context.flags() | AV_CODEC_FLAG_GLOBAL_HEADER);
@@ -131,6 +135,12 @@ public final class VideoWriter implements AutoCloseable {
         pixels = new BytePointer(4L * width * height);
     }
 
+    /** {@return whether this packing knows some rates only, and no pictures that come unevenly} */
+    private boolean isOfFixedRate(AVCodec encoder) {
+        return encoder.id() == AV_CODEC_ID_MPEG2VIDEO
+                || format.oformat().name().getString().equals("avi");
+    }
+
     /**
      * Writes the next picture.
      *
@@ -148,8 +158,8 @@ public final class VideoWriter implements AutoCloseable {
                 IntPointer stride = new IntPointer(new int[] {4 * width})) {
             sws_scale(scaler, from, stride, 0, height, frame.data(), frame.linesize());
         }
-        frame.pts(millis);
-        frame.duration(FRAME_MILLIS);
+        frame.pts(millis * ticksPerSecond / 1000);
+        frame.duration(ticksPerFrame());
         encode(frame);
     }
 
@@ -158,11 +168,15 @@ public final class VideoWriter implements AutoCloseable {
         AVPacket packet = av_packet_alloc();
         while (avcodec_receive_packet(context, packet) >= 0) {
             packet.stream_index(stream.index());
-            packet.duration(FRAME_MILLIS);
+            packet.duration(ticksPerFrame());
             av_packet_rescale_ts(packet, context.time_base(), stream.time_base());
             check(av_interleaved_write_frame(format, packet));
         }
         av_packet_free(packet);
+    }
+
+    private int ticksPerFrame() {
+        return ticksPerSecond / FRAMES_PER_SECOND;
     }
 
     /** Writes what is still held back, and the end of the file. */

@@ -1,6 +1,7 @@
 package farglass.film;
 
 import static org.bytedeco.ffmpeg.global.avutil.AV_PIX_FMT_YUV420P;
+import static org.bytedeco.ffmpeg.global.avutil.AV_PIX_FMT_YUVJ420P;
 
 import java.nio.file.Path;
 
@@ -17,8 +18,9 @@ public final class Clip {
      * @param millis presentation time of each frame
      */
     public static Path write(Path path, String codec, int width, int height, int group, int betweens, long[] millis) {
-        return write(
-                path, width, height, new VideoWriter.Packing(codec, AV_PIX_FMT_YUV420P, group, betweens, 0), millis);
+        // Motion JPEG knows only pictures of the full range of levels.
+        int pixels = codec.equals("mjpeg") ? AV_PIX_FMT_YUVJ420P : AV_PIX_FMT_YUV420P;
+        return write(path, width, height, new VideoWriter.Packing(codec, pixels, group, betweens, 0), millis);
     }
 
     static Path write(Path path, int width, int height, VideoWriter.Packing packing, long[] millis) {

@@ -2,12 +2,15 @@ package farglass.film;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.InstanceOfAssertFactories.INTEGER;
 import static org.bytedeco.ffmpeg.global.avutil.AV_PIX_FMT_YUV420P;
 import static org.bytedeco.ffmpeg.global.avutil.AV_PIX_FMT_YUV420P10LE;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Random;
 import java.util.stream.LongStream;
 import org.junit.jupiter.api.Test;
@@ -45,7 +48,15 @@ class VideoFileTest {
         "mp4, libopenh264, 50, 0, uneven",
         "mkv, mpeg4, 120, 3, uneven",
         "mov, mpeg4, 30, 2, uneven",
-        "webm, libvpx, 40, 0, uneven"
+        "webm, libvpx, 40, 0, uneven",
+        // As camcorders and broadcasters write them: no index, and the first picture is not at nought.
+        "ts, mpeg2video, 12, 2, steady",
+        "mts, libopenh264, 50, 0, steady",
+        "mpg, mpeg2video, 15, 2, steady",
+        // These say no more of a picture's time than in which order it is decoded.
+        "avi, mpeg4, 50, 2, steady",
+        "avi, mjpeg, 1, 0, steady",
+        "avi, libopenh264, 50, 0, steady"
     })
     void theFrameShownAtAnInstantIsTheOneWhoseTimeItIs(
             String container, String codec, int group, int betweens, String rate) {
@@ -53,6 +64,13 @@ class VideoFileTest {
         Path clip = Clip.write(folder.resolve("clip." + container), codec, 320, 180, group, betweens, millis);
         try (VideoFile film = open(clip)) {
             assertThat(film.lastMicros()).isEqualTo((millis[299] - millis[0]) * 1000);
+            for (int i = 0; i < 300; i++) {
+                Frame frame = film.at((millis[i] - millis[0]) * 1000);
+                assertThat(Clip.number(frame)).as("frame by frame").isEqualTo(i);
+            }
+        }
+        // Opened anew: what has been seen once is kept.
+        try (VideoFile film = open(clip)) {
             Random random = new Random(11);
             for (int i = 0; i < 120; i++) {
                 long at = random.nextInt((int) (millis[299] - millis[0] + 200)) * 1000L;
@@ -62,6 +80,40 @@ class VideoFileTest {
                 assertThat(frame.atMicros()).isEqualTo((millis[expected] - millis[0]) * 1000);
             }
         }
+    }
+
+    @Test
+    void whoWaitsSeesTheKeyframeFirstAndNothingMoreOnceItIsNotWanted() {
+        Path clip = Clip.write(folder.resolve("clip.mp4"), "mpeg4", 320, 180, 100, 2, steady(300));
+        try (VideoFile film = open(clip)) {
+            List<Integer> meanwhile = new ArrayList<>();
+            assertThat(film.at(180 * 40_000, waiting(meanwhile, 1000)).map(Clip::number))
+                    .contains(180);
+            assertThat(meanwhile).first(INTEGER).isBetween(60, 161);
+            meanwhile.clear();
+            assertThat(film.at(290 * 40_000, waiting(meanwhile, 5))).isEmpty();
+            assertThat(meanwhile).first(INTEGER).isBetween(162, 271);
+            assertThat(Clip.number(film.at(290 * 40_000))).as("asked for again").isEqualTo(290);
+            assertThat(film.at(285 * 40_000, waiting(meanwhile, 0)).map(Clip::number))
+                    .as("what is there is given at once")
+                    .contains(285);
+        }
+    }
+
+    private static Film.Waiting waiting(List<Integer> meanwhile, int patience) {
+        return new Film.Waiting() {
+            private int asked;
+
+            @Override
+            public boolean isStillWanted() {
+                return asked++ < patience;
+            }
+
+            @Override
+            public void seeMeanwhile(Frame frame) {
+                meanwhile.add(Clip.number(frame));
+            }
+        };
     }
 
     private static int frameAt(long[] millis, long at) {

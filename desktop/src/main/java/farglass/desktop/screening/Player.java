@@ -33,7 +33,10 @@ public final class Player implements AutoCloseable {
     private Optional<Film> film = Optional.empty();
     private long generation;
     private boolean decoding;
-    private long wanted = -1;
+    /** Read on the film's thread, too: so it learns that a frame is wanted no longer. */
+    private volatile long wanted = -1;
+
+    private volatile boolean rolling;
     private long anchorMicros;
     private long anchorNanos;
     private Optional<Sound> sound = Optional.empty();
@@ -61,6 +64,7 @@ public final class Player implements AutoCloseable {
             hush();
         });
         playing.addListener(change -> {
+            rolling = playing.get();
             anchorNanos = 0;
             hush();
         });
@@ -216,13 +220,35 @@ public final class Player implements AutoCloseable {
         long asked = generation;
         filmThread.execute(() -> {
             try {
-                Frame found = shown.at(at);
-                screen.execute(() -> arrived(asked, at, Optional.of(found), ""));
+                Optional<Frame> found = shown.at(at, waiting(asked, at));
+                screen.execute(() -> arrived(asked, at, found, ""));
             } catch (RuntimeException | Error e) {
                 // Whatever a decoder throws: a film that waits for its picture for ever would be frozen for good.
                 screen.execute(() -> arrived(asked, at, Optional.empty(), words(e)));
             }
         });
+    }
+
+    /**
+     * Who moves through a film sees a picture near each instant at once, and the exact one where he stays. A film that plays is not
+     * interrupted: it would never come to a picture.
+     */
+    private Film.Waiting waiting(long asked, long at) {
+        return new Film.Waiting() {
+            @Override
+            public boolean isStillWanted() {
+                return rolling || wanted == at;
+            }
+
+            @Override
+            public void seeMeanwhile(Frame near) {
+                screen.execute(() -> {
+                    if (asked == generation && !playing.get()) {
+                        frame.set(Optional.of(near));
+                    }
+                });
+            }
+        };
     }
 
     /** {@return what is wrong, and what to do} Of what is no sentence of ours only that the picture is not there. */

@@ -17,6 +17,7 @@ class PlayerTest {
     private final List<Runnable> film = new ArrayList<>();
     private final Player player = new Player(film::add, Runnable::run);
     private boolean closed;
+    private Runnable onTheWay = () -> {};
 
     private final Film ten = new Film() {
         @Override
@@ -34,6 +35,15 @@ class PlayerTest {
                 throw new IndexOutOfBoundsException("Index 3 out of bounds for length 3");
             }
             return new Frame(micros / 40_000 * 40_000, 1, 1, new int[1]);
+        }
+
+        /** A frame far from the last one takes long: its whole second is seen first. */
+        @Override
+        public Optional<Frame> at(long micros, Waiting waiting) {
+            Frame exact = at(micros);
+            waiting.seeMeanwhile(at(micros / 1_000_000 * 1_000_000));
+            onTheWay.run();
+            return waiting.isStillWanted() ? Optional.of(exact) : Optional.empty();
         }
 
         @Override
@@ -122,6 +132,29 @@ class PlayerTest {
         player.step(-1);
         decode();
         assertThat(player.timeProperty().get()).isEqualTo(40_000);
+    }
+
+    @Test
+    void whoMovesThroughTheFilmSeesAPictureNearAtOnceAndTheExactOneWhereHeStays() {
+        player.show(Optional.of(ten));
+        decode();
+        List<Long> seen = new ArrayList<>();
+        player.frameProperty()
+                .addListener(
+                        (property, old, frame) -> seen.add(frame.orElseThrow().atMicros()));
+        onTheWay = () -> {
+            if (player.timeProperty().get() == 3_400_000) {
+                player.seek(5_600_000);
+            }
+        };
+        player.seek(3_400_000);
+        decode();
+        assertThat(seen).as("3.4 s was left before it came").containsExactly(3_000_000L, 5_000_000L, 5_600_000L);
+        seen.clear();
+        player.playingProperty().set(true);
+        player.seek(6_200_000);
+        decode();
+        assertThat(seen).as("a film that plays does not jump to and fro").containsExactly(6_200_000L);
     }
 
     @Test

@@ -1,0 +1,97 @@
+package farglass.film;
+
+import static org.bytedeco.ffmpeg.global.avcodec.AV_CODEC_ID_H264;
+import static org.bytedeco.ffmpeg.global.avcodec.AV_CODEC_ID_MPEG4;
+import static org.bytedeco.ffmpeg.global.avcodec.av_parser_close;
+import static org.bytedeco.ffmpeg.global.avcodec.av_parser_init;
+import static org.bytedeco.ffmpeg.global.avcodec.av_parser_parse2;
+import static org.bytedeco.ffmpeg.global.avutil.AV_PICTURE_TYPE_B;
+
+import java.util.Arrays;
+import org.bytedeco.ffmpeg.avcodec.AVCodecContext;
+import org.bytedeco.ffmpeg.avcodec.AVCodecParserContext;
+import org.bytedeco.ffmpeg.avcodec.AVPacket;
+import org.bytedeco.javacpp.BytePointer;
+import org.bytedeco.javacpp.IntPointer;
+import org.bytedeco.javacpp.PointerPointer;
+
+/**
+ * In which order the pictures of a stream are shown that does not tell of each when it is shown, as in AVI files. A picture that leans on
+ * two others is decoded after both and shown between them. H.264 numbers its pictures from each one at which everything begins anew; of
+ * others one with two to lean on (type B) is shown before the one decoded before it, and nothing else is out of order.
+ */
+final class PictureOrder implements AutoCloseable {
+    /** More pictures than any stream shows before it begins anew. */
+    private static final long STEP = 1L << 32;
+
+    private static final byte[] START_OF_PICTURE = {0, 0, 1, (byte) 0xb6};
+
+    /** A picture of no more bytes only keeps a place. */
+    private static final int EMPTY_BYTES = 19;
+
+    /** Packets come whole; the binding does not know this flag of the parser by its name, {@code PARSER_FLAG_COMPLETE_FRAMES}. */
+    private static final int WHOLE = 1;
+
+    private final AVCodecContext codec;
+    private final AVCodecParserContext parser;
+    private final IntPointer length = new IntPointer(1);
+    private long begun;
+    private long between;
+    private boolean packed;
+
+    PictureOrder(AVCodecContext codec) {
+        this.codec = codec;
+        this.parser = av_parser_init(codec.codec_id());
+        if (parser != null) {
+            parser.flags(parser.flags() | WHOLE);
+        }
+    }
+
+    /** {@return a number for the next packet of the stream; the picture with the lower one is shown first} */
+    long next(AVPacket packet) {
+        if (parser == null) {
+            return begun += STEP;
+        }
+        try (PointerPointer<BytePointer> out = new PointerPointer<>(1)) {
+            av_parser_parse2(
+                    parser, codec, out, length, packet.data(), packet.size(), packet.pts(), packet.dts(), packet.pos());
+        }
+        if (codec.codec_id() == AV_CODEC_ID_H264) {
+            int number = parser.output_picture_number();
+            begun += number == 0 && parser.key_frame() == 1 ? STEP : 0;
+            return begun + number;
+        }
+        boolean packedBefore = packed;
+        packed = codec.codec_id() == AV_CODEC_ID_MPEG4
+                && (isPacked(packet) || packedBefore && packet.size() > EMPTY_BYTES);
+        if (packedBefore || parser.pict_type() == AV_PICTURE_TYPE_B) {
+            return begun - STEP / 2 + ++between;
+        }
+        between = 0;
+        return begun += STEP;
+    }
+
+    /**
+     * {@return whether a packet holds a second picture} It comes out with the next packet and that one's with the one after, until one is as
+     * good as empty.
+     */
+    private static boolean isPacked(AVPacket packet) {
+        byte[] bytes = new byte[packet.size()];
+        packet.data().get(bytes);
+        int pictures = 0;
+        for (int i = 0; i + START_OF_PICTURE.length <= bytes.length; i++) {
+            if (Arrays.equals(bytes, i, i + START_OF_PICTURE.length, START_OF_PICTURE, 0, START_OF_PICTURE.length)) {
+                pictures++;
+            }
+        }
+        return pictures > 1;
+    }
+
+    @Override
+    public void close() {
+        length.close();
+        if (parser != null) {
+            av_parser_close(parser);
+        }
+    }
+}
