@@ -1,5 +1,6 @@
 package farglass.app;
 
+import farglass.desktop.desk.Version;
 import farglass.film.FilmException;
 import farglass.library.LibraryException;
 import java.io.FileDescriptor;
@@ -19,7 +20,7 @@ import picocli.CommandLine.Command;
 @Command(
         name = "far-glass",
         mixinStandardHelpOptions = true,
-        version = "Far Glass 0.1.0",
+        versionProvider = FarGlass.Numbered.class,
         description = "Study the matches of the people you will meet.",
         subcommands = {
             OpenCommand.class,
@@ -43,6 +44,14 @@ import picocli.CommandLine.Command;
             ScreenshotsCommand.class
         })
 public final class FarGlass implements Runnable {
+    /** The same number as the window shows. */
+    static final class Numbered implements CommandLine.IVersionProvider {
+        @Override
+        public String[] getVersion() {
+            return new String[] {Version.words()};
+        }
+    }
+
     /** A command could not write because the library is open in another process. */
     static final int OPEN_ELSEWHERE = 3;
 

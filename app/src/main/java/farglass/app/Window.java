@@ -1,5 +1,7 @@
 package farglass.app;
 
+import farglass.desktop.desk.Happening;
+import farglass.desktop.desk.Log;
 import farglass.desktop.desk.Settings;
 import farglass.desktop.shell.Desktop;
 import farglass.desktop.shell.Workbench;
@@ -27,6 +29,7 @@ final class Window {
     static int open(Optional<Path> library, boolean exitWhenReady) throws IOException {
         Settings settings = Settings.read(Home.settings());
         hushStart();
+        keepLog(settings);
         CompletableFuture<Integer> closed = new CompletableFuture<>();
         try {
             Platform.startup(() -> start(settings, library, exitWhenReady, closed));
@@ -39,6 +42,19 @@ final class Window {
         int code = closed.join();
         Platform.exit();
         return code;
+    }
+
+    /** Without a log the window works all the same. */
+    private static void keepLog(Settings settings) {
+        try {
+            Log.keep(settings.log());
+        } catch (IOException e) {
+            System.err.println("No log is kept: the folder %s cannot be written.".formatted(settings.log()));
+        }
+        Log.note(
+                Happening.STARTED,
+                Runtime.getRuntime().availableProcessors(),
+                Runtime.getRuntime().maxMemory() >> 20);
     }
 
     private static void start(

@@ -48,6 +48,10 @@ final class Picture implements AutoCloseable {
                 (SwsFilter) null,
                 (SwsFilter) null,
                 (DoublePointer) null);
+        if (scaler == null) {
+            throw new FilmException(
+                    "The pictures of this film are stored in a way that cannot be shown. Convert it to MP4 (H.264).");
+        }
         int bytes = width * height * 4;
         if (room < bytes) {
             close(planes[0]);
@@ -57,7 +61,9 @@ final class Picture implements AutoCloseable {
         }
         try (PointerPointer<BytePointer> target = new PointerPointer<>(planes);
                 IntPointer stride = new IntPointer(new int[] {width * 4})) {
-            sws_scale(scaler, frame.data(), frame.linesize(), 0, frame.height(), target, stride);
+            if (sws_scale(scaler, frame.data(), frame.linesize(), 0, frame.height(), target, stride) < 0) {
+                throw new FilmException("This picture of the film is damaged. Go on a little.");
+            }
         }
         int[] argb = new int[width * height];
         planes[0].position(0).limit(bytes);

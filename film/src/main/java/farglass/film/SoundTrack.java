@@ -48,6 +48,7 @@ final class SoundTrack implements AutoCloseable {
     private final Packets packets;
     private final AVFrame frame = av_frame_alloc();
     private final long filmStartMicros;
+    private final boolean canBeHeard;
     private long wantedMicros;
 
     private SoundTrack(AVFormatContext format, int number, AVCodecContext codec, long filmStartMicros) {
@@ -58,17 +59,18 @@ final class SoundTrack implements AutoCloseable {
         this.filmStartMicros = filmStartMicros;
         AVChannelLayout stereo = new AVChannelLayout();
         av_channel_layout_default(stereo, CHANNELS);
-        swr_alloc_set_opts2(
-                resampler,
-                stereo,
-                AV_SAMPLE_FMT_S16,
-                RATE,
-                codec.ch_layout(),
-                codec.sample_fmt(),
-                codec.sample_rate(),
-                0,
-                null);
-        swr_init(resampler);
+        canBeHeard = swr_alloc_set_opts2(
+                                resampler,
+                                stereo,
+                                AV_SAMPLE_FMT_S16,
+                                RATE,
+                                codec.ch_layout(),
+                                codec.sample_fmt(),
+                                codec.sample_rate(),
+                                0,
+                                null)
+                        >= 0
+                && swr_init(resampler) >= 0;
     }
 
     /**
@@ -98,7 +100,12 @@ final class SoundTrack implements AutoCloseable {
             avformat_close_input(format);
             return Optional.empty();
         }
-        return Optional.of(new SoundTrack(format, number, codec, filmStartMicros));
+        SoundTrack track = new SoundTrack(format, number, codec, filmStartMicros);
+        if (track.canBeHeard) {
+            return Optional.of(track);
+        }
+        track.close();
+        return Optional.empty();
     }
 
     /** Goes to that instant of the film; the next samples begin there. */

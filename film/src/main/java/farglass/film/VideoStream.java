@@ -111,9 +111,9 @@ final class VideoStream implements AutoCloseable {
                                 .formatted(path));
             }
             AVCodecContext codec = avcodec_alloc_context3(decoder);
-            avcodec_parameters_to_context(codec, format.streams(number).codecpar());
             codec.thread_count(0);
-            if (avcodec_open2(codec, decoder, (AVDictionary) null) < 0) {
+            if (avcodec_parameters_to_context(codec, format.streams(number).codecpar()) < 0
+                    || avcodec_open2(codec, decoder, (AVDictionary) null) < 0) {
                 avcodec_free_context(codec);
                 throw new FilmException(
                         "%s is packed in a way that is not supported. Convert it to H.264 in MP4.".formatted(path));

@@ -97,6 +97,7 @@ public final class VideoWriter implements AutoCloseable {
         this.height = height;
         check(avformat_alloc_output_context2(format, null, null, path.toString()));
         AVCodec encoder = avcodec_find_encoder_by_name(packing.codec());
+        check(encoder == null ? -1 : 0);
         stream = avformat_new_stream(format, encoder);
         context = avcodec_alloc_context3(encoder);
         context.width(width).height(height).pix_fmt(packing.pixelFormat()).bit_rate(4_000_000);
@@ -108,7 +109,7 @@ public final class VideoWriter implements AutoCloseable {
             context.flags(context.flags() | AV_CODEC_FLAG_GLOBAL_HEADER);
         }
         check(avcodec_open2(context, encoder, (AVDictionary) null));
-        avcodec_parameters_from_context(stream.codecpar(), context);
+        check(avcodec_parameters_from_context(stream.codecpar(), context));
         if (packing.quarterTurns() != 0) {
             Rotation.write(stream, packing.quarterTurns());
         }
@@ -120,7 +121,7 @@ public final class VideoWriter implements AutoCloseable {
         frame.format(packing.pixelFormat());
         frame.width(width);
         frame.height(height);
-        av_frame_get_buffer(frame, 0);
+        check(av_frame_get_buffer(frame, 0));
         scaler = sws_getContext(
                 width,
                 height,
@@ -132,6 +133,7 @@ public final class VideoWriter implements AutoCloseable {
                 (SwsFilter) null,
                 (SwsFilter) null,
                 (DoublePointer) null);
+        check(scaler == null ? -1 : 0);
         pixels = new BytePointer(4L * width * height);
     }
 
@@ -148,7 +150,7 @@ public final class VideoWriter implements AutoCloseable {
      * @param millis its presentation time; later than the one before
      */
     public void add(int[] argb, long millis) {
-        av_frame_make_writable(frame);
+        check(av_frame_make_writable(frame));
         pixels.position(0)
                 .asByteBuffer()
                 .order(ByteOrder.LITTLE_ENDIAN)
@@ -156,7 +158,7 @@ public final class VideoWriter implements AutoCloseable {
                 .put(argb, 0, width * height);
         try (PointerPointer<BytePointer> from = new PointerPointer<>(new BytePointer[] {pixels});
                 IntPointer stride = new IntPointer(new int[] {4 * width})) {
-            sws_scale(scaler, from, stride, 0, height, frame.data(), frame.linesize());
+            check(sws_scale(scaler, from, stride, 0, height, frame.data(), frame.linesize()));
         }
         frame.pts(millis * ticksPerSecond / 1000);
         frame.duration(ticksPerFrame());

@@ -165,8 +165,9 @@ public final class Desk implements AutoCloseable {
                 });
             } catch (RuntimeException | Error e) {
                 // An Error too: what was to be saved must not stand there as if it still might be.
+                Log.problem(Happening.NOT_SAVED, e);
                 held.screen.execute(() -> {
-                    fail(e);
+                    tell(e);
                     done.completeExceptionally(e);
                 });
             }
@@ -221,12 +222,18 @@ public final class Desk implements AutoCloseable {
 
     /** Says that something could not be done: it stays until it was read. */
     public void fail(String sentence) {
+        Log.note(Happening.TOLD);
         messages.fail(sentence);
     }
 
     /** The same, of what was thrown. */
     public void fail(Throwable problem) {
-        fail(
+        Log.problem(Happening.NOT_DONE, problem);
+        tell(problem);
+    }
+
+    private void tell(Throwable problem) {
+        messages.fail(
                 problem.getMessage() == null
                         ? "Something unexpected happened. What was shown as saved is safe."
                         : problem.getMessage());

@@ -58,6 +58,11 @@ public final class Settings {
         return file.resolveSibling("sums");
     }
 
+    /** {@return the folder beside the settings where the log is kept} */
+    public Path log() {
+        return file.resolveSibling("log");
+    }
+
     /** {@return the settings in that file; the usual ones where it is missing or says something impossible} */
     public static Settings read(Path file) throws IOException {
         Settings settings = new Settings(file);

@@ -195,6 +195,9 @@ public final class Work implements AutoCloseable {
                 T result = task.run(share -> {}, job.cancelled::get);
                 screen.execute(() -> finish(job, () -> done.accept(result), result));
             } catch (Exception e) {
+                if (!job.cancelled.get()) {
+                    Log.problem(Happening.NOT_DONE_AHEAD, e);
+                }
                 job.cancel();
             } finally {
                 Thread.currentThread().setPriority(Thread.NORM_PRIORITY);

@@ -1,5 +1,7 @@
 package farglass.desktop.screening;
 
+import farglass.desktop.desk.Happening;
+import farglass.desktop.desk.Log;
 import farglass.film.Film;
 import farglass.film.FilmException;
 import farglass.film.Frame;
@@ -224,6 +226,7 @@ public final class Player implements AutoCloseable {
                 screen.execute(() -> arrived(asked, at, found, ""));
             } catch (RuntimeException | Error e) {
                 // Whatever a decoder throws: a film that waits for its picture for ever would be frozen for good.
+                Log.problem(Happening.NO_PICTURE, e, at);
                 screen.execute(() -> arrived(asked, at, Optional.empty(), words(e)));
             }
         });

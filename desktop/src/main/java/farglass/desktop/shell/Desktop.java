@@ -2,6 +2,8 @@ package farglass.desktop.shell;
 
 import atlantafx.base.theme.PrimerLight;
 import farglass.desktop.desk.Choosers;
+import farglass.desktop.desk.Happening;
+import farglass.desktop.desk.Log;
 import farglass.desktop.desk.Settings;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
@@ -65,8 +67,10 @@ public final class Desktop {
         // A slip of ours must be seen, and must not look as if something had been saved.
         Thread.currentThread().setUncaughtExceptionHandler((thread, error) -> {
             error.printStackTrace();
+            Log.problem(Happening.UNEXPECTED, error);
             workbench.shell().ifPresent(shell -> shell.desk()
-                    .fail("Something unexpected happened here. What was shown as saved is safe."));
+                    .fail("Something unexpected happened here. What was shown as saved is safe."
+                            + " Library, Report a problem\u2026 writes down what may help to mend it."));
         });
         library.ifPresent(workbench::open);
         stage.show();

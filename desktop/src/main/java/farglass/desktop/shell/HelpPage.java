@@ -1,5 +1,6 @@
 package farglass.desktop.shell;
 
+import farglass.desktop.desk.Version;
 import javafx.scene.control.Label;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
@@ -120,6 +121,9 @@ final class HelpPage extends VBox {
             key.getStyleClass().add(KEYS[i][1].isEmpty() ? "section" : "key");
             keys.addRow(i, key, does);
         }
-        getChildren().addAll(what, keys);
+        Label version = new Label(Version.words() + ". If something goes wrong: Library, Report a problem\u2026");
+        version.getStyleClass().add("quiet");
+        version.setId("version");
+        getChildren().addAll(what, version, keys);
     }
 }

@@ -97,9 +97,14 @@ final class LibraryMenu extends MenuButton {
                                 .shell()
                                 .ifPresent(Shell::showMessages)),
                         item("Help and keys", "F1", this::help),
+                        item("Report a problem\u2026", "", () -> report(workbench)),
                         item("Close the window", Workbench.CLOSE.getName(), () -> getScene()
                                 .getWindow()
                                 .hide()));
+    }
+
+    private void report(Workbench workbench) {
+        sheets.lay(workbench.report(Optional.of(desk), path -> desk.say("The report was saved as " + path)));
     }
 
     private void recover(Workbench workbench) {

@@ -2,6 +2,7 @@ package farglass.desktop.shell;
 
 import farglass.desktop.desk.Choosers;
 import farglass.desktop.desk.RecentLibrary;
+import farglass.desktop.desk.Version;
 import farglass.library.Library;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -52,11 +53,22 @@ final class Welcome extends VBox {
         wrong.setId("welcome-problem");
         wrong.setVisible(!problem.isEmpty());
         wrong.setManaged(!problem.isEmpty());
-        VBox page = new VBox(14, name, what, where, wrong, buttons(), recent);
+        VBox page = new VBox(14, name, what, where, wrong, buttons(), recent, version());
         page.setMaxWidth(WIDTH);
         getChildren().add(page);
         showRecent(Set.of());
         lookForThem(screen);
+    }
+
+    private HBox version() {
+        Label version = new Label(Version.words());
+        version.getStyleClass().add("quiet");
+        Button report = button("Report a problem\u2026", workbench::reportProblem);
+        report.getStyleClass().add("small");
+        report.setId("report-problem");
+        HBox line = new HBox(10, version, report);
+        line.setAlignment(Pos.CENTER_LEFT);
+        return line;
     }
 
     private HBox buttons() {

@@ -4,8 +4,11 @@ import farglass.core.lexicon.Lexicon;
 import farglass.core.rules.Rulesets;
 import farglass.desktop.desk.Choosers;
 import farglass.desktop.desk.Desk;
+import farglass.desktop.desk.Happening;
+import farglass.desktop.desk.Log;
 import farglass.desktop.desk.RecentLibrary;
 import farglass.desktop.desk.Settings;
+import farglass.desktop.parts.Sheet;
 import farglass.desktop.parts.Sheets;
 import farglass.drawing.Palette;
 import farglass.library.Backups;
@@ -23,6 +26,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.Executor;
 import java.util.concurrent.atomic.AtomicReference;
+import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.beans.binding.Bindings;
 import javafx.beans.binding.ObjectBinding;
@@ -218,12 +222,14 @@ public final class Workbench extends StackPane {
     }
 
     private void failedToOpen(Path path, Throwable problem) {
+        Log.problem(Happening.NOT_OPENED, problem);
         if (problem instanceof LibraryException.Damaged damaged) {
             failed(path, damaged);
         } else if (problem instanceof LibraryException) {
             welcome(problem.getMessage());
         } else {
             problem.printStackTrace();
+            Log.problem(Happening.UNEXPECTED, problem);
             welcome("%s could not be opened: something unexpected happened. Nothing in it was changed."
                     .formatted(path));
         }
@@ -259,6 +265,12 @@ public final class Workbench extends StackPane {
                         problem -> failed(library.path(), problem))
                 : new Desk(library, ready.contents(), Lexicon.shipped(), screen, Optional.of(settings.sums()));
         lay(desk);
+        Log.note(
+                Happening.OPENED,
+                ready.contents().bouts().size(),
+                ready.contents().bouts().stream()
+                        .mapToInt(bout -> bout.moments().size())
+                        .sum());
         remember(library.path(), desk);
         library.readOnly().ifPresent(reason -> desk.fail("Read only: " + reason));
         if (!desk.arrivingProperty().get()) {
@@ -277,6 +289,9 @@ public final class Workbench extends StackPane {
     }
 
     private static void tellDamage(Desk desk) {
+        LibrarySheets.damageWords(desk.contents().damage())
+                .ifPresent(words ->
+                        Log.note(Happening.DAMAGED, desk.contents().damage().size()));
         LibrarySheets.damageWords(desk.contents().damage())
                 .ifPresent(words -> desk.fail(words + " Library, Recover\u2026 mends it where that can be done."));
     }
@@ -344,7 +359,10 @@ public final class Workbench extends StackPane {
         }
         opening.ifPresent(Opening::giveUp);
         opening = Optional.empty();
-        shell.ifPresent(Shell::close);
+        shell.ifPresent(open -> {
+            open.close();
+            Log.note(Happening.CLOSED);
+        });
         shell = Optional.empty();
     }
 
@@ -355,6 +373,16 @@ public final class Workbench extends StackPane {
                 .findFirst()
                 .ifPresent(problem -> shell.ifPresent(open -> open.desk().fail(problem)));
         return found.rulesets();
+    }
+
+    /** Lays the report over the welcome, where no library is open. */
+    void reportProblem() {
+        overWelcome().lay(report(Optional.empty(), path -> {}));
+    }
+
+    /** {@return a report of a problem, to be read and saved} */
+    Sheet report(Optional<Desk> desk, Consumer<Path> saved) {
+        return ProblemPage.sheet(new ProblemReport(settings, desk, clock).text(this), choosers, saved);
     }
 
     Settings settings() {
