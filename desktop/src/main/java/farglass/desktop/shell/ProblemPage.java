@@ -27,7 +27,7 @@ final class ProblemPage extends VBox {
         text.setText(report);
         text.positionCaret(report.indexOf("What I did:\n") + "What I did:\n".length());
         text.setPrefSize(680, 420);
-        text.getStyleClass().add("report");
+        text.setWrapText(true);
         getChildren().addAll(words, text);
     }
 

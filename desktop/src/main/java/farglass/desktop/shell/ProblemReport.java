@@ -70,12 +70,12 @@ record ProblemReport(Settings settings, Optional<Desk> desk, Clock clock) {
     }
 
     private static void line(StringBuilder text, String what, String value) {
-        text.append(String.format(Locale.ROOT, "%-8s  %s%n", what, value));
+        text.append(what).append(": ").append(value).append('\n');
     }
 
     private static String library(Desk desk) {
         Contents contents = desk.contents();
-        return "%d bouts, %d moments, %d studies, in Place %s%s%s"
+        return "%d bouts, %d moments, %d studies, at the place %s%s%s"
                 .formatted(
                         contents.bouts().size(),
                         contents.bouts().stream()

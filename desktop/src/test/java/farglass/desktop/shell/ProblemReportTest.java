@@ -55,7 +55,7 @@ class ProblemReportTest extends OnStage {
         robot.clickOn("#library-menu");
         robot.clickOn("Report a problem\u2026");
         assertThat(report())
-                .contains("Far Glass", "1 bouts, 2 moments, 1 studies, in Place Shelf", "text at 100 %")
+                .contains("Far Glass", "1 bouts, 2 moments, 1 studies, at the place Shelf", "text at 100 %")
                 .contains("2 of them that something failed")
                 .contains(Happening.OPENED + ": 1, 2")
                 .contains(Happening.NOT_DONE.toString(), LibraryException.class.getName())
@@ -89,7 +89,7 @@ class ProblemReportTest extends OnStage {
                         && workbench.lookup("#welcome-problem").isVisible());
         robot.clickOn("#report-problem");
         assertThat(report())
-                .contains("Library   none is open", Happening.NOT_OPENED.toString())
+                .contains("Library: none is open", Happening.NOT_OPENED.toString())
                 .doesNotContain("runa");
     }
 
