@@ -15,6 +15,7 @@ import static org.bytedeco.ffmpeg.global.avcodec.avcodec_alloc_context3;
 import static org.bytedeco.ffmpeg.global.avcodec.avcodec_free_context;
 import static org.bytedeco.ffmpeg.global.avcodec.avcodec_open2;
 import static org.bytedeco.ffmpeg.global.avcodec.avcodec_parameters_to_context;
+import static org.bytedeco.ffmpeg.global.avformat.AVFMT_NOTIMESTAMPS;
 import static org.bytedeco.ffmpeg.global.avformat.AVFMT_TS_DISCONT;
 import static org.bytedeco.ffmpeg.global.avformat.AVSEEK_FLAG_BACKWARD;
 import static org.bytedeco.ffmpeg.global.avformat.AVSEEK_FLAG_BYTE;
@@ -108,6 +109,11 @@ final class VideoStream implements AutoCloseable {
             if (number < 0) {
                 throw new FilmException(
                         "%s holds no pictures that can be shown: it is sound only, empty, or damaged. Choose another file."
+                                .formatted(path));
+            }
+            if ((format.iformat().flags() & AVFMT_NOTIMESTAMPS) != 0) {
+                throw new FilmException(
+                        "%s holds bare pictures and does not tell when each is shown. Convert it to MP4."
                                 .formatted(path));
             }
             AVCodecContext codec = avcodec_alloc_context3(decoder);
