@@ -77,11 +77,6 @@ public record Contents(
         }
     }
 
-    /** {@return the same contents as another value, for showing them anew} */
-    public Contents again() {
-        return new Contents(athletes, bouts, studies, plans, words, today, damage);
-    }
-
     public Optional<Athlete> athlete(String id) {
         return athletes.stream().filter(athlete -> athlete.id().equals(id)).findFirst();
     }

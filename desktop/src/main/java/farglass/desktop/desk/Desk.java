@@ -71,11 +71,7 @@ public final class Desk implements AutoCloseable {
 
     private void keepWords() {
         learnWords(held.contents.get());
-        held.school.addListener(change -> {
-            learnWords(held.contents.get());
-            // The words everywhere are made from the contents: shown anew, they are in the other school's language.
-            held.contents.set(held.contents.get().again());
-        });
+        held.school.addListener((property, old, school) -> learnWords(held.contents.get()));
     }
 
     /**
@@ -177,7 +173,7 @@ public final class Desk implements AutoCloseable {
 
     private void learnWords(Contents now) {
         Lexicon.Extended extended = held.shipped.with(now.words().texts());
-        held.lexicon = extended.lexicon().shownIn(held.school.get());
+        held.lexicon.set(extended.lexicon().shownIn(held.school.get()));
         extended.problems().stream()
                 .findFirst()
                 .ifPresent(problem -> fail("One of this library\u2019s own words cannot be used. " + problem));
@@ -292,7 +288,7 @@ public final class Desk implements AutoCloseable {
 
     /** {@return those contents worked out, for counting; shared by all places and windows} Off the interface thread: the first time it is long. */
     public Corpus corpus(Contents now) {
-        return held.corpus(now, held.lexicon);
+        return held.corpus(now, held.lexicon.get());
     }
 
     /** Keeps what was added up by now for the next start, when nothing else wants the machine. */
@@ -333,7 +329,12 @@ public final class Desk implements AutoCloseable {
 
     /** {@return the shipped lexicon with this library's own words, shown in the chosen school's language} */
     public Lexicon lexicon() {
-        return held.lexicon;
+        return held.lexicon.get();
+    }
+
+    /** Another one where this library's own words change, or are to be shown in another school's language. */
+    public ReadOnlyObjectProperty<Lexicon> lexiconProperty() {
+        return held.lexicon.getReadOnlyProperty();
     }
 
     /** In whose words positions and techniques are shown. */

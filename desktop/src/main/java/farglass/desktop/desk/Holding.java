@@ -42,7 +42,7 @@ final class Holding {
     /** What is on disk, as the writer's thread last read it; only that thread touches it, once all of it has arrived. */
     volatile Contents written;
 
-    Lexicon lexicon;
+    final ReadOnlyObjectWrapper<Lexicon> lexicon;
     private Corpus corpus;
     /** Where sums are kept for the next start; empty where nothing is kept. */
     private final Optional<Path> sumsFolder;
@@ -74,7 +74,7 @@ final class Holding {
         this.written = contents;
         this.contents = new ReadOnlyObjectWrapper<>(written);
         this.version = library.dataVersion();
-        this.lexicon = shipped;
+        this.lexicon = new ReadOnlyObjectWrapper<>(shipped);
         this.corpus = Corpus.of(List.of(), shipped);
     }
 

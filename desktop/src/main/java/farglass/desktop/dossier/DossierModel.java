@@ -106,6 +106,7 @@ public final class DossierModel {
                 countAhead();
             }
         });
+        desk.lexiconProperty().addListener((property, old, words) -> outdate());
         desk.studyProperty().addListener(change -> {
             chooseAthletes();
             outdate();

@@ -53,6 +53,7 @@ public final class LexiconModel {
         search.addListener(change -> find());
         kind.addListener(change -> find());
         desk.contentsProperty().addListener(change -> outdate());
+        desk.lexiconProperty().addListener((property, old, words) -> outdate());
         desk.placeProperty().addListener(change -> refresh());
         find();
         refresh();

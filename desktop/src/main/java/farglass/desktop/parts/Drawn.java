@@ -1,6 +1,7 @@
 package farglass.desktop.parts;
 
 import farglass.drawing.Palette;
+import javafx.beans.InvalidationListener;
 import javafx.beans.value.ObservableValue;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.layout.Region;
@@ -14,6 +15,7 @@ public final class Drawn extends Region {
 
     private final Canvas canvas = new Canvas();
     private final ObservableValue<Palette> palette;
+    private final InvalidationListener repainting = change -> repaint();
     private Painting painting = (brush, width, height) -> {};
 
     public Drawn(ObservableValue<Palette> palette) {
@@ -21,7 +23,18 @@ public final class Drawn extends Region {
         // Unmanaged: a managed canvas would hold the region at its largest size so far.
         canvas.setManaged(false);
         getChildren().add(canvas);
-        palette.addListener(change -> repaint());
+        // The palette outlives every page: a drawing that listened to it for ever would be kept for ever, with its
+        // pixels.
+        sceneProperty().addListener((property, old, now) -> {
+            if (now == null) {
+                palette.removeListener(repainting);
+                canvas.setWidth(0);
+                canvas.setHeight(0);
+            } else if (old == null) {
+                palette.addListener(repainting);
+                requestLayout();
+            }
+        });
     }
 
     public void paint(Painting next) {

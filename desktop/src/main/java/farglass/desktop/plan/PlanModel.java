@@ -42,6 +42,7 @@ public final class PlanModel {
     public PlanModel(Desk desk) {
         this.desk = desk;
         desk.contentsProperty().addListener(change -> outdate());
+        desk.lexiconProperty().addListener((property, old, words) -> outdate());
         desk.studyProperty().addListener(change -> {
             chooseOpponents();
             outdate();

@@ -33,6 +33,7 @@ public final class ShelfModel {
     public ShelfModel(Desk desk) {
         this.desk = desk;
         desk.contentsProperty().addListener(change -> outdate());
+        desk.lexiconProperty().addListener((property, old, words) -> outdate());
         desk.studyProperty().addListener(change -> outdate());
         desk.placeProperty().addListener(change -> refresh());
         desk.news().addListener((MapChangeListener<String, String>) change -> outdate());

@@ -33,6 +33,7 @@ final class MomentWords extends VBox {
         clip.heightProperty().bind(heightProperty());
         setClip(clip);
         model.boutProperty().addListener(change -> show());
+        model.desk().lexiconProperty().addListener((property, old, words) -> show());
         model.selectedProperty().addListener(change -> show());
         model.nowProperty().addListener(change -> show());
     }

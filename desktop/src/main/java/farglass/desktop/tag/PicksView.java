@@ -40,6 +40,9 @@ final class PicksView extends VBox {
                 show();
             }
         });
+        // The same picks are said in other words, and whom we study stands in front.
+        model.desk().lexiconProperty().addListener(change -> show());
+        model.desk().studyProperty().addListener(change -> show());
         show();
     }
 

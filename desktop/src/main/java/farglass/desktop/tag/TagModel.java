@@ -91,12 +91,12 @@ public final class TagModel {
         this.ledger = new LedgerModel(this);
         this.times = new BoutTimes(this);
         film.whenFound(() -> selectedProperty().get().ifPresentOrElse(this::goTo, () -> film.seek(0)));
-        desk.contentsProperty().addListener((property, old, contents) -> {
-            follow();
-            if (!contents.words().equals(old.words())) {
-                // Words of the library say where things can start, and so where the two are.
-                set(bout.get());
-            }
+        desk.contentsProperty().addListener((property, old, contents) -> follow());
+        desk.lexiconProperty().addListener((property, old, words) -> {
+            // Words of the library say where things can start, and so where the two are; and all may be shown in other
+            // words.
+            bout.get().ifPresent(picks::learnFor);
+            set(bout.get());
         });
         desk.spotProperty().addListener((property, old, spot) -> spot.ifPresent(this::show));
         desk.studyProperty().addListener(change -> refresh());
