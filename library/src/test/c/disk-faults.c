@@ -16,6 +16,7 @@
 #include <stdio.h>
 #include <stdlib.h>
 #include <string.h>
+#include <sys/sendfile.h>
 #include <sys/types.h>
 #include <unistd.h>
 
@@ -86,6 +87,33 @@ ssize_t write(int fd, const void *data, size_t size) {
     }
 PWRITE(pwrite, off_t)
 PWRITE(pwrite64, off64_t)
+
+ssize_t sendfile(int to, int from, off_t *at, size_t size) {
+    REAL(ssize_t, "sendfile", int, int, off_t *, size_t);
+    if (ours(to)) switch (fault(1)) {
+        case 1: FULL
+        case 2: real(to, from, at, size / 2); leave(); _exit(137);
+    }
+    return real(to, from, at, size);
+}
+
+ssize_t sendfile64(int to, int from, off64_t *at, size_t size) {
+    REAL(ssize_t, "sendfile64", int, int, off64_t *, size_t);
+    if (ours(to)) switch (fault(1)) {
+        case 1: FULL
+        case 2: real(to, from, at, size / 2); leave(); _exit(137);
+    }
+    return real(to, from, at, size);
+}
+
+ssize_t copy_file_range(int from, off64_t *fromAt, int to, off64_t *toAt, size_t size, unsigned flags) {
+    REAL(ssize_t, "copy_file_range", int, off64_t *, int, off64_t *, size_t, unsigned);
+    if (ours(to)) switch (fault(1)) {
+        case 1: FULL
+        case 2: real(from, fromAt, to, toAt, size / 2, flags); leave(); _exit(137);
+    }
+    return real(from, fromAt, to, toAt, size, flags);
+}
 
 #define TRUNCATE(NAME, OFFSET) \
     int NAME(int fd, OFFSET size) { \

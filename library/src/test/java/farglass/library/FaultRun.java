@@ -20,7 +20,7 @@ import java.util.stream.Stream;
 /**
  * Fills the disk, or ends the process, at each single write of what changes a library, and looks at what is there afterwards: all or
  * nothing, and the same done again with room on the disk. On Linux: {@code gcc -shared -fPIC -o fault.so
- * library/src/test/c/disk-faults.c -ldl}, then {@code FaultRun fault.so [EVERY]}, each EVERY-th write.
+ * library/src/test/c/disk-faults.c -ldl}, then {@code FaultRun fault.so [EVERY [DOING]]}, each EVERY-th write.
  */
 final class FaultRun {
     private static final Clock CLOCK = Clock.systemUTC();
@@ -44,7 +44,7 @@ final class FaultRun {
         Path shim = Path.of(arguments[0]).toAbsolutePath();
         int every = arguments.length > 1 ? Integer.parseInt(arguments[1]) : 1;
         Path base = Files.createTempDirectory("fault-base");
-        for (Doing doing : Doing.values()) {
+        for (Doing doing : arguments.length > 2 ? new Doing[] {Doing.valueOf(arguments[2])} : Doing.values()) {
             for (String kind : List.of("full", "kill", "torn")) {
                 System.out.println(doing + " " + kind + ": " + over(doing, kind, shim, base, every));
             }
