@@ -95,7 +95,7 @@ final class VideoStream implements AutoCloseable {
         // The "file:" prefix keeps a name with a colon from being read as a network address.
         if (avformat_open_input(format, "file:" + path.toAbsolutePath(), null, null) < 0) {
             throw new FilmException(
-                    "%s is no video that can be read. Choose an MP4, MOV, MKV or WebM file, or convert it to one."
+                    "%s is no video that can be read, or not yet: an MP4 can be opened once it is written to its end. Choose an MP4, MOV, MKV or WebM file, or convert it to one."
                             .formatted(path));
         }
         try {

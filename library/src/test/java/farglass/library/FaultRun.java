@@ -98,15 +98,28 @@ final class FaultRun {
             library.act("Two", edit -> edit.put(bout("second")));
         }
         if (doing == Doing.RECOVER) {
-            byte[] bytes = Files.readAllBytes(file);
-            int at = indexOf(bytes, "knee-cut".getBytes(StandardCharsets.UTF_8));
-            bytes[at] ^= 1;
-            Files.write(file, bytes);
+            hurt(file);
         }
     }
 
-    private static int indexOf(byte[] bytes, byte[] wanted) {
-        return IntStream.range(0, bytes.length - wanted.length)
+    /** Turns a bit of a moment, and not of the history that tells what it was. */
+    private static void hurt(Path file) throws IOException {
+        byte[] whole = Files.readAllBytes(file);
+        for (int at = 0; ; at++) {
+            at = indexOf(whole, "knee-cut".getBytes(StandardCharsets.UTF_8), at);
+            byte[] bytes = whole.clone();
+            bytes[at] ^= 1;
+            Files.write(file, bytes);
+            try (Library library = Library.openToRead(file, CLOCK, "fault")) {
+                if (!library.contents().damage().isEmpty()) {
+                    return;
+                }
+            }
+        }
+    }
+
+    private static int indexOf(byte[] bytes, byte[] wanted, int from) {
+        return IntStream.range(from, bytes.length - wanted.length)
                 .filter(at -> java.util.Arrays.equals(bytes, at, at + wanted.length, wanted, 0, wanted.length))
                 .findFirst()
                 .orElseThrow();

@@ -44,7 +44,7 @@ public final class LedgerModel {
 
     /** @param pending ids of the moments on their way to the disk */
     void show(Set<String> pending) {
-        rows.setAll(tag.boutProperty()
+        put(tag.boutProperty()
                 .get()
                 .map(shown -> Ledger.rows(
                         shown,
@@ -57,6 +57,31 @@ public final class LedgerModel {
                                 tag.scribe().editedId()),
                         tag.desk().lexicon()))
                 .orElse(List.of()));
+    }
+
+    /** Only what is not as it was is given to the list: it lays out anew every row that it is given. */
+    private void put(List<LedgerRow> now) {
+        int same = 0;
+        while (same < Math.min(rows.size(), now.size()) && rows.get(same).equals(now.get(same))) {
+            same++;
+        }
+        int sameAtEnd = 0;
+        while (sameAtEnd < Math.min(rows.size(), now.size()) - same
+                && rows.get(rows.size() - 1 - sameAtEnd).equals(now.get(now.size() - 1 - sameAtEnd))) {
+            sameAtEnd++;
+        }
+        int until = rows.size() - sameAtEnd;
+        List<LedgerRow> others = now.subList(same, now.size() - sameAtEnd);
+        if (until - same == others.size()) {
+            for (int i = 0; i < others.size(); i++) {
+                if (!rows.get(same + i).equals(others.get(i))) {
+                    rows.set(same + i, others.get(i));
+                }
+            }
+        } else {
+            rows.remove(same, until);
+            rows.addAll(same, others);
+        }
     }
 
     /** {@return the ledger's row of the selected moment, else of the last one at the instant now shown; -1 if none} */

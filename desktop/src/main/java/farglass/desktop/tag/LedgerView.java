@@ -17,6 +17,7 @@ import javafx.scene.control.ListView;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SelectionMode;
 import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.control.skin.VirtualFlow;
 import javafx.scene.input.KeyCombination;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.StackPane;
@@ -33,6 +34,7 @@ final class LedgerView extends StackPane {
     private final ListView<LedgerRow> list;
     private final ReadOnlyIntegerWrapper atFilm = new ReadOnlyIntegerWrapper(-1);
     private boolean following;
+    private boolean scrolling;
     private int shownRow = -1;
     private int shownRows;
     private Set<String> shownChosen = Set.of();
@@ -59,7 +61,7 @@ final class LedgerView extends StackPane {
         model.selectedProperty().addListener((property, old, now) -> follow());
         model.nowProperty().addListener(change -> follow());
         // The picks below take and give room: what stood at the foot stays in sight.
-        list.heightProperty().addListener(change -> Platform.runLater(() -> scrollTo(shownRow)));
+        list.heightProperty().addListener(change -> scroll());
         getChildren().add(list);
         setMinHeight(0);
     }
@@ -103,15 +105,33 @@ final class LedgerView extends StackPane {
         if (row != shownRow || model.rows().size() != shownRows) {
             shownRow = row;
             shownRows = model.rows().size();
-            scrollTo(row);
-            // Rows get their heights, and the list its own, only when they are laid out.
-            Platform.runLater(() -> scrollTo(row));
+            scroll();
         }
     }
 
-    private void scrollTo(int row) {
-        int before = (int) Math.min(MOST_ROWS_BEFORE, list.getHeight() / ROW / 4);
-        list.scrollTo(Math.max(0, row - before));
+    /**
+     * Once for all that happens now, and only where the row is not in sight: to scroll, the list measures all its rows, and eyes lose the
+     * place. Rows get their heights, and the list its own, only when they are laid out.
+     */
+    private void scroll() {
+        if (!scrolling) {
+            scrolling = true;
+            Platform.runLater(() -> {
+                scrolling = false;
+                if (isInSight(shownRow)) {
+                    return;
+                }
+                int before = (int) Math.min(MOST_ROWS_BEFORE, list.getHeight() / ROW / 4);
+                list.scrollTo(Math.max(0, shownRow - before));
+            });
+        }
+    }
+
+    private boolean isInSight(int row) {
+        return list.lookup(".virtual-flow") instanceof VirtualFlow<?> flow
+                && flow.getFirstVisibleCell() != null
+                && row >= flow.getFirstVisibleCell().getIndex()
+                && row < flow.getLastVisibleCell().getIndex();
     }
 
     private void select(Set<String> chosen) {

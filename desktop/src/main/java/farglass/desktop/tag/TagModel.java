@@ -34,6 +34,8 @@ import java.util.TreeMap;
 import java.util.function.BooleanSupplier;
 import java.util.function.Supplier;
 import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyLongProperty;
+import javafx.beans.property.ReadOnlyLongWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleObjectProperty;
@@ -66,6 +68,7 @@ public final class TagModel {
     private final BoutTimes times;
     private final Watched watched = new Watched();
     private final ReadOnlyObjectWrapper<Optional<Bout>> bout = new ReadOnlyObjectWrapper<>(Optional.empty());
+    private final ReadOnlyLongWrapper refreshes = new ReadOnlyLongWrapper();
     private final ReadOnlyObjectWrapper<OptionalLong> now = new ReadOnlyObjectWrapper<>(OptionalLong.empty());
     private final ObjectProperty<Jump> jump = new SimpleObjectProperty<>(Jump.EXCHANGE);
     private final Map<String, Integer> pending = new HashMap<>();
@@ -188,6 +191,12 @@ public final class TagModel {
     void refresh() {
         ledger.show(Set.copyOf(pending.keySet()));
         offer();
+        refreshes.set(refreshes.get() + 1);
+    }
+
+    /** {@return how often all was shown anew} It tells of what is saved, too, where no row of the ledger does. */
+    ReadOnlyLongProperty refreshesProperty() {
+        return refreshes.getReadOnlyProperty();
     }
 
     private void offer() {

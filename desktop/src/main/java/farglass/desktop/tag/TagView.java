@@ -17,7 +17,6 @@ import javafx.beans.InvalidationListener;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.value.ObservableValue;
-import javafx.collections.ListChangeListener;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -117,7 +116,7 @@ public final class TagView extends BorderPane {
             }
         });
         model.boutProperty().addListener(change -> show());
-        model.rows().addListener((ListChangeListener<LedgerRow>) change -> show());
+        model.refreshesProperty().addListener((property, old, now) -> show());
         model.film().troubleProperty().addListener(change -> show());
         model.live().onProperty().addListener((property, was, is) -> {
             if (is) {
