@@ -9,6 +9,10 @@ public abstract class WrappingCell<T> extends ListCell<T> {
     private static final double SCROLL_BAR = 14;
 
     private final Region content;
+    /** The room for which it was measured; 0 if it was not since it changed. */
+    private double measuredRoom;
+
+    private double measured;
 
     protected WrappingCell(Region content) {
         this.content = content;
@@ -37,9 +41,21 @@ public abstract class WrappingCell<T> extends ListCell<T> {
 
     @Override
     protected double computePrefHeight(double width) {
-        return getGraphic() == null
-                ? super.computePrefHeight(width)
-                : snappedTopInset() + content.prefHeight(room()) + snappedBottomInset();
+        if (getGraphic() == null) {
+            return super.computePrefHeight(width);
+        }
+        if (measuredRoom != room()) {
+            measuredRoom = room();
+            measured = snappedTopInset() + content.prefHeight(measuredRoom) + snappedBottomInset();
+        }
+        return measured;
+    }
+
+    /** A list asks each row for its height many times between two changes of it; to wrap its words costs most of all. */
+    @Override
+    public void requestLayout() {
+        measuredRoom = 0;
+        super.requestLayout();
     }
 
     @Override
