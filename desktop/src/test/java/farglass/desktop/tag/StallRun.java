@@ -1,19 +1,9 @@
 package farglass.desktop.tag;
 
-import farglass.core.bout.Bout;
-import farglass.core.bout.FilmLink;
-import farglass.core.change.Change;
-import farglass.core.lexicon.Lexicon;
-import farglass.core.script.ScriptFile;
-import farglass.core.simulate.Acted;
-import farglass.core.simulate.Cast;
 import farglass.desktop.desk.Desk;
 import farglass.desktop.desk.Place;
-import farglass.library.Library;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.Clock;
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -28,8 +18,6 @@ import org.testfx.util.WaitForAsyncUtils;
  * {@code StallRun BOUTS [LIBRARY]}, with the flags of the tests. A library that is there already is used as it is.
  */
 final class StallRun {
-    private static final int ACTED = 100;
-
     private StallRun() {}
 
     public static void main(String[] arguments) throws Exception {
@@ -38,7 +26,7 @@ final class StallRun {
                 ? Path.of(arguments[1])
                 : Files.createTempDirectory("stall").resolve("big.farglass");
         if (!Files.exists(path)) {
-            lay(path, bouts);
+            LargeLibrary.lay(path, bouts);
         }
         RunWindow window = RunWindow.open(path);
         Desk desk = window.workbench().shell().orElseThrow().desk();
@@ -69,23 +57,6 @@ final class StallRun {
             return null;
         });
         System.exit(0);
-    }
-
-    private static void lay(Path path, int bouts) throws Exception {
-        List<Acted> acted = Cast.league(ACTED, Lexicon.shipped());
-        List<Change> changes = new ArrayList<>();
-        Path films = Files.createDirectories(path.resolveSibling("films"));
-        for (int i = 0; i < bouts; i++) {
-            Acted one = acted.get(i % ACTED);
-            Bout told = one.told();
-            Files.writeString(films.resolve(told.id() + ".script"), ScriptFile.print(one.script()));
-            List<FilmLink> link = List.of(new FilmLink("films/" + told.id() + ".script", 0));
-            changes.add(Change.added(
-                    new Bout("big-%05d".formatted(i), told.header().withFilms(link), told.moments(), List.of())));
-        }
-        try (Library library = Library.create(path, Clock.systemUTC(), "stall")) {
-            library.change("Lay", changes);
-        }
     }
 
     private static <T> T on(Callable<T> work) throws Exception {

@@ -11,7 +11,7 @@ import java.util.stream.Collectors;
 import javafx.application.Platform;
 
 /** Asks the interface thread for an answer all the time, and notes how long it gave none and what it did meanwhile. */
-final class StallWatch {
+public final class StallWatch {
     private static final long BUSY_NANOS = TimeUnit.MILLISECONDS.toNanos(8);
     private static final int FRAMES = 4;
 
@@ -19,7 +19,7 @@ final class StallWatch {
     private final AtomicLong longest = new AtomicLong();
     private final Queue<String> doing = new ConcurrentLinkedQueue<>();
 
-    void begin() throws InterruptedException {
+    public void begin() throws InterruptedException {
         AtomicLong thread = new AtomicLong();
         Platform.runLater(() -> thread.set(Thread.currentThread().getId()));
         TimeUnit.MILLISECONDS.sleep(200);
@@ -65,16 +65,16 @@ final class StallWatch {
                 : ours.stream().collect(Collectors.joining(" < "));
     }
 
-    void forget() {
+    public void forget() {
         longest.set(0);
         doing.clear();
     }
 
-    double longestMillis() {
+    public double longestMillis() {
         return longest.get() / 1e6;
     }
 
-    List<String> doing() {
+    public List<String> doing() {
         return List.copyOf(doing);
     }
 }
