@@ -77,7 +77,9 @@ final class PictureOrder implements AutoCloseable {
      */
     private static boolean isPacked(AVPacket packet) {
         byte[] bytes = new byte[packet.size()];
-        packet.data().get(bytes);
+        if (bytes.length > 0) {
+            packet.data().get(bytes);
+        }
         int pictures = 0;
         for (int i = 0; i + START_OF_PICTURE.length <= bytes.length; i++) {
             if (Arrays.equals(bytes, i, i + START_OF_PICTURE.length, START_OF_PICTURE, 0, START_OF_PICTURE.length)) {

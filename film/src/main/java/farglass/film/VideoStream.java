@@ -173,10 +173,10 @@ final class VideoStream implements AutoCloseable {
     FrameIndex index(DoubleConsumer progress, BooleanSupplier cancelled) {
         PacketLog log = new PacketLog();
         long size = Math.max(1, path.toFile().length());
-        try (PictureOrder order = new PictureOrder(codec)) {
+        try (PictureOrder pictures = new PictureOrder(codec)) {
             while (av_read_frame(format, packet) >= 0) {
                 if (packet.stream_index() == number) {
-                    note(log, order);
+                    note(log, pictures);
                     progress.accept(Math.min(1, Math.max(0, packet.pos()) / (double) size));
                 }
                 av_packet_unref(packet);
@@ -192,13 +192,13 @@ final class VideoStream implements AutoCloseable {
         return index.get();
     }
 
-    private void note(PacketLog log, PictureOrder order) {
-        long place = tellsNoPresentation ? order.next(packet) : 0;
+    private void note(PacketLog log, PictureOrder pictures) {
         long stamp = stamp(packet);
+        long order = tellsNoPresentation ? pictures.next(packet) : stamp;
         // An edit list may say that some frames are only there to decode others: they are never shown.
         boolean shown = (packet.flags() & AV_PKT_FLAG_DISCARD) == 0;
         if (shown && stamp != AV_NOPTS_VALUE) {
-            log.add(stamp, tellsNoPresentation ? place : stamp, packet.pos(), (packet.flags() & AV_PKT_FLAG_KEY) != 0);
+            log.add(stamp, order, packet.pos(), (packet.flags() & AV_PKT_FLAG_KEY) != 0);
         }
     }
 
