@@ -39,6 +39,10 @@ public final class Desk implements AutoCloseable {
     private final ReadOnlyObjectWrapper<Contents> contents;
 
     private final ChangeListener<Contents> following = (property, old, now) -> show(old, now);
+    /** As {@link Holding#lexicon}, for as long as this window is open: whoever listens here is let go with it. */
+    private final ReadOnlyObjectWrapper<Lexicon> lexicon;
+
+    private final ChangeListener<Lexicon> learning;
     private final ObjectProperty<Optional<Study>> study = new SimpleObjectProperty<>(Optional.empty());
     private final ObjectProperty<Place> place = new SimpleObjectProperty<>(Place.SHELF);
     private final ObservableMap<String, String> news = FXCollections.observableHashMap();
@@ -107,6 +111,9 @@ public final class Desk implements AutoCloseable {
         this.held = held;
         this.contents = new ReadOnlyObjectWrapper<>(held.contents.get());
         study.set(contents().studies().stream().findFirst());
+        this.lexicon = new ReadOnlyObjectWrapper<>(held.lexicon.get());
+        this.learning = (property, old, now) -> lexicon.set(now);
+        held.lexicon.addListener(learning);
         held.contents.addListener(following);
     }
 
@@ -334,7 +341,7 @@ public final class Desk implements AutoCloseable {
 
     /** Another one where this library's own words change, or are to be shown in another school's language. */
     public ReadOnlyObjectProperty<Lexicon> lexiconProperty() {
-        return held.lexicon.getReadOnlyProperty();
+        return lexicon.getReadOnlyProperty();
     }
 
     /** In whose words positions and techniques are shown. */
@@ -382,6 +389,7 @@ public final class Desk implements AutoCloseable {
     /** Leaves the library to its other windows; the last one waits until everything written is on disk, then closes it. */
     @Override
     public void close() {
+        held.lexicon.removeListener(learning);
         held.contents.removeListener(following);
         held.leave();
     }

@@ -229,7 +229,6 @@ public final class Workbench extends StackPane {
             welcome(problem.getMessage());
         } else {
             problem.printStackTrace();
-            Log.problem(Happening.UNEXPECTED, problem);
             welcome("%s could not be opened: something unexpected happened. Nothing in it was changed."
                     .formatted(path));
         }
@@ -289,11 +288,10 @@ public final class Workbench extends StackPane {
     }
 
     private static void tellDamage(Desk desk) {
-        LibrarySheets.damageWords(desk.contents().damage())
-                .ifPresent(words ->
-                        Log.note(Happening.DAMAGED, desk.contents().damage().size()));
-        LibrarySheets.damageWords(desk.contents().damage())
-                .ifPresent(words -> desk.fail(words + " Library, Recover\u2026 mends it where that can be done."));
+        LibrarySheets.damageWords(desk.contents().damage()).ifPresent(words -> {
+            Log.note(Happening.DAMAGED, desk.contents().damage().size());
+            desk.fail(words + " Library, Recover\u2026 mends it where that can be done.");
+        });
     }
 
     private void remember(Path path, Desk desk) {
