@@ -38,14 +38,14 @@ public final class Log {
     private Log() {}
 
     /**
-     * Begins to keep the log in that folder; what was noted before is kept nowhere.
+     * Begins to keep the log in that folder, each running program in files of its own; what was noted before is kept nowhere.
      *
      * @return ends it
      * @throws IOException if it cannot be written there
      */
     public static AutoCloseable keep(Path folder) throws IOException {
         Files.createDirectories(folder);
-        String name = folder.toAbsolutePath().toString().replace("%", "%%") + "/far-glass-%g" + ENDING;
+        String name = folder.toAbsolutePath().toString().replace("%", "%%") + "/far-glass-%u-%g" + ENDING;
         FileHandler file = new FileHandler(name, BYTES, FILES, true);
         file.setFormatter(new LogLine());
         file.setEncoding(StandardCharsets.UTF_8.name());

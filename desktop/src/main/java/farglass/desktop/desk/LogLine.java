@@ -8,7 +8,7 @@ import java.util.logging.Formatter;
 import java.util.logging.LogRecord;
 
 /**
- * One happening in the log: when, in which thread, what, and where something was thrown. What an exception says of itself is left out, and
+ * One happening in the log: when, what, and where something was thrown. What an exception says of itself is left out, and
  * so is what a library of others says, since either may hold a name or a path.
  */
 final class LogLine extends Formatter {

@@ -268,7 +268,9 @@ public final class Player implements AutoCloseable {
         decoding = false;
         trouble.set(problem);
         found.ifPresent(shown -> frame.set(found));
-        if (wanted != at) {
+        // What was given up on the way may be wanted again by now.
+        boolean isGivenUp = found.isEmpty() && problem.isEmpty();
+        if (wanted != at || isGivenUp) {
             decode(film.orElseThrow());
         } else if (!playing.get()) {
             prepare(film.orElseThrow());

@@ -18,6 +18,7 @@ class PlayerTest {
     private final Player player = new Player(film::add, Runnable::run);
     private boolean closed;
     private Runnable onTheWay = () -> {};
+    private Runnable thereafter = () -> {};
 
     private final Film ten = new Film() {
         @Override
@@ -43,7 +44,9 @@ class PlayerTest {
             Frame exact = at(micros);
             waiting.seeMeanwhile(at(micros / 1_000_000 * 1_000_000));
             onTheWay.run();
-            return waiting.isStillWanted() ? Optional.of(exact) : Optional.empty();
+            boolean wanted = waiting.isStillWanted();
+            thereafter.run();
+            return wanted ? Optional.of(exact) : Optional.empty();
         }
 
         @Override
@@ -155,6 +158,21 @@ class PlayerTest {
         player.seek(6_200_000);
         decode();
         assertThat(seen).as("a film that plays does not jump to and fro").containsExactly(6_200_000L);
+    }
+
+    @Test
+    void whoComesBackToWhatHeHadLeftSeesIt() {
+        player.show(Optional.of(ten));
+        decode();
+        onTheWay = () -> player.seek(5_600_000);
+        thereafter = () -> {
+            onTheWay = () -> {};
+            thereafter = () -> {};
+            player.seek(3_400_000);
+        };
+        player.seek(3_400_000);
+        decode();
+        assertThat(player.frameProperty().get().orElseThrow().atMicros()).isEqualTo(3_400_000);
     }
 
     @Test
