@@ -25,6 +25,7 @@ public final class FilmView extends Region {
     private final Rectangle clip = new Rectangle();
     private final ReadOnlyDoubleWrapper proportion = new ReadOnlyDoubleWrapper(USUAL_PROPORTION);
     private WritableImage image;
+    private PixelBuffer<IntBuffer> pixels;
     private double zoom = 1;
     private double centreX = 0.5;
     private double centreY = 0.5;
@@ -80,12 +81,20 @@ public final class FilmView extends Region {
     private void show(Optional<Frame> frame) {
         frame.ifPresent(shown -> {
             if (image == null || image.getWidth() != shown.width() || image.getHeight() != shown.height()) {
+                pixels = new PixelBuffer<>(
+                        shown.width(),
+                        shown.height(),
+                        IntBuffer.allocate(shown.width() * shown.height()),
+                        PixelFormat.getIntArgbPreInstance());
+                image = new WritableImage(pixels);
                 proportion.set((double) shown.width() / shown.height());
                 requestLayout();
             }
-            // Shown where it lies: to copy it costs this thread 5 ms of each frame.
-            image = new WritableImage(new PixelBuffer<>(
-                    shown.width(), shown.height(), IntBuffer.wrap(shown.argb()), PixelFormat.getIntArgbPreInstance()));
+            // Copied as it is into the same picture each time, on this thread; to have each pixel set takes longer.
+            pixels.updateBuffer(buffer -> {
+                System.arraycopy(shown.argb(), 0, buffer.getBuffer().array(), 0, shown.argb().length);
+                return null;
+            });
         });
         picture.setImage(frame.isPresent() ? image : null);
         tell();

@@ -110,36 +110,21 @@ final class LedgerView extends StackPane {
         }
     }
 
-    /** Once for all that happens now. Rows get their heights, and the list its own, only when they are laid out. */
+    /**
+     * Once for all that happens now, and only where the row is not in sight: to scroll, the list measures all its rows, and eyes lose the
+     * place. Rows get their heights, and the list its own, only when they are laid out.
+     */
     private void scroll() {
         if (!scrolling) {
             scrolling = true;
             Platform.runLater(() -> {
                 scrolling = false;
-                bringIntoSight(shownRow);
+                if (isInSight(shownRow)) {
+                    return;
+                }
+                int before = (int) Math.min(MOST_ROWS_BEFORE, list.getHeight() / ROW / 4);
+                list.scrollTo(Math.max(0, shownRow - before));
             });
-        }
-    }
-
-    /**
-     * Only what is not in sight is brought there: eyes would lose the place. To go to a row, the list measures every row before it, which takes
-     * ever longer in a long bout; to move by so many pixels it does not.
-     */
-    private void bringIntoSight(int row) {
-        if (isInSight(row)) {
-            return;
-        }
-        int before = (int) Math.min(MOST_ROWS_BEFORE, list.getHeight() / ROW / 4);
-        int top = Math.max(0, row - before);
-        if (list.lookup(".virtual-flow") instanceof VirtualFlow<?> flow && flow.getFirstVisibleCell() != null) {
-            int first = flow.getFirstVisibleCell().getIndex();
-            int seen = flow.getLastVisibleCell().getIndex() - first + 1;
-            if (Math.abs(top - first) <= 2 * seen) {
-                flow.scrollPixels((top - first) * list.getHeight() / seen);
-            }
-        }
-        if (!isInSight(row)) {
-            list.scrollTo(top);
         }
     }
 
