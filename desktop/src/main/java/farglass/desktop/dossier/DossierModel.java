@@ -94,17 +94,20 @@ public final class DossierModel {
     private Optional<Work.Job> ahead = Optional.empty();
     private Contents countedAhead;
     private boolean stale = true;
+    private boolean isOfferOld;
 
     public DossierModel(Desk desk) {
         this.desk = desk;
         this.choices = new LensChoices(desk, athletes, athlete);
         this.pages = new DossierPages(desk);
         desk.contentsProperty().addListener(change -> {
-            chooseAthletes();
-            outdate();
-            if (desk.placeProperty().get() == Place.SHELF) {
-                countAhead();
+            isOfferOld = true;
+            // While one tags, the whole library is not walked over after each moment.
+            if (isLookedAt()) {
+                chooseAthletes();
             }
+            outdate();
+            countAheadAtShelf();
         });
         desk.lexiconProperty().addListener((property, old, words) -> outdate());
         desk.studyProperty().addListener(change -> {
@@ -112,10 +115,11 @@ public final class DossierModel {
             outdate();
         });
         desk.placeProperty().addListener((property, was, is) -> {
-            refresh();
-            if (is == Place.SHELF) {
-                countAhead();
+            if (isOfferOld && isLookedAt()) {
+                chooseAthletes();
             }
+            refresh();
+            countAheadAtShelf();
         });
         desk.dossierOfProperty().addListener((property, was, asked) -> asked.ifPresent(this::lookAt));
         athlete.addListener(change -> {
@@ -133,8 +137,20 @@ public final class DossierModel {
         countAhead();
     }
 
+    private boolean isLookedAt() {
+        Place place = desk.placeProperty().get();
+        return place == Place.SHELF || place == Place.DOSSIER;
+    }
+
+    private void countAheadAtShelf() {
+        if (desk.placeProperty().get() == Place.SHELF) {
+            countAhead();
+        }
+    }
+
     /** Without a study those are offered of whom there is most film; who was looked at stays. */
     private void chooseAthletes() {
+        isOfferOld = false;
         List<Athlete> known = new ArrayList<>(desk.subjects());
         desk.ours().filter(ours -> !known.contains(ours)).ifPresent(known::add);
         List<Athlete> offered = known.isEmpty() ? choices.mostSeen() : known;
@@ -176,6 +192,9 @@ public final class DossierModel {
 
     private void lookAt(String name) {
         chapter.set(ONE_MINUTE);
+        if (isOfferOld) {
+            chooseAthletes();
+        }
         athletes.stream()
                 .filter(known -> known.name().equals(name))
                 .findFirst()

@@ -8,10 +8,12 @@ import farglass.desktop.desk.Work;
 import farglass.desktop.screening.Player;
 import farglass.film.Film;
 import farglass.film.Films;
+import farglass.library.Contents;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalLong;
@@ -38,6 +40,9 @@ public final class BoutFilm {
     private Optional<FilmLink> open = Optional.empty();
     private String openFor = "";
     private Runnable found = () -> {};
+    private Contents askedIn;
+    private FilmLink askedFor;
+    private Optional<FilmLink> nextOnFilm = Optional.empty();
 
     BoutFilm(Desk desk, Player player, Supplier<Optional<Bout>> bout) {
         this.desk = desk;
@@ -223,15 +228,25 @@ public final class BoutFilm {
             return 0;
         }
         FilmLink own = link().get();
-        long end = player.lastProperty().get();
-        for (Bout other : desk.contents().bouts()) {
-            for (FilmLink link : other.header().films()) {
-                if (link.path().equals(own.path()) && link.startMicros() > own.startMicros()) {
-                    end = Math.min(end, link.startMicros());
-                }
-            }
+        Optional<FilmLink> next = nextOnFilm(own);
+        long last = player.lastProperty().get();
+        return Math.max(
+                0,
+                own.toBout(next.map(link -> Math.min(last, link.startMicros())).orElse(last)));
+    }
+
+    /** All bouts are asked once after a change of the library, not at each frame. */
+    private Optional<FilmLink> nextOnFilm(FilmLink own) {
+        if (desk.contents() == askedIn && own.equals(askedFor)) {
+            return nextOnFilm;
         }
-        return Math.max(0, own.toBout(end));
+        askedIn = desk.contents();
+        askedFor = own;
+        nextOnFilm = askedIn.bouts().stream()
+                .flatMap(other -> other.header().films().stream())
+                .filter(link -> link.path().equals(own.path()) && link.startMicros() > own.startMicros())
+                .min(Comparator.comparingLong(FilmLink::startMicros));
+        return nextOnFilm;
     }
 
     /** Shows that instant of the bout. */

@@ -5,13 +5,13 @@ import farglass.core.bout.Side;
 import farglass.core.lexicon.SideRule;
 import farglass.core.scribe.Fan;
 import farglass.drawing.Palette;
-import java.util.Locale;
+import java.util.List;
 import java.util.Optional;
 import javafx.beans.value.ObservableValue;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -19,22 +19,22 @@ import javafx.scene.layout.VBox;
 
 /** The fan of outcomes: the left hand's keys to the left, the right hand's to the right, and a body between them. */
 final class FanView extends VBox {
-    /** As many choices lie under the fingers at rest; the rest in the row above. */
-    private static final int AT_REST = 4;
-
     private static final double ROOMY_EM = 40;
 
     private final TagModel tag;
     private final FanModel model;
     private final Label question = new Label();
     private final HBox hands = new HBox(10);
+    private final HandOfKeys left;
+    private final HandOfKeys right;
     private final BodyView body;
-    private boolean unseen;
 
     FanView(TagModel tag, ObservableValue<Palette> palette) {
         super(4);
         this.tag = tag;
         this.model = tag.fan();
+        this.left = new HandOfKeys(FanModel.LEFT_KEYS, Side.LEFT, model::answer);
+        this.right = new HandOfKeys(FanModel.RIGHT_KEYS, Side.RIGHT, model::answer);
         this.body = new BodyView(palette, model::tellSide);
         getStyleClass().add("fan");
         setId("fan");
@@ -70,47 +70,30 @@ final class FanView extends VBox {
     }
 
     private void show() {
-        hands.getChildren().clear();
-        model.openProperty().get().ifPresent(open -> {
-            question.setText(model.question());
-            Fan fan = open.fan();
-            if (fan.sides() == SideRule.NONE) {
-                hands.getChildren().add(hand(fan, FanModel.LEFT_KEYS, Optional.of(Side.LEFT), 20));
-                return;
-            }
-            Optional<Moment> moment = tag.boutProperty().get().flatMap(bout -> bout.moment(open.momentId()));
-            moment.flatMap(model::owner).ifPresent(owner -> body.show(fan.sides(), owner == tag.studied()));
-            // With large text the words need the room; the letters still tell left from right.
-            boolean roomy = getWidth() >= ROOMY_EM * question.getFont().getSize();
-            hands.getChildren().add(hand(fan, FanModel.LEFT_KEYS, Optional.of(Side.LEFT), roomy ? 9.2 : 6.5));
-            if (roomy) {
-                hands.getChildren().add(body);
-            }
-            hands.getChildren().add(hand(fan, FanModel.RIGHT_KEYS, Optional.of(Side.RIGHT), roomy ? 9.2 : 6.5));
-        });
+        if (model.openProperty().get().isEmpty()) {
+            return;
+        }
+        FanModel.Open open = model.openProperty().get().get();
+        question.setText(model.question());
+        Fan fan = open.fan();
+        List<String> choices = fan.choices().stream().map(Fan.Choice::words).toList();
+        if (fan.sides() == SideRule.NONE) {
+            left.show(choices, 20, true);
+            put(List.of(left));
+            return;
+        }
+        Optional<Moment> moment = tag.boutProperty().get().flatMap(bout -> bout.moment(open.momentId()));
+        moment.flatMap(model::owner).ifPresent(owner -> body.show(fan.sides(), owner == tag.studied()));
+        // With large text the words need the room; the letters still tell left from right.
+        boolean roomy = getWidth() >= ROOMY_EM * question.getFont().getSize();
+        left.show(choices, roomy ? 9.2 : 6.5, false);
+        right.show(choices, roomy ? 9.2 : 6.5, true);
+        put(roomy ? List.of(left, body, right) : List.of(left, right));
     }
 
-    /** The row at rest is the inner column of a hand: its keys are struck most. */
-    private GridPane hand(Fan fan, String keys, Optional<Side> side, double widthEm) {
-        GridPane grid = new GridPane();
-        grid.setHgap(4);
-        grid.setVgap(1);
-        boolean mirrored = side.equals(Optional.of(Side.RIGHT)) || fan.sides() == SideRule.NONE;
-        for (int i = 0; i < fan.choices().size(); i++) {
-            int number = i;
-            Button button = new Button("%s  %s"
-                    .formatted(
-                            String.valueOf(keys.charAt(i)).toUpperCase(Locale.ROOT),
-                            fan.choices().get(i).words()));
-            button.getStyleClass().add("pick");
-            button.setId("fan-" + keys.charAt(i));
-            button.setFocusTraversable(false);
-            button.setStyle(String.format(Locale.ROOT, "-fx-pref-width: %.1fem;", widthEm));
-            button.setOnMousePressed(event -> unseen = event.isShiftDown());
-            button.setOnAction(event -> model.answer(number, unseen ? Optional.empty() : side));
-            boolean atRest = i < AT_REST;
-            grid.add(button, atRest == mirrored ? 0 : 1, i % AT_REST);
+    private void put(List<Node> nodes) {
+        if (!hands.getChildren().equals(nodes)) {
+            hands.getChildren().setAll(nodes);
         }
-        return grid;
     }
 }

@@ -30,7 +30,8 @@ import javafx.collections.ObservableList;
 
 /** The nine likeliest next moments of the open bout. What is learned never includes that bout, nor another coding of it. */
 public final class Picks {
-    private static final int NUMBERED = 9;
+    /** As many as there are digits. */
+    static final int NUMBERED = 9;
     /** What stands further back is sooner typed. */
     private static final int PAGES = 3;
     /** So many are ranked for completing words. */

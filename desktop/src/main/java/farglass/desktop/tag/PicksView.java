@@ -5,9 +5,14 @@ import farglass.core.bout.Moment;
 import farglass.core.bout.Seat;
 import farglass.core.scribe.Phrase;
 import farglass.core.scribe.Proposal;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalLong;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import javafx.collections.ListChangeListener;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.Menu;
@@ -15,6 +20,7 @@ import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.Pane;
 import javafx.scene.layout.VBox;
 
 /** The likely next moments, each athlete's in a line of their own behind the name, with the digit that saves it. */
@@ -23,63 +29,111 @@ final class PicksView extends VBox {
     private static final long AIMING_NANOS = 1_500_000_000;
 
     private final TagModel model;
+    /** Made once: what is new to the window is styled and measured anew, and these change at every moment. */
+    private final List<Button> buttons;
+
+    private final Button more;
+    private final MenuButton all;
+    private final Label studiedName = name("studied");
+    private final Label otherName = name("other");
+    private final FlowPane studiedLine = new FlowPane();
+    private final FlowPane otherLine = new FlowPane();
+    private final FlowPane nobodyLine = new FlowPane();
+    private boolean isStale;
     private long mouseMoved;
 
     PicksView(TagModel model) {
         super(1);
         this.model = model;
+        this.buttons =
+                IntStream.rangeClosed(1, Picks.NUMBERED).mapToObj(this::button).toList();
+        this.more = more();
+        this.all = all();
         getStyleClass().add("picks");
         setOnMouseEntered(event -> mouseMoved = System.nanoTime());
         setOnMouseMoved(event -> mouseMoved = System.nanoTime());
         setOnMouseExited(event -> mouseMoved = System.nanoTime() - AIMING_NANOS);
         mouseMoved = System.nanoTime() - AIMING_NANOS;
         model.whileChoosing(() -> System.nanoTime() - mouseMoved < AIMING_NANOS);
-        model.picks().list().addListener((ListChangeListener<Proposal>) change -> show());
+        model.picks().list().addListener((ListChangeListener<Proposal>) change -> renew());
         model.boutProperty().addListener((property, old, now) -> {
             if (!old.map(Bout::id).equals(now.map(Bout::id))) {
-                show();
+                renew();
             }
         });
         // The same picks are said in other words, and whom we study stands in front.
-        model.desk().lexiconProperty().addListener(change -> show());
-        model.desk().studyProperty().addListener(change -> show());
+        model.desk().lexiconProperty().addListener(change -> renew());
+        model.desk().studyProperty().addListener(change -> renew());
+        visibleProperty().addListener((property, was, is) -> {
+            if (is && isStale) {
+                show();
+            }
+        });
         show();
     }
 
-    private void show() {
-        getChildren().clear();
-        Optional<Bout> bout = model.boutProperty().get();
-        if (bout.isEmpty()) {
-            return;
+    /** While something else stands in their place, the picks wait: they may change again before they are seen. */
+    private void renew() {
+        isStale = true;
+        if (isVisible()) {
+            show();
         }
-        FlowPane studied = line(bout.get(), model.studied(), "studied");
-        FlowPane other = line(bout.get(), model.studied().other(), "other");
-        FlowPane nobody = new FlowPane();
-        for (int i = 0; i < model.picks().list().size(); i++) {
-            Proposal pick = model.picks().list().get(i);
-            FlowPane line = pick.actor()
-                    .map(actor -> actor == model.studied() ? studied : other)
-                    .orElse(nobody);
-            line.getChildren().add(button(i + 1, pick, bout.get()));
-        }
-        FlowPane last = studied;
-        for (FlowPane line : new FlowPane[] {studied, other}) {
-            if (line.getChildren().size() > 1) {
-                getChildren().add(line);
-                last = line;
-            }
-        }
-        if (!nobody.getChildren().isEmpty()) {
-            getChildren().add(nobody);
-            last = nobody;
-        }
-        last.getChildren().addAll(more(), all());
     }
 
-    private static FlowPane line(Bout bout, Seat seat, String style) {
-        Label name = new Label(Phrase.firstName(bout, seat));
+    private void show() {
+        isStale = false;
+        Optional<Bout> bout = model.boutProperty().get();
+        if (bout.isEmpty()) {
+            getChildren().clear();
+            return;
+        }
+        List<Node> studied = line(studiedName, bout.get(), model.studied());
+        List<Node> other = line(otherName, bout.get(), model.studied().other());
+        List<Node> nobody = new ArrayList<>();
+        for (int i = 0; i < model.picks().list().size(); i++) {
+            Proposal pick = model.picks().list().get(i);
+            dress(buttons.get(i), i + 1, pick, bout.get());
+            pick.actor()
+                    .map(actor -> actor == model.studied() ? studied : other)
+                    .orElse(nobody)
+                    .add(buttons.get(i));
+        }
+        boolean isStudied = studied.size() > 1;
+        boolean isOther = other.size() > 1;
+        List<Node> last = !nobody.isEmpty() ? nobody : isOther ? other : studied;
+        last.addAll(List.of(more, all));
+        put(studiedLine, isStudied ? studied : List.of());
+        put(otherLine, isOther ? other : List.of());
+        put(nobodyLine, nobody);
+        put(
+                this,
+                Stream.of(studiedLine, otherLine, nobodyLine)
+                        .filter(line -> !line.getChildren().isEmpty())
+                        .toList());
+    }
+
+    /** What stands where it stood is not put there again: whatever is new to a line is styled and measured anew. */
+    private static void put(Pane line, List<? extends Node> now) {
+        if (!line.getChildren().equals(now)) {
+            // No node stands in two lines, not for an instant.
+            now.forEach(node -> {
+                if (node.getParent() instanceof Pane before && before != line) {
+                    before.getChildren().remove(node);
+                }
+            });
+            line.getChildren().setAll(now);
+        }
+    }
+
+    private static List<Node> line(Label name, Bout bout, Seat seat) {
+        name.setText(Phrase.firstName(bout, seat));
+        return new ArrayList<>(List.of(name));
+    }
+
+    private static Label name(String style) {
+        Label name = new Label();
         name.getStyleClass().addAll("pick-name", "strong", style);
-        return new FlowPane(name);
+        return name;
     }
 
     private Button more() {
@@ -122,21 +176,30 @@ final class PicksView extends VBox {
         return all;
     }
 
-    private Button button(int digit, Proposal pick, Bout bout) {
-        Moment shown = pick.at(
-                "shown", OptionalLong.empty(), model.stand(), model.desk().lexicon());
-        Button button =
-                new Button(digit + "  " + Phrase.of(shown, bout, model.desk().lexicon()));
+    private Button button(int digit) {
+        Button button = new Button();
         button.setMnemonicParsing(false);
         button.setId("pick-" + digit);
         button.getStyleClass().add("pick");
-        pick.actor().ifPresent(actor -> button.getStyleClass().add(actor == model.studied() ? "studied" : "other"));
-        if (model.picks().isUnusual(pick)) {
-            button.getStyleClass().add("quiet");
-            button.setTooltip(new Tooltip("Unusual from here"));
-        }
         button.setFocusTraversable(false);
         button.setOnAction(event -> model.pick(digit));
         return button;
+    }
+
+    private void dress(Button button, int digit, Proposal pick, Bout bout) {
+        Moment shown = pick.at(
+                "shown", OptionalLong.empty(), model.stand(), model.desk().lexicon());
+        button.setText(digit + "  " + Phrase.of(shown, bout, model.desk().lexicon()));
+        boolean unusual = model.picks().isUnusual(pick);
+        String whose = pick.actor()
+                .map(actor -> actor == model.studied() ? "studied" : "other")
+                .orElse("");
+        List<String> styles = Stream.of("button", "pick", whose, unusual ? "quiet" : "")
+                .filter(style -> !style.isEmpty())
+                .toList();
+        if (!button.getStyleClass().equals(styles)) {
+            button.getStyleClass().setAll(styles);
+            button.setTooltip(unusual ? new Tooltip("Unusual from here") : null);
+        }
     }
 }

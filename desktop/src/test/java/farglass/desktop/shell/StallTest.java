@@ -16,12 +16,15 @@ import org.junit.jupiter.api.Test;
 import org.testfx.util.WaitForAsyncUtils;
 
 /**
- * In a library of two thousand bouts nothing that walks over all of them runs on the interface thread. How long the thread is busy is
- * measured by {@code StallRun}; the bound here is far above that and below what such a walk takes, so that a slow machine does not fail it.
+ * In a library of two thousand bouts the interface thread never works for a tenth of a second without looking at what the person does.
+ * Its own work is bound, not the time that passes, in which a shared machine does other things; what passes is bound where it could only
+ * be a disk or another thread that is waited for. {@code StallRun} shows both, step by step.
  */
 class StallTest extends OnStage {
     private static final int BOUTS = 2000;
-    private static final double BOUND_MILLIS = 400;
+    private static final int ROUNDS = 4;
+    private static final double WORKED_MILLIS = 100;
+    private static final double WAITED_MILLIS = 1500;
 
     private void rest() throws Exception {
         WaitForAsyncUtils.waitFor(
@@ -58,7 +61,7 @@ class StallTest extends OnStage {
     }
 
     @Test
-    void nothingWalksOverAllBoutsOnTheInterfaceThread() throws Exception {
+    void theInterfaceThreadNeverWorksForATenthOfASecond() throws Exception {
         Path path = folder.resolve("large.farglass");
         LargeLibrary.lay(path, BOUTS);
         onScreen(() -> {
@@ -68,15 +71,19 @@ class StallTest extends OnStage {
         rest();
         Contents contents = onScreen(() -> desk().contents());
         assertThat(contents.bouts()).hasSize(BOUTS);
-        // Once for the machine to learn it all.
-        work(contents, 3);
         StallWatch watch = new StallWatch();
         watch.begin();
-        watch.forget();
-        work(contents, 11);
+        // What is inherent is there each time; what the machine still learns, or is kept from, is not.
+        for (int round = 0; round == 0 || round < ROUNDS && watch.busiestMillis() >= WORKED_MILLIS; round++) {
+            watch.forget();
+            work(contents, 3 + 4 * round);
+        }
+        assertThat(watch.busiestMillis())
+                .as(() -> "worked, ms; what it did: " + longest(watch.doing()))
+                .isLessThan(WORKED_MILLIS);
         assertThat(watch.longestMillis())
-                .as(() -> "what it did: " + longest(watch.doing()))
-                .isLessThan(BOUND_MILLIS);
+                .as(() -> "gave no answer, ms; what it did: " + longest(watch.doing()))
+                .isLessThan(WAITED_MILLIS);
     }
 
     private static String longest(List<String> doing) {

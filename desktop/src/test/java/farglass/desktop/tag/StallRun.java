@@ -76,7 +76,12 @@ final class StallRun {
         watch.forget();
         on(work);
         rest(desk);
-        System.out.printf(Locale.ROOT, "%-14s busy for at most %4.0f ms%n", what, watch.longestMillis());
+        System.out.printf(
+                Locale.ROOT,
+                "%-14s no answer for %4.0f ms, of which it worked %3.0f%n",
+                what,
+                watch.longestMillis(),
+                watch.busiestMillis());
         Map<String, Integer> doing = new HashMap<>();
         watch.doing().forEach(place -> doing.merge(place, 1, Integer::sum));
         doing.entrySet().stream()

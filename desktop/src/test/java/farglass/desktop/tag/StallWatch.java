@@ -1,5 +1,7 @@
 package farglass.desktop.tag;
 
+import java.lang.management.ManagementFactory;
+import java.lang.management.ThreadMXBean;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Queue;
@@ -14,9 +16,11 @@ import javafx.application.Platform;
 public final class StallWatch {
     private static final long BUSY_NANOS = TimeUnit.MILLISECONDS.toNanos(8);
     private static final int FRAMES = 4;
+    private static final ThreadMXBean CLOCKS = ManagementFactory.getThreadMXBean();
 
     private final AtomicBoolean answered = new AtomicBoolean(true);
     private final AtomicLong longest = new AtomicLong();
+    private final AtomicLong busiest = new AtomicLong();
     private final Queue<String> doing = new ConcurrentLinkedQueue<>();
 
     public void begin() throws InterruptedException {
@@ -36,6 +40,7 @@ public final class StallWatch {
         try {
             while (true) {
                 long asked = System.nanoTime();
+                long worked = CLOCKS.getThreadCpuTime(screen.getId());
                 answered.set(false);
                 Platform.runLater(() -> answered.set(true));
                 while (!answered.get()) {
@@ -45,6 +50,7 @@ public final class StallWatch {
                     }
                 }
                 longest.accumulateAndGet(System.nanoTime() - asked, Math::max);
+                busiest.accumulateAndGet(CLOCKS.getThreadCpuTime(screen.getId()) - worked, Math::max);
                 TimeUnit.MILLISECONDS.sleep(1);
             }
         } catch (InterruptedException e) {
@@ -67,7 +73,13 @@ public final class StallWatch {
 
     public void forget() {
         longest.set(0);
+        busiest.set(0);
         doing.clear();
+    }
+
+    /** {@return the most that the thread itself worked without an answer: what others do on this machine meanwhile is not in it} */
+    public double busiestMillis() {
+        return busiest.get() / 1e6;
     }
 
     public double longestMillis() {

@@ -29,10 +29,12 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
+import javafx.beans.InvalidationListener;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -352,11 +354,18 @@ class TagModelTest {
 
     /** Waits until the pass has counted and asks. */
     private void asks(boolean something) throws Exception {
-        for (int i = 0; i < 400 && asked().isPresent() != something; i++) {
-            Thread.sleep(10);
-            onScreen(() -> {});
-        }
-        assertThat(asked().isPresent()).isEqualTo(something);
+        CompletableFuture<Void> told = new CompletableFuture<>();
+        InvalidationListener listener = change -> {
+            if (asked().isPresent() == something) {
+                told.complete(null);
+            }
+        };
+        onScreen(() -> {
+            model.passes().questionProperty().addListener(listener);
+            listener.invalidated(model.passes().questionProperty());
+        });
+        told.get(20, TimeUnit.SECONDS);
+        onScreen(() -> model.passes().questionProperty().removeListener(listener));
     }
 
     @Test
