@@ -8,7 +8,9 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Properties;
 import javafx.beans.property.BooleanProperty;
@@ -29,6 +31,8 @@ public final class Settings {
 
     private static final int MOST_RECENT = 8;
     private static final int MOST_LENSES = 40;
+    private static final String USES = "uses.";
+    private static final int MOST_USES = 9999;
     private static final double USUAL_WORDS_SHARE = 0.5;
     private static final double LEAST_WORDS_SHARE = 0.35;
     private static final double MOST_WORDS_SHARE = 0.7;
@@ -46,6 +50,8 @@ public final class Settings {
     private final ObservableList<RecentLibrary> recent = FXCollections.observableArrayList();
     private final ObservableList<KeptLens> lenses = FXCollections.observableArrayList();
     private final ObjectProperty<Optional<WindowBounds>> window = new SimpleObjectProperty<>(Optional.empty());
+
+    private final Map<String, Integer> uses = new HashMap<>();
 
     private final ObjectProperty<School> school = new SimpleObjectProperty<>(School.ENGLISH);
 
@@ -89,6 +95,11 @@ public final class Settings {
             for (int i = 0; i < MOST_LENSES; i++) {
                 KeptLens.parse(kept.getProperty("lens." + i, "")).ifPresent(settings.lenses::add);
             }
+            for (String key : kept.stringPropertyNames()) {
+                if (key.startsWith(USES)) {
+                    settings.uses.put(key.substring(USES.length()), (int) number(kept, key, 0, 0, MOST_USES));
+                }
+            }
             settings.window.set(WindowBounds.parse(kept.getProperty("window", "")));
         }
         return settings;
@@ -122,6 +133,7 @@ public final class Settings {
         for (int i = 0; i < lenses.size(); i++) {
             kept.setProperty("lens." + i, lenses.get(i).words());
         }
+        uses.forEach((what, times) -> kept.setProperty(USES + what, Integer.toString(times)));
         window.get().ifPresent(bounds -> kept.setProperty("window", bounds.words()));
         Files.createDirectories(file.toAbsolutePath().getParent());
         Path part = file.resolveSibling(file.getFileName() + ".part");
@@ -157,6 +169,16 @@ public final class Settings {
     /** Remembers a library no longer; the library itself is left alone. */
     public void forget(Path path) {
         recent.removeIf(known -> known.path().equals(path));
+    }
+
+    /** Remembers that something was done once more; written with the settings the next time. */
+    public void used(String command) {
+        uses.merge(command, 1, (before, once) -> Math.min(MOST_USES, before + once));
+    }
+
+    /** {@return how often that was done by this person, from 0 to 9,999} */
+    public int uses(String command) {
+        return uses.getOrDefault(command, 0);
     }
 
     /** {@return the filters kept for the dossier, by name} */

@@ -2,9 +2,15 @@ package farglass.desktop.dossier;
 
 import farglass.core.listing.Listing;
 import farglass.core.prose.Page;
+import farglass.desktop.command.Command;
+import farglass.desktop.command.Commands;
+import farglass.desktop.command.Key;
+import farglass.desktop.command.Where;
 import farglass.desktop.desk.Choosers;
 import farglass.desktop.desk.Settings;
 import farglass.drawing.Palette;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import javafx.beans.value.ObservableValue;
 import javafx.geometry.Pos;
@@ -35,7 +41,12 @@ public final class DossierView extends BorderPane {
     private final Button again = new Button("Count again");
     private final VBox waiting = new VBox(12, empty, again);
 
-    public DossierView(DossierModel model, Settings settings, Choosers choosers, ObservableValue<Palette> palette) {
+    public DossierView(
+            Commands commands,
+            DossierModel model,
+            Settings settings,
+            Choosers choosers,
+            ObservableValue<Palette> palette) {
         this.model = model;
         this.index = new ChapterIndex(model);
         this.chapter = new ChapterView(model, palette);
@@ -50,7 +61,7 @@ public final class DossierView extends BorderPane {
         scroll.setFocusTraversable(false);
         setTop(new LensBar(model, settings, choosers));
         setLeft(index);
-        this.evidence = new EvidenceView(model, choosers);
+        this.evidence = new EvidenceView(commands, model, choosers);
         model.pageProperty().addListener(change -> show());
         again.setId("count-again");
         again.setOnAction(event -> model.again());
@@ -64,17 +75,18 @@ public final class DossierView extends BorderPane {
         model.seenProperty()
                 .addListener(change -> terms.show(model.seenProperty().get()));
         addEventFilter(KeyEvent.KEY_PRESSED, event -> {
-            if (event.getCode() == KeyCode.R && event.isShortcutDown() && event.isShiftDown()) {
-                evidence.cutReel();
-                event.consume();
+            List<Where> hearing = new ArrayList<>(List.of(Where.DOSSIER));
+            if (model.listingProperty().get().isPresent()) {
+                hearing.add(0, Where.LISTING);
             }
-            if (event.getCode() == KeyCode.ESCAPE
-                    && model.listingProperty().get().isPresent()) {
-                model.closePage();
-                index.requestFocus();
-                event.consume();
-            }
+            commands.hear(event, hearing);
         });
+        commands.add(List.of(Command.of("close-listing", "Back from it", Where.LISTING, Key.of(KeyCode.ESCAPE))
+                .needs(() -> model.listingProperty().get().isPresent(), "No such page is open")
+                .does(() -> {
+                    model.closePage();
+                    index.requestFocus();
+                })));
         show();
     }
 

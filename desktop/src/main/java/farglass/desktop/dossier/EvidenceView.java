@@ -3,16 +3,22 @@ package farglass.desktop.dossier;
 import farglass.core.lexicon.Words;
 import farglass.core.listing.Listing;
 import farglass.core.prose.Row;
+import farglass.desktop.command.Command;
+import farglass.desktop.command.CommandButton;
+import farglass.desktop.command.Commands;
+import farglass.desktop.command.Key;
+import farglass.desktop.command.Where;
 import farglass.desktop.desk.Choosers;
 import farglass.desktop.parts.WrappingCell;
+import java.util.List;
 import java.util.Optional;
 import javafx.collections.ListChangeListener;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -29,17 +35,19 @@ final class EvidenceView extends VBox {
     private final Label why = wrapped("remarks");
     private final Label how = wrapped("quiet");
     private final TextField reason = new TextField();
-    private final Button whole = link("whole-page");
-    private final Button cut = link("cut-reel");
+    private final Button whole = linked(new Button(), "whole-page");
+    private final Button cut;
     private final EvidenceReel reel;
 
-    EvidenceView(DossierModel model, Choosers choosers) {
+    EvidenceView(Commands commands, DossierModel model, Choosers choosers) {
         super(6);
         this.model = model;
         this.reel = new EvidenceReel(model.desk(), choosers);
         this.film = new EvidenceFilm(model.desk());
         this.sights = new ListView<>(model.sights());
         getStyleClass().add("evidence");
+        commands.add(commands());
+        this.cut = linked(new CommandButton(commands, "evidence-reel", "A reel of these\u2026"), "cut-reel");
         why.setId("why");
         why.visibleProperty().bind(why.textProperty().isNotEmpty());
         why.managedProperty().bind(why.visibleProperty());
@@ -52,27 +60,13 @@ final class EvidenceView extends VBox {
                 open();
             }
         });
-        sights.setOnKeyPressed(event -> {
-            if (event.getCode() == KeyCode.ENTER) {
-                open();
-                event.consume();
-            } else if (event.getCode() == KeyCode.DELETE) {
-                askWhy();
-                event.consume();
-            } else if (event.getCode() == KeyCode.SPACE) {
-                film.play();
-                event.consume();
-            }
-        });
+        sights.addEventHandler(KeyEvent.KEY_PRESSED, event -> commands.hear(event, List.of(Where.EVIDENCE)));
         sights.getSelectionModel().selectedItemProperty().addListener(change -> look());
         model.sights().addListener((ListChangeListener<DossierModel.Sight>) change -> look());
         Label nothing = wrapped("quiet");
         nothing.setText("No single moment stands behind this.");
         sights.setPlaceholder(nothing);
         VBox.setVgrow(sights, Priority.ALWAYS);
-        cut.setText("A reel of these\u2026");
-        cut.setTooltip(new Tooltip("Ctrl+Shift+R"));
-        cut.setOnAction(event -> cutReel());
         whole.setOnAction(event -> model.rowProperty()
                 .get()
                 .ifPresent(row -> model.openPage(row.figure().option())));
@@ -103,8 +97,31 @@ final class EvidenceView extends VBox {
         tell();
     }
 
-    private static Button link(String id) {
-        Button link = new Button();
+    private List<Command> commands() {
+        return List.of(
+                withSight(Command.of("play-evidence", "Play its film", Where.EVIDENCE, Key.of(KeyCode.SPACE)))
+                        .does(film::play),
+                withSight(Command.of("open-evidence", "Open it in Tag", Where.EVIDENCE, Key.of(KeyCode.ENTER)))
+                        .does(this::open),
+                withSight(Command.of(
+                                "strike",
+                                "Strike it out of that figure, with a reason",
+                                Where.EVIDENCE,
+                                Key.of(KeyCode.DELETE)))
+                        .does(this::askWhy),
+                withSight(Command.of(
+                                "evidence-reel",
+                                "A reel of the film behind the figure or page that is looked at\u2026",
+                                Where.DOSSIER,
+                                Key.ctrlShift(KeyCode.R)))
+                        .does(this::cutReel));
+    }
+
+    private Command withSight(Command command) {
+        return command.needs(() -> !model.sights().isEmpty(), "Choose a figure of a dossier first");
+    }
+
+    private static Button linked(Button link, String id) {
         link.setId(id);
         link.getStyleClass().add("fold");
         link.setMnemonicParsing(false);
@@ -113,7 +130,7 @@ final class EvidenceView extends VBox {
     }
 
     /** Cuts the film of all that is looked at: the moments of a figure, or of a whole page. */
-    void cutReel() {
+    private void cutReel() {
         String what = model.rowProperty()
                 .get()
                 .map(Row::label)

@@ -6,6 +6,10 @@ import farglass.core.plan.PlanStep;
 import farglass.core.plan.StayOut;
 import farglass.core.plan.UsualAnswers;
 import farglass.core.study.Athlete;
+import farglass.desktop.command.Command;
+import farglass.desktop.command.CommandButton;
+import farglass.desktop.command.Commands;
+import farglass.desktop.command.Where;
 import farglass.desktop.desk.Choosers;
 import farglass.desktop.parts.Form;
 import farglass.desktop.parts.Sheet;
@@ -39,23 +43,21 @@ public final class PlanView extends BorderPane {
     private final VBox usual = new VBox(8);
     private final Runnable newCamp;
     private final HBox buttons = new HBox(8);
-    private final Button addStep = new Button("Write a step\u2026");
+    private final Button addStep;
 
     /** @param newCamp asks for a camp, which a plan belongs to */
-    public PlanView(PlanModel model, Sheets sheets, Choosers choosers, Runnable newCamp) {
+    public PlanView(Commands commands, PlanModel model, Sheets sheets, Choosers choosers, Runnable newCamp) {
         this.newCamp = newCamp;
         this.model = model;
         this.sheets = sheets;
         this.choosers = choosers;
         getStyleClass().add("plan");
+        commands.add(commands());
+        this.addStep = new CommandButton(commands, "add-step", "Write a step\u2026");
         addStep.setId("add-step");
-        addStep.setOnAction(event -> edit(new PlanStep(Library.newId(), "", "", List.of())));
-        Button addStayOut = new Button("Stay out of\u2026");
-        addStayOut.setOnAction(event -> edit(new StayOut(Library.newId(), "", "")));
-        Button pdf = new Button("Corner card as PDF\u2026");
-        pdf.setOnAction(event -> export("pdf", CornerCard::writePdf));
-        Button html = new Button("as HTML\u2026");
-        html.setOnAction(event -> export("html", CornerCard::writeHtml));
+        Button addStayOut = new CommandButton(commands, "add-stay-out", "Stay out of\u2026");
+        Button pdf = new CommandButton(commands, "card-pdf", "Corner card as PDF\u2026");
+        Button html = new CommandButton(commands, "card-html", "as HTML\u2026");
         Region between = new Region();
         HBox.setHgrow(between, Priority.ALWAYS);
         buttons.getChildren().setAll(addStep, addStayOut, between, pdf, html);
@@ -174,6 +176,21 @@ public final class PlanView extends BorderPane {
         words.setMaxWidth(Double.MAX_VALUE);
         line.getChildren().addAll(buttons);
         return line;
+    }
+
+    private List<Command> commands() {
+        return List.of(
+                withPlan("add-step", "Write a step of the plan\u2026")
+                        .does(() -> edit(new PlanStep(Library.newId(), "", "", List.of()))),
+                withPlan("add-stay-out", "Write what to stay out of\u2026")
+                        .does(() -> edit(new StayOut(Library.newId(), "", ""))),
+                withPlan("card-pdf", "Corner card as PDF\u2026").does(() -> export("pdf", CornerCard::writePdf)),
+                withPlan("card-html", "Corner card as HTML\u2026").does(() -> export("html", CornerCard::writeHtml)));
+    }
+
+    private Command withPlan(String id, String words) {
+        return Command.of(id, words, Where.PLAN)
+                .needs(() -> model.planProperty().get().isPresent(), "A plan belongs to a camp: choose one first");
     }
 
     private static Button button(String words, Runnable doing) {

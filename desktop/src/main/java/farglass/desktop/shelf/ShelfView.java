@@ -2,6 +2,11 @@ package farglass.desktop.shelf;
 
 import farglass.core.bout.Bout;
 import farglass.core.state.Counting;
+import farglass.desktop.command.Command;
+import farglass.desktop.command.CommandButton;
+import farglass.desktop.command.Commands;
+import farglass.desktop.command.Key;
+import farglass.desktop.command.Where;
 import farglass.drawing.Palette;
 import java.nio.file.Path;
 import java.util.List;
@@ -29,46 +34,42 @@ public final class ShelfView extends BorderPane {
     private final ListView<ShelfRow> list;
     private final EmptyShelf empty;
 
-    public ShelfView(ShelfModel model, Intake intake, ObservableValue<Palette> palette) {
+    public ShelfView(Commands commands, ShelfModel model, Intake intake, ObservableValue<Palette> palette) {
         this.model = model;
         this.intake = intake;
         this.list = new ListView<>(model.rows());
         this.empty = new EmptyShelf(intake);
+        commands.add(commands());
         getStyleClass().add("shelf");
         Label summary = new Label();
         summary.setId("summary");
         summary.textProperty().bind(model.summaryProperty());
         summary.setWrapText(true);
         summary.managedProperty().bind(summary.textProperty().isNotEmpty());
-        Button film = button("Add a film\u2026", intake::chooseFilm);
-        Button files = button("Import bouts\u2026", intake::chooseBoutFiles);
-        Button hand = button("New bout by hand\u2026", intake::byHand);
-        Button header = button("Edit its header\u2026", this::editHeader);
-        Button open = button("Open in Tag", this::open);
-        header.disableProperty()
-                .bind(list.getSelectionModel().selectedItemProperty().isNull());
-        open.disableProperty()
-                .bind(list.getSelectionModel().selectedItemProperty().isNull());
-        Button export = button("Export\u2026", this::export);
-        export.disableProperty()
-                .bind(list.getSelectionModel()
-                        .selectedItemProperty()
-                        .isNull()
-                        .or(model.desk().arrivingProperty()));
+        Button film = button(commands, "add-film", "Add a film\u2026");
+        Button files = button(commands, "import", "Import bouts\u2026");
+        Button hand = button(commands, "bout-by-hand", "New bout by hand\u2026");
+        Button header = button(commands, "edit-header", "Edit its header\u2026");
+        Button export = button(commands, "export", "Export\u2026");
+        Button open = button(commands, "open-bout", "Open in Tag");
+        BooleanBinding none = list.getSelectionModel().selectedItemProperty().isNull();
+        header.disableProperty().bind(none);
+        open.disableProperty().bind(none);
+        export.disableProperty().bind(none.or(model.desk().arrivingProperty()));
         HBox buttons = new HBox(8, film, files, hand, header, export, open);
-        VBox top = new VBox(10, summary, buttons, counting());
+        VBox top = new VBox(10, summary, buttons, counting(commands));
         BorderPane.setMargin(top, new javafx.geometry.Insets(0, 0, 10, 0));
         setTop(top);
         list.setId("bouts");
         list.getStyleClass().add("bouts");
         list.setCellFactory(view -> new ShelfCell(palette));
-        BooleanBinding none = Bindings.isEmpty(model.rows());
+        BooleanBinding empty = Bindings.isEmpty(model.rows());
         for (Region shown : List.of(buttons, list)) {
-            shown.visibleProperty().bind(none.not());
+            shown.visibleProperty().bind(empty.not());
             shown.managedProperty().bind(shown.visibleProperty());
         }
-        empty.visibleProperty().bind(none);
-        none.addListener(change -> showEmpty());
+        this.empty.visibleProperty().bind(empty);
+        empty.addListener(change -> showEmpty());
         // Other rows have come: one of them is chosen, so that the keys and buttons mean something.
         model.rows().addListener((ListChangeListener<ShelfRow>) change -> {
             if (list.getSelectionModel().isEmpty()) {
@@ -76,8 +77,8 @@ public final class ShelfView extends BorderPane {
             }
         });
         showEmpty();
-        setCenter(new StackPane(list, empty));
-        list.addEventHandler(KeyEvent.KEY_PRESSED, this::pressed);
+        setCenter(new StackPane(list, this.empty));
+        list.addEventHandler(KeyEvent.KEY_PRESSED, event -> commands.hear(event, List.of(Where.SHELF)));
         list.setOnMouseClicked(event -> {
             if (event.getClickCount() == 2) {
                 open();
@@ -100,12 +101,12 @@ public final class ShelfView extends BorderPane {
     }
 
     /** What of the chosen bout counts in nothing, and the one key that mends it. */
-    private HBox counting() {
+    private HBox counting(Commands commands) {
         Label why = new Label();
         why.setId("counting");
         why.setWrapText(true);
         why.getStyleClass().add("remarks");
-        Button watched = button("W  Watched from first to last moment", () -> withSelected(model::declareWatched));
+        Button watched = button(commands, "watched-whole", "W  Watched from first to last moment");
         watched.setId("declare-watched");
         HBox line = new HBox(8, why, watched);
         line.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
@@ -129,11 +130,37 @@ public final class ShelfView extends BorderPane {
         return line;
     }
 
-    private static Button button(String words, Runnable doing) {
-        Button button = new Button(words);
-        button.setOnAction(event -> doing.run());
+    private static Button button(Commands commands, String command, String words) {
+        Button button = new CommandButton(commands, command, words);
         button.setMinWidth(Region.USE_PREF_SIZE);
         return button;
+    }
+
+    private List<Command> commands() {
+        return List.of(
+                Command.of("add-film", "Add a film\u2026", Where.SHELF).does(intake::chooseFilm),
+                Command.of("import", "Import bouts\u2026", Where.SHELF).does(intake::chooseBoutFiles),
+                withBout("open-bout", "Open the bout in Tag", model::open, Key.of(KeyCode.ENTER)),
+                withBout("edit-header", "Edit its header\u2026", intake::editHeader),
+                withBout("export", "Export the bout\u2026", intake::export)
+                        .needs(() -> !model.desk().arrivingProperty().get(), "The bouts are still being read"),
+                withBout(
+                        "watched-whole",
+                        "It was watched from its first to its last moment, so that it counts",
+                        model::declareWatched,
+                        Key.of(KeyCode.W)),
+                withBout(
+                        "open-news",
+                        "The dossier that tells what this bout changed, where it is marked as news",
+                        model::openNews,
+                        Key.of(KeyCode.D)),
+                withBout("remove-bout", "Remove the bout; undo brings it back", model::remove, Key.of(KeyCode.DELETE)));
+    }
+
+    private Command withBout(String id, String words, Consumer<Bout> doing, Key... key) {
+        return Command.of(id, words, Where.SHELF, key)
+                .needs(() -> list.getSelectionModel().getSelectedItem() != null, "Choose a bout on the Shelf first")
+                .does(() -> withSelected(doing));
     }
 
     private void withSelected(Consumer<Bout> doing) {
@@ -145,30 +172,6 @@ public final class ShelfView extends BorderPane {
 
     private void open() {
         withSelected(model::open);
-    }
-
-    private void export() {
-        withSelected(intake::export);
-    }
-
-    private void editHeader() {
-        withSelected(intake::editHeader);
-    }
-
-    private void pressed(KeyEvent event) {
-        if (event.getCode() == KeyCode.ENTER) {
-            open();
-            event.consume();
-        } else if (event.getCode() == KeyCode.DELETE) {
-            withSelected(model::remove);
-            event.consume();
-        } else if (event.getCode() == KeyCode.W && !event.isShortcutDown()) {
-            withSelected(model::declareWatched);
-            event.consume();
-        } else if (event.getCode() == KeyCode.D && !event.isShortcutDown()) {
-            withSelected(model::openNews);
-            event.consume();
-        }
     }
 
     private void showEmpty() {

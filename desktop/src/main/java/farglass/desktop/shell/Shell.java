@@ -1,5 +1,8 @@
 package farglass.desktop.shell;
 
+import farglass.desktop.command.CommandButton;
+import farglass.desktop.command.Commands;
+import farglass.desktop.command.Where;
 import farglass.desktop.desk.Choosers;
 import farglass.desktop.desk.Desk;
 import farglass.desktop.desk.Place;
@@ -31,10 +34,10 @@ import javafx.application.Platform;
 import javafx.beans.value.ObservableValue;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
@@ -47,6 +50,7 @@ import javafx.util.Duration;
 /** The places of one open library, with the study in force above them and the state of the work below. */
 public final class Shell extends StackPane implements AutoCloseable {
     private final Desk desk;
+    private final Commands commands;
     private final Player player;
     private final ExecutorService filmThread = Executors.newSingleThreadExecutor(task -> {
         Thread thread = new Thread(task, "film");
@@ -67,21 +71,27 @@ public final class Shell extends StackPane implements AutoCloseable {
 
     Shell(Desk desk, Workbench workbench, Settings settings, Choosers choosers, ObservableValue<Palette> palette) {
         this.desk = desk;
+        this.commands = new Commands(desk::say, done -> settings.used(done.id()));
         desk.schoolProperty().bind(settings.schoolProperty());
         this.player = new Player(filmThread, Platform::runLater);
         this.studySwitch = new StudySwitch(desk, workbench.clock());
         this.intake = new Intake(desk, sheets, choosers, workbench::rulesets);
         this.tag = new TagModel(desk, player, settings);
         this.lexicon = new LexiconModel(desk);
+        LibraryErrands errands = new LibraryErrands(desk, workbench, settings, choosers, sheets, tag, commands);
+        commands.add(new WindowCommands(desk, sheets, intake, tag, errands)
+                .all(this::isTyping, () -> FocusBack.open(studySwitch), this::goTo));
+        ShelfView shelf = new ShelfView(commands, new ShelfModel(desk), intake, palette);
         this.tagView = new TagView(
+                commands,
                 tag,
                 workbench::rulesets,
                 new TagErrands(desk, settings, choosers, sheets, intake, lexicon, palette),
                 settings,
                 palette);
-        ShelfView shelf = new ShelfView(new ShelfModel(desk), intake, palette);
-        DossierView dossier = new DossierView(new DossierModel(desk), settings, choosers, palette);
-        PlanView plan = new PlanView(new PlanModel(desk), sheets, choosers, () -> sheets.lay(StudySheets.camp(desk)));
+        DossierView dossier = new DossierView(commands, new DossierModel(desk), settings, choosers, palette);
+        PlanView plan =
+                new PlanView(commands, new PlanModel(desk), sheets, choosers, () -> sheets.lay(StudySheets.camp(desk)));
         add(Place.SHELF, shelf, shelf::begin);
         add(Place.TAG, tagView, tagView::begin);
         add(Place.DOSSIER, dossier, dossier::begin);
@@ -90,8 +100,7 @@ public final class Shell extends StackPane implements AutoCloseable {
         add(Place.LEXICON, book, book::begin);
         getChildren().addAll(page, sheets);
         sheets.setOtherwise(() -> beginnings.get(desk.placeProperty().get()).run());
-        LibraryMenu menu =
-                new LibraryMenu(desk, workbench, settings, choosers, sheets, intake, tag, workbench.rulesets());
+        LibraryMenu menu = new LibraryMenu(desk, commands);
         page.setTop(header(menu));
         page.setBottom(new Foot(desk, this::showMessages));
         for (Node edge : List.of(page.getTop(), page.getBottom())) {
@@ -102,7 +111,7 @@ public final class Shell extends StackPane implements AutoCloseable {
         desk.placeProperty().addListener(change -> show());
         menu.disableProperty().bind(desk.arrivingProperty());
         desk.arrivingProperty().addListener(change -> Platform.runLater(this::show));
-        addEventFilter(KeyEvent.KEY_PRESSED, event -> pressed(event, menu));
+        addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
         following.setCycleCount(Timeline.INDEFINITE);
         if (desk.library().readOnly().isPresent()) {
             following.play();
@@ -143,8 +152,14 @@ public final class Shell extends StackPane implements AutoCloseable {
             names.put(place, name);
             header.getChildren().add(name);
         }
-        menu.setMinWidth(Region.USE_PREF_SIZE);
-        header.getChildren().add(menu);
+        Button goTo = new CommandButton(commands, "go-to", "Go to\u2026");
+        goTo.setId("go-to-button");
+        goTo.getStyleClass().add("word");
+        goTo.disableProperty().bind(menu.disableProperty());
+        for (Region last : new Region[] {goTo, menu}) {
+            last.setMinWidth(Region.USE_PREF_SIZE);
+            header.getChildren().add(last);
+        }
         return header;
     }
 
@@ -154,38 +169,13 @@ public final class Shell extends StackPane implements AutoCloseable {
         desk.messages().read();
     }
 
-    private void pressed(KeyEvent event, LibraryMenu menu) {
-        if (sheets.isLaid()) {
-            return;
-        }
-        if (event.getCode() == KeyCode.F2) {
-            FocusBack.open(studySwitch);
-            event.consume();
-        } else if (event.getCode() == KeyCode.F3) {
-            desk.placeProperty().set(Place.LEXICON);
-            event.consume();
-        } else if (event.isShortcutDown() && place(event.getCode()) != null) {
-            desk.placeProperty().set(place(event.getCode()));
-            event.consume();
-        } else if (event.isShortcutDown() && event.getCode() == KeyCode.Z && !isTyping()) {
-            if (event.isShiftDown()) {
-                desk.redo();
-            } else {
-                desk.undo();
-            }
-            event.consume();
-        } else if (event.isShortcutDown() && event.getCode() == KeyCode.Y && !isTyping()) {
-            desk.redo();
-            event.consume();
-        } else if (event.getCode() == KeyCode.F1) {
-            menu.help();
-            event.consume();
-        }
+    /** One box for everything one can go to or do. */
+    private void goTo() {
+        sheets.lay(new Sheet("Go to", new Label("")));
     }
 
-    private static Place place(KeyCode code) {
-        int number = code.ordinal() - KeyCode.DIGIT1.ordinal();
-        return number >= 0 && number < Place.LEXICON.ordinal() ? Place.values()[number] : null;
+    private void pressed(KeyEvent event) {
+        commands.hear(event, sheets.isLaid() ? List.of(Where.ALWAYS) : List.of(Where.ALWAYS, Where.EVERYWHERE));
     }
 
     /** While a field holds text, undo is the field's own; on an empty one it is the library's. */
@@ -238,6 +228,11 @@ public final class Shell extends StackPane implements AutoCloseable {
 
     private void follow() {
         desk.follow();
+    }
+
+    /** {@return all that can be done in this window} */
+    public Commands commands() {
+        return commands;
     }
 
     /** {@return what takes films and files in} */

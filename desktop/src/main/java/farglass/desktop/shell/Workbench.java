@@ -35,7 +35,6 @@ import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
-import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
@@ -46,9 +45,6 @@ import javafx.stage.Window;
 public final class Workbench extends StackPane {
     /** Bytes above which a library is shown before all of it is read: a small one is read in the blink of an eye. */
     private static final long LARGE = 16L << 20;
-
-    /** Closes the window, whatever it shows; what was saved is on disk. */
-    static final KeyCombination CLOSE = KeyCombination.valueOf("Shortcut+Q");
 
     private final Settings settings;
     private final Choosers choosers;
@@ -91,7 +87,7 @@ public final class Workbench extends StackPane {
                         .toExternalForm());
         getStyleClass().add("workbench");
         addEventFilter(KeyEvent.KEY_PRESSED, event -> {
-            if (CLOSE.match(event)) {
+            if (shell.isEmpty() && WindowCommands.CLOSE.isHeardIn(event)) {
                 event.consume();
                 getScene().getWindow().hide();
             }

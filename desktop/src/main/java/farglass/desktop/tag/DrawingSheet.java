@@ -14,8 +14,6 @@ import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.beans.value.ObservableValue;
 import javafx.scene.Cursor;
-import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Region;
 
@@ -116,32 +114,29 @@ final class DrawingSheet extends Region {
         return Math.round(Math.max(0, Math.min(1, share)) * 1000) / 1000.0;
     }
 
-    /** {@return whether the key was for the pen} */
-    boolean pressed(KeyEvent event) {
-        if (pen.get().isEmpty()) {
-            return false;
-        }
-        double step = event.isShiftDown() ? 5 * STEP : STEP;
-        KeyCode code = event.getCode();
-        switch (code) {
-            case LEFT -> cursorX = inside(cursorX - step);
-            case RIGHT -> cursorX = inside(cursorX + step);
-            case UP -> cursorY = inside(cursorY - step);
-            case DOWN -> cursorY = inside(cursorY + step);
-            case ESCAPE -> pen.set(Optional.empty());
-            case ENTER -> {
-                if (begun.isPresent()) {
-                    keep();
-                } else {
-                    begun = Optional.of(new double[] {cursorX, cursorY});
-                }
-            }
-            default -> {
-                return false;
-            }
+    /**
+     * Moves the cross of the pen.
+     *
+     * @param direction 0 to 3: left, right, up, down
+     */
+    void moveCross(int direction, boolean further) {
+        double step = (further ? 5 * STEP : STEP) * (direction % 2 == 0 ? -1 : 1);
+        if (direction < 2) {
+            cursorX = inside(cursorX + step);
+        } else {
+            cursorY = inside(cursorY + step);
         }
         paint();
-        return true;
+    }
+
+    /** Sets down the beginning of what is drawn, then its end. */
+    void setDown() {
+        if (begun.isPresent()) {
+            keep();
+        } else {
+            begun = Optional.of(new double[] {cursorX, cursorY});
+        }
+        paint();
     }
 
     /** Paints only what is new: while a film plays, an empty sheet painted at every frame would cost more than the film. */

@@ -9,6 +9,7 @@ import farglass.core.lexicon.SideRule;
 import farglass.core.scribe.Fan;
 import farglass.core.scribe.Phrase;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 
@@ -57,23 +58,44 @@ public final class FanModel {
         open.get().ifPresent(now -> open.set(Optional.of(new Open(now.momentId(), now.fan(), true))));
     }
 
-    /** {@return whether that character answers the open fan; it has then been answered} */
-    boolean typed(char character) {
-        if (open.get().filter(Open::active).isEmpty()) {
-            return false;
-        }
-        char key = Character.toLowerCase(character) == 'z' ? 'y' : Character.toLowerCase(character);
-        int left = LEFT_KEYS.indexOf(key);
-        int right = RIGHT_KEYS.indexOf(key);
-        int untold = UNSEEN_KEYS.indexOf(key);
-        boolean unseen = Character.isUpperCase(character) || untold >= 0;
-        int number = Math.max(untold, Math.max(left, right));
-        if (number < 0 || number >= open.get().get().fan().choices().size()) {
+    /** {@return the number of the choice that the letter takes, from 0; negative where it takes none} */
+    private int number(char letter) {
+        return open.get()
+                .filter(Open::active)
+                .map(now -> {
+                    int number = IntStream.of(
+                                    LEFT_KEYS.indexOf(small(letter)),
+                                    RIGHT_KEYS.indexOf(small(letter)),
+                                    UNSEEN_KEYS.indexOf(small(letter)))
+                            .max()
+                            .orElseThrow();
+                    return number < now.fan().choices().size() ? number : -1;
+                })
+                .orElse(-1);
+    }
+
+    private static char small(char letter) {
+        char small = Character.toLowerCase(letter);
+        return small == 'z' ? 'y' : small;
+    }
+
+    /** {@return whether that letter answers the open fan} */
+    boolean takes(char letter) {
+        return number(letter) >= 0;
+    }
+
+    /** Closes a fan that letters answer, unless that one does. */
+    void leaveUnless(char letter) {
+        if (open.get().filter(Open::active).isPresent() && !takes(letter)) {
             close();
-            return false;
         }
-        answer(number, unseen ? Optional.empty() : Optional.of(left >= 0 ? Side.LEFT : Side.RIGHT));
-        return true;
+    }
+
+    /** Answers with the letter, which the fan takes: the left hand's, the right hand's, or the large one where no side was seen. */
+    void type(char letter) {
+        boolean unseen = Character.isUpperCase(letter) || UNSEEN_KEYS.indexOf(small(letter)) >= 0;
+        Side side = LEFT_KEYS.indexOf(small(letter)) >= 0 ? Side.LEFT : Side.RIGHT;
+        answer(number(letter), unseen ? Optional.empty() : Optional.of(side));
     }
 
     /** Answers with the choice of that number, from 0, and perhaps a side. */

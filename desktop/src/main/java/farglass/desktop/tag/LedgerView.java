@@ -1,8 +1,8 @@
 package farglass.desktop.tag;
 
 import farglass.core.bout.Moment;
-import farglass.core.bout.Side;
-import farglass.desktop.parts.KeyedItem;
+import farglass.desktop.command.CommandItem;
+import farglass.desktop.command.Commands;
 import farglass.drawing.Palette;
 import java.util.ArrayList;
 import java.util.List;
@@ -19,7 +19,6 @@ import javafx.scene.control.MenuItem;
 import javafx.scene.control.SelectionMode;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.skin.VirtualFlow;
-import javafx.scene.input.KeyCombination;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.StackPane;
 
@@ -30,8 +29,8 @@ final class LedgerView extends StackPane {
 
     private static final int MOST_ROWS_BEFORE = 4;
 
+    private final Commands commands;
     private final TagModel model;
-    private final Runnable tellMore;
     private final ListView<LedgerRow> list;
     private final ReadOnlyIntegerWrapper atFilm = new ReadOnlyIntegerWrapper(-1);
     private boolean following;
@@ -41,10 +40,9 @@ final class LedgerView extends StackPane {
     private Set<String> shownChosen = Set.of();
     private boolean stale;
 
-    /** @param tellMore asks what more is told of the chosen moment */
-    LedgerView(TagModel model, ObservableValue<Palette> palette, Runnable tellMore) {
+    LedgerView(Commands commands, TagModel model, ObservableValue<Palette> palette) {
+        this.commands = commands;
         this.model = model;
-        this.tellMore = tellMore;
         this.list = new ListView<>(model.rows());
         list.setId("ledger");
         list.getStyleClass().add("ledger");
@@ -159,38 +157,32 @@ final class LedgerView extends StackPane {
     }
 
     private ContextMenu menu() {
-        Mending mending = model.mending();
         return new ContextMenu(
-                item("Change the words", "Enter", model::editSelected),
-                item("Tell more of it\u2026", "Shortcut+Shift+T", tellMore),
-                item("It was the other athlete", "Shortcut+U", mending::exchangeActors),
-                item("Not seen for sure, or hidden", "?", mending::doubt),
-                item("Side: left", "", () -> model.fan().tellSide(Side.LEFT)),
-                item("Side: right", "", () -> model.fan().tellSide(Side.RIGHT)),
+                item("change-words"),
+                item("tell-more"),
+                item("other-athlete"),
+                item("doubt"),
+                item("side-left"),
+                item("side-right"),
                 new SeparatorMenuItem(),
-                item("Answers the deed before it", "Shortcut+G", mending::answersEarlier),
-                item("Answers nothing", "Shortcut+Shift+G", mending::answersNothing),
-                item("Continues the own try before it", "Shortcut+Shift+C", mending::continuesEarlier),
-                item("It can start here", "Shortcut+Shift+H", model.doubts()::canStartHere),
+                item("answers-earlier"),
+                item("answers-nothing"),
+                item("continues"),
+                item("can-start-here"),
                 new SeparatorMenuItem(),
-                item("A frame earlier", "Alt+Left", () -> mending.nudge(-1)),
-                item("A frame later", "Alt+Right", () -> mending.nudge(1)),
-                item("Happened at this frame", "Shortcut+T", mending::moveHere),
-                item("Split in two", "Shortcut+I", mending::split),
-                item("Merge into one", "Shortcut+M", mending::merge),
+                item("frame-earlier"),
+                item("frame-later"),
+                item("at-this-frame"),
+                item("split"),
+                item("merge"),
                 new SeparatorMenuItem(),
-                item("Fold or unfold the exchange", "Shortcut+W", model.ledger()::foldHere),
-                item("Fold or unfold all", "Shortcut+Shift+W", model.ledger()::foldAll),
+                item("fold"),
+                item("fold-all"),
                 new SeparatorMenuItem(),
-                item("Remove", "Delete", mending::remove));
+                item("remove"));
     }
 
-    /** The keys are heard by the place, not by the menu: they are only named here. */
-    private static MenuItem item(String label, String key, Runnable doing) {
-        return new KeyedItem(label, shown(key), doing);
-    }
-
-    private static String shown(String key) {
-        return key.contains("+") ? KeyCombination.valueOf(key).getDisplayText() : key;
+    private MenuItem item(String command) {
+        return new CommandItem(commands, command);
     }
 }

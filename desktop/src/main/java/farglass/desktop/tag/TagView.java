@@ -4,6 +4,7 @@ import farglass.core.bout.Bout;
 import farglass.core.bout.Contestant;
 import farglass.core.bout.Seat;
 import farglass.core.rules.Rulesets;
+import farglass.desktop.command.Commands;
 import farglass.desktop.desk.Place;
 import farglass.desktop.desk.Settings;
 import farglass.desktop.screening.FilmView;
@@ -87,6 +88,7 @@ public final class TagView extends BorderPane {
     };
 
     public TagView(
+            Commands commands,
             TagModel model,
             Supplier<Rulesets> rulesets,
             Errands errands,
@@ -102,11 +104,14 @@ public final class TagView extends BorderPane {
         TideModel tide = new TideModel(model, rulesets);
         DrawingSheet sheet = new DrawingSheet(model, film, palette);
         this.noBout = new NoBoutPage(model.desk(), errands::addFilm);
-        this.conversation = conversation(palette);
-        this.screen = screen(sheet);
-        this.borders =
-                new Borders(conversation, screen, new TideFoot(model, tide, palette), settings, errands::keepSettings);
-        TagKeys keys = new TagKeys(model, tide, film, sheet, this);
+        commands.add(new LineCommands(model, this).all());
+        commands.add(new MomentCommands(model, sheet, this).all());
+        commands.add(new TagCommands(model, tide, film, this).all());
+        this.conversation = conversation(commands, palette);
+        this.screen = screen(commands, sheet);
+        this.borders = new Borders(
+                conversation, screen, new TideFoot(commands, model, tide, palette), settings, errands::keepSettings);
+        TagKeys keys = new TagKeys(commands, model, sheet, this);
         addEventFilter(KeyEvent.KEY_PRESSED, keys::pressed);
         addEventFilter(KeyEvent.KEY_TYPED, keys::typed);
         // Who clicks here types here next, also where the keys went elsewhere before.
@@ -131,7 +136,7 @@ public final class TagView extends BorderPane {
         show();
     }
 
-    private VBox conversation(ObservableValue<Palette> palette) {
+    private VBox conversation(Commands commands, ObservableValue<Palette> palette) {
         HBox names = new HBox(studied, other);
         names.setSpacing(40);
         studied.getStyleClass().addAll("column-name", "studied");
@@ -146,7 +151,7 @@ public final class TagView extends BorderPane {
         empty.setWrapText(true);
         empty.setMaxWidth(380);
         empty.setMouseTransparent(true);
-        StackPane list = new StackPane(new LedgerView(model, palette, this::tellMore), empty);
+        StackPane list = new StackPane(new LedgerView(commands, model, palette), empty);
         // It takes what room is left, and gives it up when the line has more to say.
         list.setPrefHeight(0);
         VBox.setVgrow(list, Priority.ALWAYS);
@@ -156,7 +161,7 @@ public final class TagView extends BorderPane {
         return side;
     }
 
-    private ScreenView screen(DrawingSheet sheet) {
+    private ScreenView screen(Commands commands, DrawingSheet sheet) {
         findFilm.setId("find-film");
         findFilm.setOnAction(event -> errands.findFilm(model));
         StackPane.setAlignment(findFilm, Pos.BOTTOM_CENTER);
@@ -164,7 +169,7 @@ public final class TagView extends BorderPane {
         StackPane picture = new StackPane(film, sheet, findFilm);
         picture.setMinSize(0, 0);
         film.setMinSize(0, 0);
-        TransportView transport = new TransportView(model, film, sheet, this);
+        TransportView transport = new TransportView(commands, model);
         return new ScreenView(board, picture, film, transport, new MomentWords(model));
     }
 

@@ -1,5 +1,7 @@
 package farglass.desktop.tag;
 
+import farglass.desktop.command.CommandButton;
+import farglass.desktop.command.Commands;
 import farglass.drawing.Palette;
 import java.util.List;
 import javafx.beans.binding.Bindings;
@@ -9,7 +11,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -17,7 +18,7 @@ import javafx.scene.layout.VBox;
 
 /** The tide over the whole width, with what it is drawn by and how much of the bout it shows. */
 final class TideFoot extends VBox {
-    TideFoot(TagModel model, TideModel tide, ObservableValue<Palette> palette) {
+    TideFoot(Commands commands, TagModel model, TideModel tide, ObservableValue<Palette> palette) {
         super(2);
         TideView view = new TideView(model, tide, palette);
         view.setMinHeight(70);
@@ -44,29 +45,21 @@ final class TideFoot extends VBox {
         HBox line = new HBox(4, ladder, what, between);
         line.getChildren()
                 .addAll(List.of(
-                        small(
-                                "\u2212",
-                                "Show more of the bout: Alt+Down",
-                                () -> tide.zoom(-1, model.boutMicros().orElse(0))),
-                        small(
-                                "+",
-                                "Show less of the bout: Alt+Up",
-                                () -> tide.zoom(1, model.boutMicros().orElse(0))),
-                        small("\u2039", "Earlier: Alt+Page Up", () -> tide.pan(-0.5)),
-                        small("\u203a", "Later: Alt+Page Down", () -> tide.pan(0.5)),
-                        small("Whole bout", "Alt+Home", tide::whole)));
+                        small(commands, "tide-wider", "\u2212"),
+                        small(commands, "tide-closer", "+"),
+                        small(commands, "tide-earlier", "\u2039"),
+                        small(commands, "tide-later", "\u203a"),
+                        small(commands, "tide-whole", "Whole bout")));
         line.setAlignment(Pos.CENTER_LEFT);
         getChildren().addAll(line, view);
         setMinHeight(96);
     }
 
-    private static Button small(String label, String key, Runnable doing) {
-        Button button = new Button(label);
+    private static Button small(Commands commands, String command, String words) {
+        Button button = new CommandButton(commands, command, words);
         button.getStyleClass().addAll("small", "word");
         button.setFocusTraversable(false);
         button.setMinWidth(Region.USE_PREF_SIZE);
-        button.setTooltip(new Tooltip(key));
-        button.setOnAction(event -> doing.run());
         return button;
     }
 }

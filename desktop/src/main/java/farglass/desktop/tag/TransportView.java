@@ -1,12 +1,10 @@
 package farglass.desktop.tag;
 
-import farglass.core.bout.Fact;
-import farglass.core.bout.Segment;
-import farglass.desktop.parts.KeyedItem;
-import farglass.desktop.screening.FilmView;
+import farglass.desktop.command.CommandButton;
+import farglass.desktop.command.CommandItem;
+import farglass.desktop.command.Commands;
 import farglass.desktop.screening.Player;
 import java.util.Locale;
-import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckMenuItem;
@@ -18,30 +16,22 @@ import javafx.scene.control.RadioMenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.Slider;
 import javafx.scene.control.ToggleGroup;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Region;
 
 /** Play, pause, step, jump, speed, look again; and in a menu all that is needed less often. */
 final class TransportView extends FlowPane {
-    static final long JUMP_MICROS = 5_000_000;
-
+    private final Commands commands;
     private final TagModel model;
-    private final FilmView film;
-    private final DrawingSheet sheet;
-    private final TagView view;
 
-    /** @param view is asked for what concerns the whole place */
-    TransportView(TagModel model, FilmView film, DrawingSheet sheet, TagView view) {
+    TransportView(Commands commands, TagModel model) {
         super(2, 2);
+        this.commands = commands;
         this.model = model;
-        this.film = film;
-        this.sheet = sheet;
-        this.view = view;
         setAlignment(Pos.CENTER_LEFT);
         getStyleClass().add("transport");
         Player player = model.player();
-        Button play = button("Play", "Space", this::playOrPause);
+        Button play = button("play", "Play");
         play.setId("play");
         player.playingProperty().addListener((property, old, playing) -> play.setText(playing ? "Pause" : "Play"));
         model.live()
@@ -58,31 +48,17 @@ final class TransportView extends FlowPane {
         rate.textProperty().bind(player.speedProperty().asString(Locale.ROOT, "%.2f\u00d7"));
         getChildren()
                 .addAll(
-                        button("\u2212 5 s", "Shift+Left", () -> skip(-1)),
-                        button("\u2039 frame", "Left", () -> player.step(-1)),
+                        button("skip-back", "\u2212 5 s"),
+                        button("frame-back", "\u2039 frame"),
                         play,
-                        button("frame \u203a", "Right", () -> player.step(1)),
-                        button("5 s +", "Shift+Right", () -> skip(1)),
+                        button("frame-on", "frame \u203a"),
+                        button("skip-on", "5 s +"),
                         speed,
                         rate,
-                        button("Again", ", (comma)", model.repeats()::again),
-                        button("Loop", "/ (slash)", model.repeats()::loopKey),
+                        button("again", "Again"),
+                        button("loop", "Loop"),
                         look(),
                         mark());
-    }
-
-    private void skip(int direction) {
-        model.player().seek(model.player().timeProperty().get() + direction * JUMP_MICROS);
-    }
-
-    private void playOrPause() {
-        if (model.live().onProperty().get()) {
-            model.live().runningProperty().set(!model.live().runningProperty().get());
-        } else if (model.player().hasFilm()) {
-            model.player()
-                    .playingProperty()
-                    .set(!model.player().playingProperty().get());
-        }
     }
 
     /** What one does with the picture, and where one goes in it. */
@@ -94,20 +70,17 @@ final class TransportView extends FlowPane {
                 .addAll(
                         jumps(),
                         liveOnly,
-                        ticked("Other camera", "F4", model.film()::otherCamera),
-                        ticked("Whole picture", "Ctrl+0", film::whole),
-                        ticked("Full screen, or back", "F11", view::turnLarge),
-                        ticked("Film in a window of its own, or back", "Shift+F11", view::turnApart),
+                        ticked("other-camera"),
+                        ticked("look-whole"),
+                        ticked("film-large"),
+                        ticked("film-apart"),
                         new SeparatorMenuItem(),
-                        ticked("Stopwatch", "=", model.stopwatch()::key),
-                        ticked("Draw an arrow", "Ctrl+Shift+A", () -> sheet.penProperty()
-                                .set(Optional.of(Fact.Shape.ARROW))),
-                        ticked("Draw a ring", "Ctrl+Shift+O", () -> sheet.penProperty()
-                                .set(Optional.of(Fact.Shape.RING))),
-                        ticked("Draw a limb line", "Ctrl+Shift+I", () -> sheet.penProperty()
-                                .set(Optional.of(Fact.Shape.LINE))),
+                        ticked("stopwatch"),
+                        ticked("draw-arrow"),
+                        ticked("draw-ring"),
+                        ticked("draw-line"),
                         new SeparatorMenuItem(),
-                        ticked("Cut a reel\u2026", "Ctrl+Shift+R", view::reel));
+                        ticked("reel"));
         return look;
     }
 
@@ -116,27 +89,22 @@ final class TransportView extends FlowPane {
         MenuButton mark = menu("Film", "film-menu");
         mark.getItems()
                 .addAll(
-                        item("From here on: the live match", "F5", () -> model.segments()
-                                .mark(Segment.Kind.LIVE)),
-                        item("From here on: a replay", "F6", () -> model.segments()
-                                .mark(Segment.Kind.REPLAY)),
-                        item("The replay shows the chosen moment", "Shift+F6", model.segments()::replayShowsChosen),
-                        item("From here on: talk", "F8", () -> model.segments().mark(Segment.Kind.TALK)),
-                        item("From here on: a stoppage", "", () -> model.segments()
-                                .mark(Segment.Kind.STOPPAGE)),
-                        item("From here on: a reference clip", "", () -> model.segments()
-                                .mark(Segment.Kind.REFERENCE)),
-                        item("From here on: a demonstration", "", () -> model.segments()
-                                .mark(Segment.Kind.DEMONSTRATION)),
+                        item("mark-live"),
+                        item("mark-replay"),
+                        item("replay-shows"),
+                        item("mark-talk"),
+                        item("mark-stoppage"),
+                        item("mark-reference"),
+                        item("mark-demonstration"),
                         new SeparatorMenuItem(),
-                        item("The clock stops, or runs on", "F7", model.segments()::clockKey),
-                        item("The bout begins at this frame", "Ctrl+B", model.times()::beginHere),
-                        item("This frame shows the chosen moment", "Ctrl+Shift+B", model.times()::alignHere),
-                        item("Watched up to here", "Ctrl+D", model.times()::declareCovered),
-                        item("Another bout begins here\u2026", "Ctrl+Shift+N", view::cut),
+                        item("match-clock"),
+                        item("begins-here"),
+                        item("align"),
+                        item("watched"),
+                        item("another-bout"),
                         new SeparatorMenuItem(),
-                        item("Tag by the hall\u2019s clock", "Ctrl+Shift+L", model.times()::liveKey),
-                        item("Take the lag learned from corrections", "Ctrl+Shift+K", view::takeLag));
+                        item("hall-clock"),
+                        item("take-lag"));
         return mark;
     }
 
@@ -160,29 +128,24 @@ final class TransportView extends FlowPane {
             model.jumpProperty().addListener((property, old, now) -> item.setSelected(now == jump));
             jumps.getItems().add(item);
         }
-        jumps.getItems()
-                .addAll(
-                        item("The one before", "Page Up", () -> model.jump(-1)),
-                        item("The next", "Page Down", () -> model.jump(1)));
+        jumps.getItems().addAll(item("jump-back"), item("jump-on"));
         return jumps;
     }
 
     /** In a menu that has items to tick. */
-    private static MenuItem ticked(String words, String key, Runnable doing) {
-        return new KeyedItem(words, key, doing).indented();
+    private MenuItem ticked(String command) {
+        return new CommandItem(commands, command).indented();
     }
 
-    private static MenuItem item(String words, String key, Runnable doing) {
-        return new KeyedItem(words, key, doing);
+    private MenuItem item(String command) {
+        return new CommandItem(commands, command);
     }
 
-    private static Button button(String label, String key, Runnable doing) {
-        Button button = new Button(label);
+    private Button button(String command, String words) {
+        Button button = new CommandButton(commands, command, words);
         button.getStyleClass().add("word");
         button.setFocusTraversable(false);
         button.setMinWidth(Region.USE_PREF_SIZE);
-        button.setTooltip(new Tooltip(key));
-        button.setOnAction(event -> doing.run());
         return button;
     }
 }

@@ -1,0 +1,20 @@
+package farglass.desktop.command;
+
+import javafx.scene.control.Button;
+import javafx.scene.control.Tooltip;
+
+/** A command as a button, with a shorter word where it needs one; what it does in full, and its key, stand in the tooltip. */
+public final class CommandButton extends Button {
+    /** Shows that command under these words. */
+    public CommandButton(Commands commands, String id, String words) {
+        super(words);
+        Command command = commands.command(id);
+        setMnemonicParsing(false);
+        setOnAction(event -> commands.run(command));
+        String keys = command.keyWords();
+        boolean same = words.equals(command.words());
+        if (!same || !keys.isEmpty()) {
+            setTooltip(new Tooltip(same ? keys : command.words() + (keys.isEmpty() ? "" : ": " + keys)));
+        }
+    }
+}

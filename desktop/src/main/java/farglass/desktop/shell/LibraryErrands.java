@@ -1,0 +1,166 @@
+package farglass.desktop.shell;
+
+import farglass.core.bout.Bout;
+import farglass.core.bout.Times;
+import farglass.core.rules.Rulesets;
+import farglass.desktop.command.Commands;
+import farglass.desktop.desk.Choosers;
+import farglass.desktop.desk.Desk;
+import farglass.desktop.desk.Settings;
+import farglass.desktop.parts.Sheet;
+import farglass.desktop.parts.Sheets;
+import farglass.desktop.tag.ScorePage;
+import farglass.desktop.tag.TagModel;
+import farglass.library.Library;
+import java.io.IOException;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.control.Slider;
+
+/** What is done for the window and its library: sheets laid, files chosen, settings kept. */
+final class LibraryErrands {
+    private final Desk desk;
+    private final Workbench workbench;
+    private final Settings settings;
+    private final Choosers choosers;
+    private final Sheets sheets;
+    private final TagModel tag;
+    private final Rulesets rulesets;
+    private final Commands commands;
+
+    LibraryErrands(
+            Desk desk,
+            Workbench workbench,
+            Settings settings,
+            Choosers choosers,
+            Sheets sheets,
+            TagModel tag,
+            Commands commands) {
+        this.desk = desk;
+        this.workbench = workbench;
+        this.settings = settings;
+        this.choosers = choosers;
+        this.sheets = sheets;
+        this.tag = tag;
+        this.rulesets = workbench.rulesets();
+        this.commands = commands;
+    }
+
+    void create() {
+        choosers.save("New library", "Far Glass libraries", "farglass", "matches" + Library.SUFFIX)
+                .ifPresent(workbench::create);
+    }
+
+    void open() {
+        choosers.open("Open a library", "Far Glass libraries", List.of("farglass")).stream()
+                .findFirst()
+                .ifPresent(workbench::open);
+    }
+
+    void anotherWindow() {
+        workbench.anotherWindow();
+    }
+
+    void close() {
+        workbench.getScene().getWindow().hide();
+    }
+
+    void backups() {
+        sheets.lay(LibrarySheets.backups(desk, workbench));
+    }
+
+    void messages() {
+        workbench.shell().ifPresent(Shell::showMessages);
+    }
+
+    void dark() {
+        settings.darkProperty().set(!settings.darkProperty().get());
+        save();
+    }
+
+    void text(int percent) {
+        settings.textPercentProperty().set(percent);
+        save();
+    }
+
+    void help() {
+        sheets.lay(new Sheet("Help and keys", new HelpPage(commands)));
+    }
+
+    void report() {
+        sheets.lay(workbench.report(Optional.of(desk), path -> desk.say("The report was saved as " + path)));
+    }
+
+    void recover() {
+        LibrarySheets.damageWords(desk.contents().damage())
+                .ifPresentOrElse(
+                        words -> sheets.lay(LibrarySheets.damaged(
+                                desk.library().path(), words, desk.library().backups(), workbench)),
+                        () -> desk.say("Nothing is damaged: every bout is as it was written."));
+    }
+
+    void copy() {
+        choosers.save("Save a copy", "Far Glass libraries", "farglass", "copy" + Library.SUFFIX)
+                .ifPresent(target -> desk.work()
+                        .start(
+                                "Saving a copy",
+                                (progress, cancelled) -> {
+                                    desk.library().copyTo(target);
+                                    return target;
+                                },
+                                saved -> desk.say("A whole copy was saved as " + saved),
+                                desk::fail));
+    }
+
+    /** Read off the interface thread's hands: a card of a long bout takes a few milliseconds, its page is laid here. */
+    void score() {
+        Optional<Bout> bout = tag.boutProperty().get();
+        if (bout.isEmpty() || rulesets.named(bout.get().header().ruleset()).isEmpty()) {
+            desk.say("Open a bout in Tag first; if one is open, its ruleset is not at hand: mend its header (Ctrl+E).");
+            return;
+        }
+        long at = tag.boutMicros().orElse(Long.MAX_VALUE);
+        sheets.lay(new Sheet(
+                at == Long.MAX_VALUE ? "The score at the end" : "The score at " + Times.tenths(at),
+                new ScorePage(
+                        bout.get(), rulesets, desk.lexicon(), tag.timeline().orElseThrow(), at)));
+    }
+
+    void history() {
+        Optional<Bout> bout = tag.boutProperty().get();
+        Optional<String> moment = tag.selectedProperty().get();
+        if (bout.isEmpty() || moment.isEmpty()) {
+            desk.say("Choose a moment in Tag first.");
+            return;
+        }
+        desk.work()
+                .start(
+                        "Reading the history",
+                        (progress, cancelled) ->
+                                desk.library().history(bout.get().id(), moment.get()),
+                        editions -> sheets.lay(new Sheet(
+                                "What was made of this moment", new HistoryPage(editions, bout.get(), desk.lexicon()))),
+                        desk::fail);
+    }
+
+    void lag() {
+        Slider slider = new Slider(0, 2, settings.lagSecondsProperty().get());
+        slider.setMajorTickUnit(0.5);
+        slider.setShowTickLabels(true);
+        slider.setShowTickMarks(true);
+        slider.setPrefWidth(420);
+        sheets.lay(new Sheet("Seconds from seeing a thing to typing its first letter", slider).with("Keep", () -> {
+            settings.lagSecondsProperty().set(slider.getValue());
+            save();
+            return "";
+        }));
+    }
+
+    private void save() {
+        try {
+            settings.save();
+        } catch (IOException e) {
+            desk.fail("This setting holds until you close the window; it could not be written: " + e.getMessage());
+        }
+    }
+}

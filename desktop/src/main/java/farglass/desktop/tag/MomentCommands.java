@@ -1,0 +1,176 @@
+package farglass.desktop.tag;
+
+import static javafx.scene.input.KeyCode.A;
+import static javafx.scene.input.KeyCode.BACK_SPACE;
+import static javafx.scene.input.KeyCode.C;
+import static javafx.scene.input.KeyCode.DELETE;
+import static javafx.scene.input.KeyCode.DOWN;
+import static javafx.scene.input.KeyCode.ENTER;
+import static javafx.scene.input.KeyCode.ESCAPE;
+import static javafx.scene.input.KeyCode.G;
+import static javafx.scene.input.KeyCode.H;
+import static javafx.scene.input.KeyCode.I;
+import static javafx.scene.input.KeyCode.LEFT;
+import static javafx.scene.input.KeyCode.M;
+import static javafx.scene.input.KeyCode.O;
+import static javafx.scene.input.KeyCode.R;
+import static javafx.scene.input.KeyCode.RIGHT;
+import static javafx.scene.input.KeyCode.T;
+import static javafx.scene.input.KeyCode.U;
+import static javafx.scene.input.KeyCode.UP;
+
+import farglass.core.bout.Fact;
+import farglass.core.bout.Side;
+import farglass.desktop.command.Command;
+import farglass.desktop.command.Key;
+import farglass.desktop.command.Where;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/** What one does in Tag with moments: with the chosen ones, mostly. */
+final class MomentCommands {
+    private final TagModel model;
+    private final DrawingSheet sheet;
+    private final TagView view;
+
+    MomentCommands(TagModel model, DrawingSheet sheet, TagView view) {
+        this.model = model;
+        this.sheet = sheet;
+        this.view = view;
+    }
+
+    /** {@return all of them, each of which needs an open bout} */
+    List<Command> all() {
+        return Stream.of(choosing(), changing(), linking(), drawing())
+                .flatMap(List::stream)
+                .map(command -> TagCommands.withBout(model, command))
+                .toList();
+    }
+
+    private Command withChosen(Command command) {
+        return command.needs(
+                () -> !model.chosen().isEmpty(), "Choose a moment first, with the up and down arrows or by a click");
+    }
+
+    private List<Command> choosing() {
+        return List.of(
+                Command.of("moment-before", "Choose the moment before", Where.EMPTY_LINE, Key.of(UP))
+                        .does(() -> turn(-1)),
+                Command.of("moment-after", "Choose the moment after", Where.EMPTY_LINE, Key.of(DOWN))
+                        .does(() -> turn(1)),
+                Command.of("also-before", "Choose the moment before, too", Where.EMPTY_LINE, Key.shift(UP))
+                        .does(() -> model.ledger().extend(-1)),
+                Command.of("also-after", "Choose the moment after, too", Where.EMPTY_LINE, Key.shift(DOWN))
+                        .does(() -> model.ledger().extend(1)),
+                Command.of("choose-all", "Choose all moments", Where.EMPTY_LINE, Key.ctrl(A))
+                        .does(model.ledger()::chooseAll),
+                Command.of(
+                                "choose-none",
+                                "Choose none; film and line in their places",
+                                Where.EMPTY_LINE,
+                                Key.of(ESCAPE))
+                        .does(this::chooseNone));
+    }
+
+    private List<Command> changing() {
+        return List.of(
+                withChosen(Command.of("change-words", "Change the words", Where.EMPTY_LINE, Key.of(ENTER)))
+                        .does(model::editSelected),
+                withChosen(Command.of(
+                                "tell-more",
+                                "Tell more of it: grips, the body, why, what it opens\u2026",
+                                Where.MOMENTS,
+                                Key.ctrlShift(T)))
+                        .does(view::tellMore),
+                withChosen(Command.of("other-athlete", "It was the other athlete", Where.MOMENTS, Key.ctrl(U)))
+                        .does(model.mending()::exchangeActors),
+                Command.of("doubt", "Not seen for sure; again: hidden; again: sure", Where.EMPTY_LINE, Key.sign('?'))
+                        .does(model.mending()::doubt),
+                withChosen(Command.of("side-left", "Side: left", Where.MOMENTS))
+                        .does(() -> model.fan().tellSide(Side.LEFT)),
+                withChosen(Command.of("side-right", "Side: right", Where.MOMENTS))
+                        .does(() -> model.fan().tellSide(Side.RIGHT)),
+                withChosen(Command.of("frame-earlier", "A frame earlier", Where.MOMENTS, Key.alt(LEFT)))
+                        .does(() -> model.mending().nudge(-1)),
+                withChosen(Command.of("frame-later", "A frame later", Where.MOMENTS, Key.alt(RIGHT)))
+                        .does(() -> model.mending().nudge(1)),
+                withChosen(Command.of("at-this-frame", "Happened at this frame", Where.MOMENTS, Key.ctrl(T)))
+                        .does(model.mending()::moveHere),
+                withChosen(Command.of("split", "Split in two", Where.MOMENTS, Key.ctrl(I)))
+                        .does(model.mending()::split),
+                Command.of("merge", "Merge into one", Where.MOMENTS, Key.ctrl(M))
+                        .needs(
+                                () -> model.chosen().size() > 1,
+                                "Choose two or more moments first, with Shift and the arrows")
+                        .does(model.mending()::merge),
+                withChosen(Command.of("remove", "Remove", Where.EMPTY_LINE, Key.of(DELETE), Key.of(BACK_SPACE)))
+                        .does(model.mending()::remove),
+                Command.of("reel", "Cut a reel\u2026", Where.MOMENTS, Key.ctrlShift(R))
+                        .needs(
+                                () -> !model.chosen().isEmpty(),
+                                "Choose the moments of the reel first: with Shift and the arrows, with the mouse, or all with Ctrl+A")
+                        .does(view::reel));
+    }
+
+    private List<Command> linking() {
+        return List.of(
+                withChosen(Command.of(
+                                "answers-earlier",
+                                "Answers the deed before it; again: the one before that",
+                                Where.MOMENTS,
+                                Key.ctrl(G)))
+                        .does(model.mending()::answersEarlier),
+                withChosen(Command.of("answers-nothing", "Answers nothing", Where.MOMENTS, Key.ctrlShift(G)))
+                        .does(model.mending()::answersNothing),
+                withChosen(Command.of("continues", "Continues the own try before it", Where.MOMENTS, Key.ctrlShift(C)))
+                        .does(model.mending()::continuesEarlier),
+                withChosen(Command.of("can-start-here", "It can start here", Where.MOMENTS, Key.ctrlShift(H)))
+                        .does(model.doubts()::canStartHere));
+    }
+
+    private List<Command> drawing() {
+        return List.of(
+                draw("draw-arrow", "Draw an arrow", Fact.Shape.ARROW, Key.ctrlShift(A)),
+                draw("draw-ring", "Draw a ring", Fact.Shape.RING, Key.ctrlShift(O)),
+                draw("draw-line", "Draw a limb line", Fact.Shape.LINE, Key.ctrlShift(I)),
+                Command.of("pen-move", "Move the cross; with Shift further", Where.PEN)
+                        .keys(List.of(
+                                Key.of(LEFT),
+                                Key.of(RIGHT),
+                                Key.of(UP),
+                                Key.of(DOWN),
+                                Key.shift(LEFT),
+                                Key.shift(RIGHT),
+                                Key.shift(UP),
+                                Key.shift(DOWN)))
+                        .doesKey(key -> sheet.moveCross(key % 4, key >= 4)),
+                Command.of("pen-set", "Set down its beginning, then its end", Where.PEN, Key.of(ENTER))
+                        .does(sheet::setDown),
+                Command.of("pen-away", "Draw nothing", Where.PEN, Key.of(ESCAPE))
+                        .does(() -> sheet.penProperty().set(Optional.empty())));
+    }
+
+    private Command draw(String id, String words, Fact.Shape shape, Key key) {
+        return Command.of(id, words, Where.FILM, key)
+                .needs(() -> model.player().hasFilm(), "No film is shown")
+                .does(() -> sheet.penProperty().set(Optional.of(shape)));
+    }
+
+    private void turn(int direction) {
+        if (model.passes().together().isEmpty()) {
+            model.ledger().select(direction);
+        } else {
+            model.passes().turn(direction);
+        }
+    }
+
+    /** One thing at a time is put away, the newest first. */
+    private void chooseNone() {
+        if (model.selectedProperty().get().isEmpty() && view.largeProperty().get()) {
+            view.turnLarge();
+        } else {
+            model.selectedProperty().set(Optional.empty());
+        }
+    }
+}
