@@ -61,6 +61,18 @@ public record Command(
         return unless(() -> condition.getAsBoolean() ? Optional.empty() : Optional.of(reason));
     }
 
+    /** {@return the same, which needs that before all else} */
+    public Command firstNeeds(BooleanSupplier condition, String reason) {
+        return new Command(
+                id,
+                words,
+                where,
+                keys,
+                hears,
+                () -> condition.getAsBoolean() ? hindrance.get() : Optional.of(reason),
+                doing);
+    }
+
     /** {@return the same, doing that} */
     public Command does(Runnable what) {
         return doesKey(key -> what.run());

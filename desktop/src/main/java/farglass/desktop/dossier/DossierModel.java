@@ -40,6 +40,7 @@ import java.util.OptionalLong;
 import java.util.function.BooleanSupplier;
 import java.util.function.DoubleConsumer;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import javafx.beans.property.IntegerProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyBooleanProperty;
@@ -195,7 +196,7 @@ public final class DossierModel {
         if (isOfferOld) {
             chooseAthletes();
         }
-        athletes.stream()
+        Stream.concat(athletes.stream(), desk.contents().athletes().stream())
                 .filter(known -> known.name().equals(name))
                 .findFirst()
                 .ifPresent(known -> athlete.set(Optional.of(known)));

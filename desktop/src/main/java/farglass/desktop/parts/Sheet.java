@@ -80,6 +80,15 @@ public final class Sheet extends VBox {
         return this;
     }
 
+    /** As Enter does: the first thing that the page does, if it does one. */
+    public void doIt() {
+        buttons.getChildren().stream()
+                .filter(node -> node instanceof Button button && button.isDefaultButton())
+                .map(Button.class::cast)
+                .findFirst()
+                .ifPresent(Button::fire);
+    }
+
     void setAway(Runnable putting) {
         away = putting;
     }

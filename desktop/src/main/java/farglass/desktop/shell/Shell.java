@@ -1,5 +1,9 @@
 package farglass.desktop.shell;
 
+import farglass.core.bout.Bout;
+import farglass.core.lexicon.Term;
+import farglass.core.study.Athlete;
+import farglass.core.study.Study;
 import farglass.desktop.command.CommandButton;
 import farglass.desktop.command.Commands;
 import farglass.desktop.command.Where;
@@ -9,6 +13,8 @@ import farglass.desktop.desk.Place;
 import farglass.desktop.desk.Settings;
 import farglass.desktop.dossier.DossierModel;
 import farglass.desktop.dossier.DossierView;
+import farglass.desktop.go.GoTo;
+import farglass.desktop.go.GoToPage;
 import farglass.desktop.lexicon.LexiconModel;
 import farglass.desktop.lexicon.LexiconView;
 import farglass.desktop.parts.FocusBack;
@@ -26,6 +32,7 @@ import farglass.drawing.Palette;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import javafx.animation.KeyFrame;
@@ -62,6 +69,8 @@ public final class Shell extends StackPane implements AutoCloseable {
     private final StudySwitch studySwitch;
     private final Intake intake;
     private final LexiconModel lexicon;
+    private final PlanModel plan;
+    private final Settings settings;
     private final TagModel tag;
     private final TagView tagView;
     private final Map<Place, Node> places = new EnumMap<>(Place.class);
@@ -71,6 +80,7 @@ public final class Shell extends StackPane implements AutoCloseable {
 
     Shell(Desk desk, Workbench workbench, Settings settings, Choosers choosers, ObservableValue<Palette> palette) {
         this.desk = desk;
+        this.settings = settings;
         this.commands = new Commands(desk::say, done -> settings.used(done.id()));
         desk.schoolProperty().bind(settings.schoolProperty());
         this.player = new Player(filmThread, Platform::runLater);
@@ -78,6 +88,7 @@ public final class Shell extends StackPane implements AutoCloseable {
         this.intake = new Intake(desk, sheets, choosers, workbench::rulesets);
         this.tag = new TagModel(desk, player, settings);
         this.lexicon = new LexiconModel(desk);
+        this.plan = new PlanModel(desk);
         LibraryErrands errands = new LibraryErrands(desk, workbench, settings, choosers, sheets, tag, commands);
         commands.add(new WindowCommands(desk, sheets, intake, tag, errands)
                 .all(this::isTyping, () -> FocusBack.open(studySwitch), this::goTo));
@@ -90,13 +101,12 @@ public final class Shell extends StackPane implements AutoCloseable {
                 settings,
                 palette);
         DossierView dossier = new DossierView(commands, new DossierModel(desk), settings, choosers, palette);
-        PlanView plan =
-                new PlanView(commands, new PlanModel(desk), sheets, choosers, () -> sheets.lay(StudySheets.camp(desk)));
+        PlanView planView = new PlanView(commands, plan, sheets, choosers, () -> sheets.lay(StudySheets.camp(desk)));
         add(Place.SHELF, shelf, shelf::begin);
         add(Place.TAG, tagView, tagView::begin);
         add(Place.DOSSIER, dossier, dossier::begin);
         LexiconView book = new LexiconView(lexicon, sheets, settings);
-        add(Place.PLAN, plan, plan::begin);
+        add(Place.PLAN, planView, planView::begin);
         add(Place.LEXICON, book, book::begin);
         getChildren().addAll(page, sheets);
         sheets.setOtherwise(() -> beginnings.get(desk.placeProperty().get()).run());
@@ -152,9 +162,9 @@ public final class Shell extends StackPane implements AutoCloseable {
             names.put(place, name);
             header.getChildren().add(name);
         }
-        Button goTo = new CommandButton(commands, "go-to", "Go to\u2026");
+        Button goTo = new CommandButton(commands, GoTo.HERE, "Go to\u2026");
         goTo.setId("go-to-button");
-        goTo.getStyleClass().add("word");
+        goTo.getStyleClass().add("go-to");
         goTo.disableProperty().bind(menu.disableProperty());
         for (Region last : new Region[] {goTo, menu}) {
             last.setMinWidth(Region.USE_PREF_SIZE);
@@ -171,7 +181,29 @@ public final class Shell extends StackPane implements AutoCloseable {
 
     /** One box for everything one can go to or do. */
     private void goTo() {
-        sheets.lay(new Sheet("Go to", new Label("")));
+        GoTo found = new GoTo(
+                desk,
+                commands,
+                tag.boutProperty().get().map(Bout::id),
+                settings::uses,
+                new GoTo.Ways(this::goToEntry, this::goToPlan));
+        GoToPage box = new GoToPage(found, desk.work(), desk::fail);
+        Sheet sheet = new Sheet("Go to", box).with("Go", box::go);
+        box.setOnChosen(sheet::doIt);
+        sheets.lay(sheet);
+    }
+
+    private void goToEntry(Term term) {
+        lexicon.searchProperty().set("");
+        lexicon.kindProperty().set(Optional.empty());
+        lexicon.chosenProperty().set(Optional.of(term));
+        desk.placeProperty().set(Place.LEXICON);
+    }
+
+    private void goToPlan(Study study, Athlete opponent) {
+        desk.studyProperty().set(Optional.of(study));
+        plan.opponentProperty().set(Optional.of(opponent));
+        desk.placeProperty().set(Place.PLAN);
     }
 
     private void pressed(KeyEvent event) {

@@ -27,6 +27,7 @@ import farglass.desktop.command.Key;
 import farglass.desktop.command.Where;
 import farglass.desktop.desk.Desk;
 import farglass.desktop.desk.Place;
+import farglass.desktop.go.GoTo;
 import farglass.desktop.parts.Sheets;
 import farglass.desktop.shelf.Intake;
 import farglass.desktop.tag.TagModel;
@@ -71,7 +72,8 @@ final class WindowCommands {
 
     private List<Command> going(Runnable study, Runnable goTo) {
         return List.of(
-                Command.of("go-to", "Go to\u2026", Where.EVERYWHERE, Key.of(F9)).does(goTo),
+                Command.of(GoTo.HERE, "Go to\u2026", Where.EVERYWHERE, Key.of(F9))
+                        .does(goTo),
                 place(Place.SHELF, Key.ctrl(DIGIT1)),
                 place(Place.TAG, Key.ctrl(DIGIT2)),
                 place(Place.DOSSIER, Key.ctrl(DIGIT3)),

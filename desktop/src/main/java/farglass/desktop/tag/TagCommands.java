@@ -71,7 +71,7 @@ final class TagCommands {
     }
 
     static Command withBout(TagModel model, Command command) {
-        return command.needs(() -> model.boutProperty().get().isPresent(), "Open a bout in Tag first");
+        return command.firstNeeds(() -> model.boutProperty().get().isPresent(), "Open a bout in Tag first");
     }
 
     private Command withFilm(Command command) {
