@@ -108,16 +108,20 @@ public final class GoToPage extends VBox {
 
     /** {@return why the chosen one cannot be gone to; empty where it is on its way there} */
     public String go() {
-        Optional<Target> chosen = Optional.ofNullable(found.getSelectionModel().getSelectedItem());
-        if (chosen.isEmpty()) {
+        if (!foundFor.equals(typed.getText())) {
+            // What stands there yet was meant by fewer letters.
+            isAwaited = true;
+            return "Looking for " + typed.getText() + "\u2026";
+        }
+        Optional<Target> target = Optional.ofNullable(found.getSelectionModel().getSelectedItem());
+        if (target.isEmpty()) {
             return "Nothing is chosen: type some letters of where to go.";
         }
-        if (chosen.get().hindrance().isPresent()) {
-            return chosen.get().hindrance().get() + ".";
+        if (target.get().hindrance().isPresent()) {
+            return target.get().hindrance().get() + ".";
         }
-        work.forget(this);
         // Once this page is put away, and has given the keys back to where they were.
-        Platform.runLater(chosen.get().going());
+        Platform.runLater(target.get().going());
         return "";
     }
 
