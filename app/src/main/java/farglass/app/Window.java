@@ -35,8 +35,10 @@ final class Window {
             Platform.startup(() -> start(settings, library, exitWhenReady, closed));
         } catch (UnsupportedOperationException e) {
             System.err.println(
-                    "No window could be opened: the display %s cannot be reached. Unset DISPLAY to run without one."
-                            .formatted(System.getenv("DISPLAY")));
+                    System.getenv("DISPLAY") == null
+                            ? "No window could be opened: no display is set. On a screen DISPLAY names it, such as :0."
+                            : "No window could be opened: the display %s cannot be reached. Unset DISPLAY to run without one."
+                                    .formatted(System.getenv("DISPLAY")));
             return 1;
         }
         int code = closed.join();

@@ -13,6 +13,7 @@ import java.util.stream.Collectors;
  *
  * @param id the same for ever: how often it was used is remembered by it
  * @param words what it does, such as "Merge into one"
+ * @param detail what more is to be known of it, in a few words, such as "again: the one before that"; may be empty
  * @param where its keys are heard
  * @param keys any of which does it; may be none
  * @param hears whether it hears its key of that number now; what it does not hear, another may
@@ -22,6 +23,7 @@ import java.util.stream.Collectors;
 public record Command(
         String id,
         String words,
+        String detail,
         Where where,
         List<Key> keys,
         IntPredicate hears,
@@ -33,12 +35,22 @@ public record Command(
 
     /** {@return one that is always possible, and does nothing yet} */
     public static Command of(String id, String words, Where where, Key... keys) {
-        return new Command(id, words, where, List.of(keys), key -> true, Optional::empty, key -> {});
+        return new Command(id, words, "", where, List.of(keys), key -> true, Optional::empty, key -> {});
+    }
+
+    /** {@return the same, of which that is to be known, too} */
+    public Command also(String more) {
+        return new Command(id, words, more, where, keys, hears, hindrance, doing);
+    }
+
+    /** {@return its words with what more is to be known of it} */
+    public String inFull() {
+        return words + (detail.isEmpty() ? "" : " (" + detail + ")");
     }
 
     /** {@return the same, with these keys} */
     public Command keys(List<Key> more) {
-        return new Command(id, words, where, more, hears, hindrance, doing);
+        return new Command(id, words, detail, where, more, hears, hindrance, doing);
     }
 
     /** {@return the same, hearing its keys only then} */
@@ -48,12 +60,13 @@ public record Command(
 
     /** {@return the same, hearing each of its keys, told by its number, only then} */
     public Command whenKey(IntPredicate condition) {
-        return new Command(id, words, where, keys, condition, hindrance, doing);
+        return new Command(id, words, detail, where, keys, condition, hindrance, doing);
     }
 
     /** {@return the same, which cannot be done where there is a reason, unless it was hindered already} */
     public Command unless(Supplier<Optional<String>> reason) {
-        return new Command(id, words, where, keys, hears, () -> hindrance.get().or(reason), doing);
+        return new Command(
+                id, words, detail, where, keys, hears, () -> hindrance.get().or(reason), doing);
     }
 
     /** {@return the same, which can only be done where that holds} */
@@ -66,6 +79,7 @@ public record Command(
         return new Command(
                 id,
                 words,
+                detail,
                 where,
                 keys,
                 hears,
@@ -80,7 +94,7 @@ public record Command(
 
     /** {@return the same, doing that for the key of the number it is told} */
     public Command doesKey(IntConsumer what) {
-        return new Command(id, words, where, keys, hears, hindrance, what);
+        return new Command(id, words, detail, where, keys, hears, hindrance, what);
     }
 
     /** {@return its keys as people read them: "Ctrl+B", "1 … 9", "Y or Z"; empty without any} */

@@ -14,7 +14,7 @@ public final class CommandButton extends Button {
         String keys = command.keyWords();
         boolean same = words.equals(command.words());
         if (!same || !keys.isEmpty()) {
-            setTooltip(new Tooltip(same ? keys : command.words() + (keys.isEmpty() ? "" : ": " + keys)));
+            setTooltip(new Tooltip(same ? keys : command.inFull() + (keys.isEmpty() ? "" : ": " + keys)));
         }
     }
 }

@@ -2,8 +2,11 @@ package farglass.desktop.command;
 
 import java.util.Optional;
 import javafx.beans.binding.Bindings;
+import javafx.scene.control.ContextMenu;
 import javafx.scene.control.CustomMenuItem;
 import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -32,16 +35,25 @@ public final class CommandItem extends CustomMenuItem {
         parentPopupProperty().addListener((property, old, menu) -> {
             if (menu != null) {
                 menu.addEventHandler(WindowEvent.WINDOW_SHOWING, event -> renew());
+                menu.addEventFilter(KeyEvent.KEY_PRESSED, event -> leave(menu, event));
             }
         });
+    }
+
+    /** The menu alone hears this: the place below would else put away what was chosen, too. */
+    private static void leave(ContextMenu menu, KeyEvent event) {
+        if (event.getCode() == KeyCode.ESCAPE && !event.isConsumed()) {
+            menu.hide();
+            event.consume();
+        }
     }
 
     private void renew() {
         Optional<String> hindrance = command.hindrance().get();
         keys.setText(hindrance.orElse(command.keyWords()));
-        what.getStyleClass().remove("quiet");
+        what.getStyleClass().remove("hindered");
         if (hindrance.isPresent()) {
-            what.getStyleClass().add("quiet");
+            what.getStyleClass().add("hindered");
         }
     }
 

@@ -104,16 +104,18 @@ final class EvidenceView extends VBox {
                 withSight(Command.of("open-evidence", "Open it in Tag", Where.EVIDENCE, Key.of(KeyCode.ENTER)))
                         .does(this::open),
                 withSight(Command.of(
-                                "strike",
-                                "Strike it out of that figure, with a reason",
-                                Where.EVIDENCE,
-                                Key.of(KeyCode.DELETE)))
+                                        "strike",
+                                        "Strike it out of that figure\u2026",
+                                        Where.EVIDENCE,
+                                        Key.of(KeyCode.DELETE))
+                                .also("with a reason"))
                         .does(this::askWhy),
                 withSight(Command.of(
-                                "evidence-reel",
-                                "A reel of the film behind the figure or page that is looked at\u2026",
-                                Where.DOSSIER,
-                                Key.ctrlShift(KeyCode.R)))
+                                        "evidence-reel",
+                                        "A reel of its film\u2026",
+                                        Where.DOSSIER,
+                                        Key.ctrlShift(KeyCode.R))
+                                .also("of the figure or page that is looked at"))
                         .does(this::cutReel));
     }
 

@@ -89,7 +89,7 @@ public final class GoTo {
 
     private Target target(Command command, Commands commands, int uses) {
         Target plain = Target.of(
-                command.where().label(), command.words(), command.keyWords(), () -> goAndDo(command, commands));
+                command.where().label(), command.inFull(), command.keyWords(), () -> goAndDo(command, commands));
         return new Target(
                 isEverywhere(command.where()) ? "To do" : plain.kind(),
                 plain.words(),

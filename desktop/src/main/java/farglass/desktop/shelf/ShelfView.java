@@ -145,16 +145,15 @@ public final class ShelfView extends BorderPane {
                 withBout("export", "Export the bout\u2026", intake::export)
                         .needs(() -> !model.desk().arrivingProperty().get(), "The bouts are still being read"),
                 withBout(
-                        "watched-whole",
-                        "It was watched from its first to its last moment, so that it counts",
-                        model::declareWatched,
-                        Key.of(KeyCode.W)),
-                withBout(
-                        "open-news",
-                        "The dossier that tells what this bout changed, where it is marked as news",
-                        model::openNews,
-                        Key.of(KeyCode.D)),
-                withBout("remove-bout", "Remove the bout; undo brings it back", model::remove, Key.of(KeyCode.DELETE)));
+                                "watched-whole",
+                                "Watched from its first to its last moment",
+                                model::declareWatched,
+                                Key.of(KeyCode.W))
+                        .also("so that it counts"),
+                withBout("open-news", "The dossier that tells what it changed", model::openNews, Key.of(KeyCode.D))
+                        .also("where it is marked as news"),
+                withBout("remove-bout", "Remove the bout", model::remove, Key.of(KeyCode.DELETE))
+                        .also("undo brings it back"));
     }
 
     private Command withBout(String id, String words, Consumer<Bout> doing, Key... key) {

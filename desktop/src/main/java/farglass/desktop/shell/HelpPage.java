@@ -50,13 +50,13 @@ final class HelpPage extends VBox {
                             command.where() == where && !command.keys().isEmpty())
                     .toList();
             if (!there.isEmpty()) {
-                row("section", where.label(), "");
-                there.forEach(command -> row("key", command.keyWords(), command.words()));
+                section(where.label());
+                there.forEach(command -> row(command.keyWords(), command.inFull()));
             }
             if (where == Where.WRITTEN_LINE) {
-                row("section", "Written in the line", "");
+                section("Written in the line");
                 for (String[] written : WRITING) {
-                    row("key", written[0], written[1]);
+                    row(written[0], written[1]);
                 }
             }
         }
@@ -66,9 +66,15 @@ final class HelpPage extends VBox {
         getChildren().addAll(what, version, keys);
     }
 
-    private void row(String style, String key, String words) {
+    private void section(String words) {
+        Label title = new Label(words);
+        title.getStyleClass().add("section");
+        keys.add(title, 0, keys.getRowCount(), 2, 1);
+    }
+
+    private void row(String key, String words) {
         Label left = new Label(key);
-        left.getStyleClass().add(style);
+        left.getStyleClass().add("key");
         Label does = new Label(words);
         does.setWrapText(true);
         keys.addRow(keys.getRowCount(), left, does);

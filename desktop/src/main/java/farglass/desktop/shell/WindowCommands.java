@@ -79,7 +79,8 @@ final class WindowCommands {
                 place(Place.DOSSIER, Key.ctrl(DIGIT3)),
                 place(Place.PLAN, Key.ctrl(DIGIT4)),
                 place(Place.LEXICON, Key.of(F3)),
-                Command.of("study", "Another study or camp; then its digit", Where.EVERYWHERE, Key.of(F2))
+                Command.of("study", "Another study or camp", Where.EVERYWHERE, Key.of(F2))
+                        .also("then its digit")
                         .does(study));
     }
 
@@ -94,7 +95,8 @@ final class WindowCommands {
 
     private List<Command> undoing(BooleanSupplier isTyping) {
         return List.of(
-                Command.of("undo", "Undo, also after a restart", Where.EVERYWHERE, Key.ctrl(Z))
+                Command.of("undo", "Undo", Where.EVERYWHERE, Key.ctrl(Z))
+                        .also("also after a restart")
                         .when(() -> !isTyping.getAsBoolean())
                         .needs(() -> !desk.nextUndoProperty().get().isEmpty(), "There is nothing to undo")
                         .does(desk::undo),
@@ -160,22 +162,21 @@ final class WindowCommands {
 
     private List<Command> window() {
         return List.of(
-                Command.of("dark", "Film room (dark), and back", Where.ALWAYS, Key.ctrl(L))
+                Command.of("dark", "Film room", Where.ALWAYS, Key.ctrl(L))
+                        .also("dark, and back")
                         .does(errands::dark),
                 text(100),
                 text(125),
                 text(150),
                 Command.of("lag", "Lag of typing\u2026", Where.EVERYWHERE).does(errands::lag),
-                Command.of(
-                                "messages",
-                                "Messages: all that was told here, also what went wrong\u2026",
-                                Where.EVERYWHERE,
-                                Key.ctrlShift(M))
+                Command.of("messages", "Messages\u2026", Where.EVERYWHERE, Key.ctrlShift(M))
+                        .also("all that was told here, also what went wrong")
                         .does(errands::messages),
                 Command.of("help", "Help and keys", Where.EVERYWHERE, Key.of(F1))
                         .does(errands::help),
                 Command.of("report", "Report a problem\u2026", Where.EVERYWHERE).does(errands::report),
-                Command.of("close", "Close the window; what is shown as saved is on disk", Where.ALWAYS, CLOSE)
+                Command.of("close", "Close the window", Where.ALWAYS, CLOSE)
+                        .also("what is shown as saved is on disk")
                         .does(errands::close));
     }
 

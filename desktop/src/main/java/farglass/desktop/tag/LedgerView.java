@@ -19,6 +19,7 @@ import javafx.scene.control.MenuItem;
 import javafx.scene.control.SelectionMode;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.skin.VirtualFlow;
+import javafx.scene.input.ContextMenuEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.StackPane;
 
@@ -52,6 +53,8 @@ final class LedgerView extends StackPane {
         list.setContextMenu(menu());
         // The list's own selection also changes when its rows do: only what the mouse did is a choice.
         list.addEventHandler(MouseEvent.MOUSE_RELEASED, event -> choose());
+        // Before its menu says what can be done with it.
+        list.addEventFilter(ContextMenuEvent.CONTEXT_MENU_REQUESTED, event -> choose());
         model.rows().addListener((ListChangeListener<LedgerRow>) change -> {
             stale = true;
             follow();

@@ -49,10 +49,8 @@ final class LineCommands {
                         .does(model.picks()::more),
                 Command.of("mark", "A bare mark, to be named later", Where.EMPTY_LINE, Key.sign('.'))
                         .does(model::mark),
-                Command.of(
-                                "pick-narrowed",
-                                "Save the one of that number, of those that begin so: \u201chi2\u201d, \u201chb2\u201d",
-                                Where.WRITTEN_LINE)
+                Command.of("pick-narrowed", "Save the one of that number", Where.WRITTEN_LINE)
+                        .also("of those that begin so: \u201chi2\u201d, \u201chb2\u201d")
                         .keys(Key.signs(DIGITS))
                         .when(model.picks()::isNarrowed)
                         .doesKey(key -> {
@@ -68,11 +66,8 @@ final class LineCommands {
         return List.of(
                 Command.of("finish-word", "Finish the word", Where.WRITTEN_LINE, Key.of(TAB))
                         .does(() -> model.scribe().choose(0)),
-                Command.of(
-                                "save-line",
-                                "Save the moment; tell it of all chosen ones",
-                                Where.WRITTEN_LINE,
-                                Key.of(ENTER))
+                Command.of("save-line", "Save the moment", Where.WRITTEN_LINE, Key.of(ENTER))
+                        .also("where several are chosen, it is told of all")
                         .does(() -> {
                             model.scribe().commit();
                             // The field in the ledger is gone with what was changed in it.
@@ -83,7 +78,8 @@ final class LineCommands {
                             model.scribe().clear();
                             view.begin();
                         }),
-                Command.of("other-reading", "Another reading of the line, as shown under it", Where.WRITTEN_LINE)
+                Command.of("other-reading", "Another reading of the line", Where.WRITTEN_LINE)
+                        .also("as shown under it")
                         .keys(Stream.of(DIGIT1, DIGIT2, DIGIT3, DIGIT4, DIGIT5, DIGIT6)
                                 .map(Key::alt)
                                 .toList())
@@ -98,10 +94,9 @@ final class LineCommands {
 
     private List<Command> outcome() {
         return List.of(
-                Command.of(
-                                "became",
-                                "What became of it: the left hand\u2019s keys for left, the right hand\u2019s for right; with Shift: side not seen",
-                                Where.OUTCOME)
+                Command.of("became", "What became of it", Where.OUTCOME)
+                        .also(
+                                "the left hand\u2019s keys for left, the right hand\u2019s for right; with Shift: side not seen")
                         .keys(Key.signs(OUTCOMES + OUTCOMES.toUpperCase(Locale.ROOT)))
                         .whenKey(key -> model.fan().takes(outcome(key)))
                         .doesKey(key -> model.fan().type(outcome(key))),
@@ -143,7 +138,8 @@ final class LineCommands {
 
     private List<Command> finding() {
         return List.of(
-                Command.of("found", "Back to the line; only those found are shown", Where.FINDING, Key.of(ENTER))
+                Command.of("found", "Back to the line", Where.FINDING, Key.of(ENTER))
+                        .also("only those found are shown")
                         .does(() -> view.leaveFind(false)),
                 Command.of("find-end", "Show all moments again", Where.FINDING, Key.of(ESCAPE))
                         .does(() -> view.leaveFind(true)));

@@ -49,8 +49,7 @@ final class MomentCommands {
     }
 
     private Command withChosen(Command command) {
-        return command.needs(
-                () -> !model.chosen().isEmpty(), "Choose a moment first, with the up and down arrows or by a click");
+        return command.needs(() -> !model.chosen().isEmpty(), "Choose a moment first");
     }
 
     private List<Command> choosing() {
@@ -65,11 +64,8 @@ final class MomentCommands {
                         .does(() -> model.ledger().extend(1)),
                 Command.of("choose-all", "Choose all moments", Where.EMPTY_LINE, Key.ctrl(A))
                         .does(model.ledger()::chooseAll),
-                Command.of(
-                                "choose-none",
-                                "Choose none; film and line in their places",
-                                Where.EMPTY_LINE,
-                                Key.of(ESCAPE))
+                Command.of("choose-none", "Choose none", Where.EMPTY_LINE, Key.of(ESCAPE))
+                        .also("film and line come back to their places")
                         .does(this::chooseNone));
     }
 
@@ -77,15 +73,13 @@ final class MomentCommands {
         return List.of(
                 withChosen(Command.of("change-words", "Change the words", Where.EMPTY_LINE, Key.of(ENTER)))
                         .does(model::editSelected),
-                withChosen(Command.of(
-                                "tell-more",
-                                "Tell more of it: grips, the body, why, what it opens\u2026",
-                                Where.MOMENTS,
-                                Key.ctrlShift(T)))
+                withChosen(Command.of("tell-more", "Tell more of it\u2026", Where.MOMENTS, Key.ctrlShift(T))
+                                .also("grips, the body, why, what it opens, how long"))
                         .does(view::tellMore),
                 withChosen(Command.of("other-athlete", "It was the other athlete", Where.MOMENTS, Key.ctrl(U)))
                         .does(model.mending()::exchangeActors),
-                Command.of("doubt", "Not seen for sure; again: hidden; again: sure", Where.EMPTY_LINE, Key.sign('?'))
+                Command.of("doubt", "Not seen for sure", Where.EMPTY_LINE, Key.sign('?'))
+                        .also("again: hidden; again: sure")
                         .does(model.mending()::doubt),
                 withChosen(Command.of("side-left", "Side: left", Where.MOMENTS))
                         .does(() -> model.fan().tellSide(Side.LEFT)),
@@ -100,26 +94,19 @@ final class MomentCommands {
                 withChosen(Command.of("split", "Split in two", Where.MOMENTS, Key.ctrl(I)))
                         .does(model.mending()::split),
                 Command.of("merge", "Merge into one", Where.MOMENTS, Key.ctrl(M))
-                        .needs(
-                                () -> model.chosen().size() > 1,
-                                "Choose two or more moments first, with Shift and the arrows")
+                        .needs(() -> model.chosen().size() > 1, "Choose two or more moments first")
                         .does(model.mending()::merge),
                 withChosen(Command.of("remove", "Remove", Where.EMPTY_LINE, Key.of(DELETE), Key.of(BACK_SPACE)))
                         .does(model.mending()::remove),
                 Command.of("reel", "Cut a reel\u2026", Where.MOMENTS, Key.ctrlShift(R))
-                        .needs(
-                                () -> !model.chosen().isEmpty(),
-                                "Choose the moments of the reel first: with Shift and the arrows, with the mouse, or all with Ctrl+A")
+                        .needs(() -> !model.chosen().isEmpty(), "Choose its moments first, or all with Ctrl+A")
                         .does(view::reel));
     }
 
     private List<Command> linking() {
         return List.of(
-                withChosen(Command.of(
-                                "answers-earlier",
-                                "Answers the deed before it; again: the one before that",
-                                Where.MOMENTS,
-                                Key.ctrl(G)))
+                withChosen(Command.of("answers-earlier", "Answers the deed before it", Where.MOMENTS, Key.ctrl(G))
+                                .also("again: the one before that"))
                         .does(model.mending()::answersEarlier),
                 withChosen(Command.of("answers-nothing", "Answers nothing", Where.MOMENTS, Key.ctrlShift(G)))
                         .does(model.mending()::answersNothing),
@@ -134,7 +121,8 @@ final class MomentCommands {
                 draw("draw-arrow", "Draw an arrow", Fact.Shape.ARROW, Key.ctrlShift(A)),
                 draw("draw-ring", "Draw a ring", Fact.Shape.RING, Key.ctrlShift(O)),
                 draw("draw-line", "Draw a limb line", Fact.Shape.LINE, Key.ctrlShift(I)),
-                Command.of("pen-move", "Move the cross; with Shift further", Where.PEN)
+                Command.of("pen-move", "Move the cross", Where.PEN)
+                        .also("with Shift further")
                         .keys(List.of(
                                 Key.of(LEFT),
                                 Key.of(RIGHT),

@@ -100,21 +100,21 @@ final class TagCommands {
                         .does(() -> model.seekBout(model.film().endMicros())),
                 Command.of("slower", "Slower", Where.EMPTY_LINE, Key.sign('[')).does(() -> speed(-1)),
                 Command.of("faster", "Faster", Where.EMPTY_LINE, Key.sign(']')).does(() -> speed(1)),
-                Command.of("again", "The last exchange again, slower each time", Where.EMPTY_LINE, Key.sign(','))
+                Command.of("again", "The last exchange again", Where.EMPTY_LINE, Key.sign(','))
+                        .also("slower each time")
                         .does(model.repeats()::again),
-                Command.of("loop", "Loop: from here, to here, off", Where.EMPTY_LINE, Key.sign('/'))
+                Command.of("loop", "Loop", Where.EMPTY_LINE, Key.sign('/'))
+                        .also("from here, to here, off")
                         .does(model.repeats()::loopKey),
-                Command.of("stopwatch", "Stopwatch: from this frame, to this frame", Where.EMPTY_LINE, Key.sign('='))
+                Command.of("stopwatch", "Stopwatch", Where.EMPTY_LINE, Key.sign('='))
+                        .also("from this frame, to this frame")
                         .does(model.stopwatch()::key),
                 Command.of("jump-back", "Jump to the one before", Where.FILM, Key.of(PAGE_UP))
                         .does(() -> model.jump(-1)),
                 Command.of("jump-on", "Jump to the next", Where.FILM, Key.of(PAGE_DOWN))
                         .does(() -> model.jump(1)),
-                Command.of(
-                                "jump-by",
-                                "Jump by something else: moment, exchange, error, score, mark",
-                                Where.FILM,
-                                Key.ctrl(J))
+                Command.of("jump-by", "Jump by something else", Where.FILM, Key.ctrl(J))
+                        .also("moment, exchange, error, score, mark")
                         .does(this::jumpByNext));
     }
 
@@ -197,7 +197,8 @@ final class TagCommands {
         return List.of(
                 Command.of("find", "Find moments by their words", Where.TAG, Key.ctrl(F))
                         .does(view::find),
-                Command.of("choose-pass", "A pass: story, answers, grips, errors, rewatch", Where.TAG, Key.ctrl(P))
+                Command.of("choose-pass", "Choose a pass", Where.TAG, Key.ctrl(P))
+                        .also("story, answers, grips, errors, rewatch")
                         .does(view::choosePass),
                 Command.of("fold", "Fold or unfold the exchange", Where.TAG, Key.ctrl(W))
                         .does(model.ledger()::foldHere),
