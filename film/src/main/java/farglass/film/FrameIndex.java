@@ -17,9 +17,16 @@ final class FrameIndex {
     private final long[] marks;
     private final int[] marked;
     private final boolean byPlace;
+    private final boolean jumping;
 
-    /** @param log every packet that becomes a picture; at least one */
-    FrameIndex(PacketLog log) {
+    /**
+     * Puts them in order.
+     *
+     * @param log every packet that becomes a picture; at least one
+     * @param jumping whether the file's own clock jumps, and was carried on
+     */
+    FrameIndex(PacketLog log, boolean jumping) {
+        this.jumping = jumping;
         int[] shown = log.asShown();
         asked = Arrays.stream(shown).mapToLong(log::stamp).toArray();
         byPlace = log.isTellingPlaces();
@@ -35,6 +42,11 @@ final class FrameIndex {
         long[] named = byPlace ? places : asked;
         marked = PacketLog.sorted(named);
         marks = Arrays.stream(marked).mapToLong(frame -> named[frame]).toArray();
+    }
+
+    /** {@return whether the file's own clock jumps in it: then nothing is found in the file by a time} */
+    boolean isJumping() {
+        return jumping;
     }
 
     int size() {

@@ -215,7 +215,10 @@ public final class VideoFile implements Film {
 
     @Override
     public Optional<Sound> sound() {
-        return SoundTrack.open(path, times.startMicros()).map(Loudspeaker::new);
+        // The sound is found by its time: of a file whose clock jumps it would be another's.
+        return index.isJumping()
+                ? Optional.empty()
+                : SoundTrack.open(path, times.startMicros()).map(Loudspeaker::new);
     }
 
     @Override

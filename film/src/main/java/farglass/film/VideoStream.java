@@ -172,11 +172,13 @@ final class VideoStream implements AutoCloseable {
     /** Reads every packet once, decodes none. */
     FrameIndex index(DoubleConsumer progress, BooleanSupplier cancelled) {
         PacketLog log = new PacketLog();
+        AVRational unit = timeBase();
+        StreamClock clock = new StreamClock(Math.max(1, unit.den() / Math.max(1, unit.num())));
         long size = Math.max(1, path.toFile().length());
         try (PictureOrder pictures = new PictureOrder(codec)) {
             while (av_read_frame(format, packet) >= 0) {
                 if (packet.stream_index() == number) {
-                    note(log, pictures);
+                    note(log, pictures, clock);
                     progress.accept(Math.min(1, Math.max(0, packet.pos()) / (double) size));
                 }
                 av_packet_unref(packet);
@@ -188,12 +190,23 @@ final class VideoStream implements AutoCloseable {
         if (log.isEmpty()) {
             throw damaged();
         }
-        index = Optional.of(new FrameIndex(log));
+        index = Optional.of(new FrameIndex(log, clock.jumps() > 0));
+        if (index.get().isJumping() && !index.get().isByPlace()) {
+            throw new FilmException(
+                    "The clock of %s begins anew in the middle of it, so that two pictures have one time. Convert it to MP4."
+                            .formatted(path));
+        }
         return index.get();
     }
 
-    private void note(PacketLog log, PictureOrder pictures) {
-        long stamp = stamp(packet);
+    /** Transport and program streams may; every other file has one clock. */
+    private boolean canJump() {
+        return (format.iformat().flags() & AVFMT_TS_DISCONT) != 0;
+    }
+
+    private void note(PacketLog log, PictureOrder pictures, StreamClock clock) {
+        long shift = canJump() && packet.dts() != AV_NOPTS_VALUE ? clock.shift(packet.dts()) : 0;
+        long stamp = stamp(packet) == AV_NOPTS_VALUE ? AV_NOPTS_VALUE : stamp(packet) + shift;
         long order = tellsNoPresentation ? pictures.next(packet) : stamp;
         // An edit list may say that some frames are only there to decode others: they are never shown.
         boolean shown = (packet.flags() & AV_PKT_FLAG_DISCARD) == 0;
@@ -220,7 +233,7 @@ final class VideoStream implements AutoCloseable {
     void seek(int key) {
         FrameIndex frames = index.orElseThrow();
         // Files without an index of their own are searched for a time by guesses; where the packet stands we know.
-        boolean byByte = (format.iformat().flags() & AVFMT_TS_DISCONT) != 0 && frames.place(key) >= 0;
+        boolean byByte = canJump() && frames.place(key) >= 0;
         int found = byByte
                 ? av_seek_frame(format, number, frames.place(key), AVSEEK_FLAG_BYTE)
                 : av_seek_frame(

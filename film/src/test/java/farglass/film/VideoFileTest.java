@@ -8,10 +8,12 @@ import static org.bytedeco.ffmpeg.global.avutil.AV_PIX_FMT_YUV420P10LE;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Random;
+import java.util.stream.IntStream;
 import java.util.stream.LongStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -235,6 +237,45 @@ class VideoFileTest {
             long last = film.lastMicros();
             for (long at = 0; at <= last; at += 333_333) {
                 assertThat(film.at(at).argb()).isNotEmpty();
+            }
+        }
+    }
+
+    /** Two recordings put one behind the other, and one whose clock was set an hour on: as splices and breaks of a broadcast come out. */
+    @ParameterizedTest
+    @CsvSource({"ts, mpeg2video, 12, 2", "mts, libopenh264, 50, 0", "mpg, mpeg2video, 15, 2"})
+    void aFilmWhoseClockBeginsAnewGoesOnOrSaysSo(String container, String codec, int group, int betweens)
+            throws Exception {
+        long[] later = Arrays.stream(steady(100)).map(at -> at + 3_600_000).toArray();
+        Path one = Clip.write(folder.resolve("one." + container), codec, 320, 180, group, betweens, steady(100));
+        Path other = Clip.write(folder.resolve("other." + container), codec, 320, 180, group, betweens, later);
+        Path all = folder.resolve("all." + container);
+        for (Path part : List.of(one, one, other)) {
+            Files.write(all, Files.readAllBytes(part), StandardOpenOption.CREATE, StandardOpenOption.APPEND);
+        }
+        if (container.equals("mpg")) {
+            assertThatThrownBy(() -> open(all))
+                    .isInstanceOf(FilmException.class)
+                    .hasMessageContaining("begins anew");
+            return;
+        }
+        try (VideoFile film = open(all)) {
+            List<Integer> shown = new ArrayList<>();
+            long at = 0;
+            for (long next = film.after(at); next > at; next = film.after(at)) {
+                shown.add(Clip.number(film.at(at)));
+                assertThat(next - at).as("behind frame %d", shown.size()).isBetween(20_000L, 200_000L);
+                at = next;
+            }
+            shown.add(Clip.number(film.at(at)));
+            assertThat(shown)
+                    .containsExactlyElementsOf(
+                            IntStream.range(0, 300).map(i -> i % 100).boxed().toList());
+        }
+        try (VideoFile film = open(all)) {
+            for (int frame : new int[] {250, 50, 150, 299, 100, 199, 200, 0}) {
+                assertThat(Clip.number(film.at(frame * film.lastMicros() / 299 + 5000)))
+                        .isEqualTo(frame % 100);
             }
         }
     }
