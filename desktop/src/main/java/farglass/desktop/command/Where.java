@@ -21,7 +21,9 @@ public enum Where {
     DOSSIER("Dossier"),
     EVIDENCE("Dossier, on evidence"),
     LISTING("Dossier, on the page of a position or technique"),
-    PLAN("Plan");
+    PLAN("Plan"),
+    LEXICON("Lexicon"),
+    UNNAMED("Lexicon, on words without a name");
 
     private final String label;
 

@@ -59,7 +59,7 @@ public final class DossierView extends BorderPane {
         scroll.setFitToWidth(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         scroll.setFocusTraversable(false);
-        setTop(new LensBar(model, settings, choosers));
+        setTop(new LensBar(commands, model, settings, choosers));
         setLeft(index);
         this.evidence = new EvidenceView(commands, model, choosers);
         model.pageProperty().addListener(change -> show());

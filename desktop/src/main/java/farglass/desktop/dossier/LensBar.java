@@ -12,6 +12,10 @@ import farglass.core.lexicon.Words;
 import farglass.core.prose.ScopeWords;
 import farglass.core.state.ScoreLine.Lead;
 import farglass.core.study.Athlete;
+import farglass.desktop.command.Command;
+import farglass.desktop.command.CommandItem;
+import farglass.desktop.command.Commands;
+import farglass.desktop.command.Where;
 import farglass.desktop.desk.Choosers;
 import farglass.desktop.desk.Settings;
 import java.util.ArrayList;
@@ -54,7 +58,7 @@ final class LensBar extends HBox {
     private final KeptLenses kept;
     private final Label basis = new Label();
 
-    LensBar(DossierModel model, Settings settings, Choosers choosers) {
+    LensBar(Commands commands, DossierModel model, Settings settings, Choosers choosers) {
         this.model = model;
         this.paper = new DossierPaper(model);
         this.kept = new KeptLenses(model, settings);
@@ -68,14 +72,10 @@ final class LensBar extends HBox {
         basis.setMinWidth(Region.USE_PREF_SIZE);
         LensWord print = new LensWord("print");
         print.setText("Print");
-        print.getItems()
-                .setAll(
-                        LensWord.item("Two pages for a coach, as PDF\u2026", () -> print(choosers, "pdf", false)),
-                        LensWord.item(
-                                "Two pages for a coach, as a web page\u2026", () -> print(choosers, "html", false)),
-                        LensWord.item("Everything, as PDF\u2026", () -> print(choosers, "pdf", true)),
-                        LensWord.item("Everything, as a web page\u2026", () -> print(choosers, "html", true)),
-                        LensWord.item("Every figure as a table, as CSV\u2026", () -> table(choosers)));
+        commands.add(commands(choosers));
+        Stream.of("print-coach-pdf", "print-coach-html", "print-all-pdf", "print-all-html", "figures-csv")
+                .map(id -> new CommandItem(commands, id))
+                .forEach(print.getItems()::add);
         setSpacing(14);
         getChildren().addAll(sentence, basis, kept, print);
         model.athletes().addListener((ListChangeListener<Athlete>) change -> show());
@@ -268,6 +268,23 @@ final class LensBar extends HBox {
                         .or(() -> held.bout().map(bout -> "their own bout of " + bout.words()))
                         .orElse(held.athlete()))
                 .orElse("the others alone");
+    }
+
+    private List<Command> commands(Choosers choosers) {
+        return List.of(
+                withPage("print-coach-pdf", "Two pages for a coach, as PDF\u2026")
+                        .does(() -> print(choosers, "pdf", false)),
+                withPage("print-coach-html", "Two pages for a coach, as a web page\u2026")
+                        .does(() -> print(choosers, "html", false)),
+                withPage("print-all-pdf", "The whole dossier, as PDF\u2026").does(() -> print(choosers, "pdf", true)),
+                withPage("print-all-html", "The whole dossier, as a web page\u2026")
+                        .does(() -> print(choosers, "html", true)),
+                withPage("figures-csv", "Every figure as a table, as CSV\u2026").does(() -> table(choosers)));
+    }
+
+    private Command withPage(String id, String words) {
+        return Command.of(id, words, Where.DOSSIER)
+                .needs(() -> model.pageProperty().get().isPresent(), "Look at a dossier first");
     }
 
     private void table(Choosers choosers) {

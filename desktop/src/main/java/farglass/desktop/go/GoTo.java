@@ -112,13 +112,16 @@ public final class GoTo {
     }
 
     private static Optional<Place> place(Where where) {
-        return where.isTag()
-                ? Optional.of(Place.TAG)
-                : where.isDossier()
-                        ? Optional.of(Place.DOSSIER)
-                        : where == Where.SHELF
-                                ? Optional.of(Place.SHELF)
-                                : where == Where.PLAN ? Optional.of(Place.PLAN) : Optional.empty();
+        return Optional.ofNullable(
+                switch (where) {
+                    case ALWAYS, EVERYWHERE -> null;
+                    case SHELF -> Place.SHELF;
+                    case TAG, EMPTY_LINE, MOMENTS, FILM, WRITTEN_LINE, OUTCOME, QUESTION, SEVERAL, PEN, FINDING ->
+                        Place.TAG;
+                    case DOSSIER, EVIDENCE, LISTING -> Place.DOSSIER;
+                    case PLAN -> Place.PLAN;
+                    case LEXICON, UNNAMED -> Place.LEXICON;
+                });
     }
 
     private Optional<Target> plan(GamePlan plan, Ways ways) {

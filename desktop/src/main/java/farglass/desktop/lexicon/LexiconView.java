@@ -3,6 +3,11 @@ package farglass.desktop.lexicon;
 import farglass.core.lexicon.Kind;
 import farglass.core.lexicon.School;
 import farglass.core.lexicon.Term;
+import farglass.desktop.command.Command;
+import farglass.desktop.command.CommandButton;
+import farglass.desktop.command.Commands;
+import farglass.desktop.command.Key;
+import farglass.desktop.command.Where;
 import farglass.desktop.desk.Settings;
 import farglass.desktop.parts.Sheets;
 import farglass.desktop.parts.TitledGrid;
@@ -22,6 +27,7 @@ import javafx.scene.control.ListView;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
@@ -39,23 +45,30 @@ public final class LexiconView extends BorderPane {
     private final ListView<Term> entries;
     private final ListView<LexiconModel.Unnamed> unnamed;
     private final VBox entry = new VBox(10);
+    private final Button moreWords;
+    private final Button merge;
+    private final Button remove;
 
-    public LexiconView(LexiconModel model, Sheets sheets, Settings settings) {
+    public LexiconView(Commands commands, LexiconModel model, Sheets sheets, Settings settings) {
         this.model = model;
         this.sheets = sheets;
         this.settings = settings;
         this.entries = new ListView<>(model.found());
         this.unnamed = new ListView<>(model.unnamed());
         getStyleClass().add("lexicon");
+        commands.add(commands());
+        this.moreWords = new CommandButton(commands, "more-words", "More words for it\u2026");
+        this.merge = new CommandButton(commands, "merge-term", "Merge into\u2026");
+        this.remove = new CommandButton(commands, "remove-term", "Remove");
         setTop(top());
-        setLeft(list());
+        setLeft(list(commands));
         ScrollPane scroll = new ScrollPane(entry);
         scroll.setFitToWidth(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         scroll.setFocusTraversable(false);
         BorderPane.setMargin(scroll, new Insets(0, 20, 0, 24));
         setCenter(scroll);
-        setRight(unnamedWords());
+        setRight(unnamedWords(commands));
         model.chosenProperty().addListener(change -> show());
         model.countsProperty().addListener(change -> show());
         show();
@@ -128,7 +141,7 @@ public final class LexiconView extends BorderPane {
         }
     }
 
-    private VBox list() {
+    private VBox list(Commands commands) {
         entries.setId("entries");
         entries.setPrefWidth(300);
         entries.setCellFactory(view -> new ListCell<>() {
@@ -148,14 +161,13 @@ public final class LexiconView extends BorderPane {
         none.setWrapText(true);
         none.getStyleClass().add("empty-words");
         entries.setPlaceholder(none);
-        Button technique =
-                button("New technique\u2026", () -> sheets.lay(TermSheets.technique(model, search.getText())));
-        Button position = button("New position\u2026", () -> sheets.lay(TermSheets.position(model, search.getText())));
+        Button technique = new CommandButton(commands, "new-technique", "New technique\u2026");
+        Button position = new CommandButton(commands, "new-position", "New position\u2026");
         VBox.setVgrow(entries, Priority.ALWAYS);
         return new VBox(8, entries, new HBox(8, technique, position));
     }
 
-    private VBox unnamedWords() {
+    private VBox unnamedWords(Commands commands) {
         Label title = new Label("Without a name so far");
         title.getStyleClass().add("section");
         Label how =
@@ -176,16 +188,11 @@ public final class LexiconView extends BorderPane {
                 setText(empty || words == null ? "" : "%s  (%d)".formatted(words.words(), words.moments()));
             }
         });
-        Button name = button("Name it\u2026", this::name);
+        Button name = new CommandButton(commands, "name-words", "Name it\u2026");
         name.disableProperty()
                 .bind(unnamed.getSelectionModel().selectedItemProperty().isNull());
         name.visibleProperty().bind(Bindings.isNotEmpty(model.unnamed()));
-        unnamed.setOnKeyPressed(event -> {
-            if (event.getCode() == KeyCode.ENTER) {
-                name();
-                event.consume();
-            }
-        });
+        unnamed.addEventHandler(KeyEvent.KEY_PRESSED, event -> commands.hear(event, List.of(Where.UNNAMED)));
         unnamed.setOnMouseClicked(event -> {
             if (event.getClickCount() == 2) {
                 name();
@@ -235,29 +242,52 @@ public final class LexiconView extends BorderPane {
             text.setWrapText(true);
             facts.addRow(row++, title, text);
         }
-        HBox buttons = new HBox(8, button("More words for it\u2026", () -> sheets.lay(TermSheets.words(model, term))));
+        HBox buttons = new HBox(8, moreWords);
         if (model.isOwn(term)) {
             Label own = new Label("An entry of this library\u2019s own.");
             own.getStyleClass().add("quiet");
-            buttons.getChildren()
-                    .addAll(
-                            button("Merge into\u2026", () -> sheets.lay(TermSheets.merge(model, term))),
-                            button("Remove", () -> {
-                                String wrong = model.remove(term);
-                                if (!wrong.isEmpty()) {
-                                    model.desk().say(wrong);
-                                }
-                            }),
-                            own);
+            buttons.getChildren().addAll(merge, remove, own);
             buttons.setAlignment(Pos.CENTER_LEFT);
         }
         entry.getChildren().addAll(label, says, facts, buttons);
     }
 
-    private static Button button(String label, Runnable doing) {
-        Button button = new Button(label);
-        button.setOnAction(event -> doing.run());
-        return button;
+    private List<Command> commands() {
+        return List.of(
+                Command.of("new-technique", "New technique\u2026", Where.LEXICON)
+                        .does(() -> sheets.lay(TermSheets.technique(model, search.getText()))),
+                Command.of("new-position", "New position\u2026", Where.LEXICON)
+                        .does(() -> sheets.lay(TermSheets.position(model, search.getText()))),
+                withTerm("more-words", "More words for the entry\u2026")
+                        .does(() -> sheets.lay(TermSheets.words(model, chosen()))),
+                withOwn("merge-term", "Merge the entry into another\u2026")
+                        .does(() -> sheets.lay(TermSheets.merge(model, chosen()))),
+                withOwn("remove-term", "Remove the entry").does(this::remove),
+                Command.of("name-words", "Name the chosen words\u2026", Where.UNNAMED, Key.of(KeyCode.ENTER))
+                        .needs(
+                                () -> unnamed.getSelectionModel().getSelectedItem() != null,
+                                "Choose words without a name first")
+                        .does(this::name));
+    }
+
+    private Command withTerm(String id, String words) {
+        return Command.of(id, words, Where.LEXICON)
+                .needs(() -> model.chosenProperty().get().isPresent(), "Choose an entry first");
+    }
+
+    private Command withOwn(String id, String words) {
+        return withTerm(id, words).needs(() -> model.isOwn(chosen()), "This entry comes with the product");
+    }
+
+    private Term chosen() {
+        return model.chosenProperty().get().orElseThrow();
+    }
+
+    private void remove() {
+        String wrong = model.remove(chosen());
+        if (!wrong.isEmpty()) {
+            model.desk().say(wrong);
+        }
     }
 
     public void begin() {

@@ -105,7 +105,7 @@ public final class Shell extends StackPane implements AutoCloseable {
         add(Place.SHELF, shelf, shelf::begin);
         add(Place.TAG, tagView, tagView::begin);
         add(Place.DOSSIER, dossier, dossier::begin);
-        LexiconView book = new LexiconView(lexicon, sheets, settings);
+        LexiconView book = new LexiconView(commands, lexicon, sheets, settings);
         add(Place.PLAN, planView, planView::begin);
         add(Place.LEXICON, book, book::begin);
         getChildren().addAll(page, sheets);

@@ -17,6 +17,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import javafx.scene.control.ListView;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 import org.testfx.util.WaitForAsyncUtils;
@@ -134,6 +135,25 @@ class KeysTest extends OnStage {
     }
 
     @Test
+    void whoLeavesAMenuByEscapeKeepsWhatIsChosen() throws Exception {
+        open();
+        onScreen(() -> {
+            desk().show(new farglass.desktop.desk.Desk.Spot("one", Optional.of("m3")));
+            return null;
+        });
+        await("the moment is chosen", () -> tag().chosen().equals(Set.of("m3")));
+        // This toolkit asks for no menu where one clicks.
+        ListView<?> ledger = onScreen(() -> (ListView<?>) workbench.lookup("#ledger"));
+        onScreen(() -> {
+            ledger.getContextMenu().show(ledger, 200, 200);
+            return null;
+        });
+        press(KeyCode.ESCAPE);
+        await("its menu is gone", () -> !ledger.getContextMenu().isShowing());
+        assertThat(onScreen(() -> tag().chosen())).containsExactly("m3");
+    }
+
+    @Test
     void everyKeyCommandsWhatItsPageSays() throws Exception {
         open();
         assertThat(commands().clashes()).isEmpty();
@@ -191,6 +211,12 @@ class KeysTest extends OnStage {
         robot.clickOn("#whole-page");
         await("its page is open", () -> text(".chapter-title").equals("Toreando pass"));
         strikeAll(Where.LISTING);
+        go(Place.LEXICON);
+        onScreen(() -> {
+            workbench.lookup("#unnamed").requestFocus();
+            return null;
+        });
+        strikeAll(Where.UNNAMED);
         assertThat(tried)
                 .as("places whose keys were struck")
                 .containsAll(commands().all().stream()
