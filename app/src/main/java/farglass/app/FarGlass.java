@@ -11,8 +11,12 @@ import java.nio.file.AccessDeniedException;
 import java.nio.file.FileAlreadyExistsException;
 import java.nio.file.FileSystemException;
 import java.nio.file.NoSuchFileException;
+import java.util.Arrays;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.Callable;
+import java.util.function.Supplier;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 
@@ -78,23 +82,36 @@ public final class FarGlass implements Runnable {
                                 : Optional.ofNullable(place.getReason()).orElse("it cannot be used");
     }
 
+    /** To learn what all the commands can be told takes half a second: what opens a window needs only its own. */
+    private static final Map<String, Supplier<Callable<Integer>>> OPENING_WINDOWS =
+            Map.of("open", OpenCommand::new, "demo", DemoCommand::new);
+
     static int execute(String... arguments) {
-        return new CommandLine(new FarGlass())
-                .setExecutionExceptionHandler((error, line, parsed) -> {
+        String first = arguments.length == 0 ? "open" : arguments[0];
+        Supplier<Callable<Integer>> opening = OPENING_WINDOWS.get(first);
+        if (opening == null) {
+            return execute(new CommandLine(new FarGlass()), arguments);
+        }
+        CommandLine alone = new CommandLine(opening.get()).setCommandName("far-glass " + first);
+        return execute(alone, Arrays.copyOfRange(arguments, Math.min(1, arguments.length), arguments.length));
+    }
+
+    private static int execute(CommandLine line, String... arguments) {
+        return line.setExecutionExceptionHandler((error, failed, parsed) -> {
                     if (error instanceof LibraryException || error instanceof FilmException) {
-                        line.getErr().println(error.getMessage());
+                        failed.getErr().println(error.getMessage());
                         return error instanceof LibraryException.OpenElsewhere ? OPEN_ELSEWHERE : 1;
                     }
                     if (error instanceof FileSystemException place) {
-                        line.getErr()
+                        failed.getErr()
                                 .println("%s: %s. Choose a folder or file that can be written."
                                         .formatted(place.getFile(), why(place)));
                         return 1;
                     }
-                    line.getErr()
+                    failed.getErr()
                             .println(
                                     "Something unexpected happened; this is a mistake of the program. Nothing half-done was kept. Below is what to report.");
-                    error.printStackTrace(line.getErr());
+                    error.printStackTrace(failed.getErr());
                     return 1;
                 })
                 .execute(arguments);

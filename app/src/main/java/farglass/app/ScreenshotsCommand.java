@@ -13,6 +13,7 @@ import farglass.desktop.desk.Place;
 import farglass.desktop.desk.Settings;
 import farglass.desktop.parts.Sheet;
 import farglass.desktop.shell.Desktop;
+import farglass.desktop.shell.HeadStart;
 import farglass.desktop.shell.Workbench;
 import farglass.desktop.tag.TagModel;
 import java.awt.Graphics2D;
@@ -111,7 +112,12 @@ final class ScreenshotsCommand implements Callable<Integer> {
     private void take(Settings settings, Path library, Path table, CompletableFuture<Integer> done) {
         Stage stage = new Stage();
         Workbench workbench = Desktop.show(
-                stage, settings, Optional.empty(), Home.clock(), Home.person(), Optional.of(DemoLibrary.offered()));
+                stage,
+                settings,
+                HeadStart.begin(Optional.empty(), Home.clock(), Home.person()),
+                Home.clock(),
+                Home.person(),
+                Optional.of(DemoLibrary.offered()));
         Album album = new Album(stage, workbench, done);
         album.page("welcome", () -> {});
         album.page("shelf", () -> workbench.open(library));

@@ -4,6 +4,7 @@ import farglass.desktop.desk.Happening;
 import farglass.desktop.desk.Log;
 import farglass.desktop.desk.Settings;
 import farglass.desktop.shell.Desktop;
+import farglass.desktop.shell.HeadStart;
 import farglass.desktop.shell.Workbench;
 import java.io.IOException;
 import java.nio.file.Path;
@@ -27,12 +28,13 @@ final class Window {
      * @param exitWhenReady leaves as soon as the first picture is on the screen, and tells how long that took
      */
     static int open(Optional<Path> library, boolean exitWhenReady) throws IOException {
+        HeadStart begun = HeadStart.begin(library, Home.clock(), Home.person());
         Settings settings = Settings.read(Home.settings());
         hushStart();
         keepLog(settings);
         CompletableFuture<Integer> closed = new CompletableFuture<>();
         try {
-            Platform.startup(() -> start(settings, library, exitWhenReady, closed));
+            Platform.startup(() -> start(settings, begun, exitWhenReady, closed));
         } catch (UnsupportedOperationException e) {
             System.err.println(
                     System.getenv("DISPLAY") == null
@@ -60,12 +62,12 @@ final class Window {
     }
 
     private static void start(
-            Settings settings, Optional<Path> library, boolean exitWhenReady, CompletableFuture<Integer> closed) {
+            Settings settings, HeadStart begun, boolean exitWhenReady, CompletableFuture<Integer> closed) {
         try {
             Desktop.dress();
             Stage stage = new Stage();
             Workbench workbench = Desktop.show(
-                    stage, settings, library, Home.clock(), Home.person(), Optional.of(DemoLibrary.offered()));
+                    stage, settings, begun, Home.clock(), Home.person(), Optional.of(DemoLibrary.offered()));
             stage.setOnHidden(event -> {
                 workbench.closeLibrary();
                 closed.complete(0);

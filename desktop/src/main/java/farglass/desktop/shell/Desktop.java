@@ -9,7 +9,6 @@ import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
-import java.nio.file.Path;
 import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
@@ -52,14 +51,9 @@ public final class Desktop {
 
     /** {@return the workbench, in a window that closes its library when it is closed} */
     public static Workbench show(
-            Stage stage,
-            Settings settings,
-            Optional<Path> library,
-            Clock clock,
-            String who,
-            Optional<Workbench.Demo> demo) {
+            Stage stage, Settings settings, HeadStart begun, Clock clock, String who, Optional<Workbench.Demo> demo) {
         Choosers choosers = new FileDialogs(stage, settings);
-        Workbench workbench = new Workbench(settings, choosers, Platform::runLater, clock, who, demo);
+        Workbench workbench = new Workbench(settings, choosers, Platform::runLater, clock, who, demo, begun);
         stage.setScene(new Scene(workbench, WIDTH, HEIGHT));
         stage.setTitle("Far Glass");
         WindowPlace.put(stage, settings);
@@ -72,7 +66,6 @@ public final class Desktop {
                     .fail("Something unexpected happened here. What was shown as saved is safe."
                             + " Library, Report a problem\u2026 writes down what may help to mend it."));
         });
-        library.ifPresent(workbench::open);
         stage.show();
         return workbench;
     }

@@ -3,6 +3,10 @@ package farglass.desktop.shell;
 import farglass.core.lexicon.Lexicon;
 import farglass.library.Contents;
 import farglass.library.Library;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
 import java.util.concurrent.Executor;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
@@ -19,6 +23,23 @@ final class Opening {
      * @param ahead whether they are the headers alone
      */
     record Ready(Library library, Contents contents, boolean ahead) {
+        /** Bytes above which a library is shown before all of it is read: a small one is read in the blink of an eye. */
+        private static final long LARGE = 16L << 20;
+
+        /** {@return the library in that file, its headers alone where it is large} */
+        static Ready of(Path path, Clock clock, String who) {
+            return isLarge(path) ? ahead(Library.openAhead(path, clock, who)) : whole(Library.open(path, clock, who));
+        }
+
+        private static boolean isLarge(Path path) {
+            try {
+                return Files.size(path) > LARGE;
+            } catch (IOException e) {
+                // What is wrong with it is told when it is opened.
+                return false;
+            }
+        }
+
         static Ready whole(Library library) {
             try {
                 Contents contents = library.contents();

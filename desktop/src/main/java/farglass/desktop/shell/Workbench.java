@@ -43,9 +43,6 @@ import javafx.stage.Window;
 
 /** What fills the window: a welcome while no library is open, else the places of one library. */
 public final class Workbench extends StackPane {
-    /** Bytes above which a library is shown before all of it is read: a small one is read in the blink of an eye. */
-    private static final long LARGE = 16L << 20;
-
     private final Settings settings;
     private final Choosers choosers;
     private final Executor screen;
@@ -71,8 +68,21 @@ public final class Workbench extends StackPane {
         this(settings, choosers, screen, clock, who, Optional.empty());
     }
 
+    /** A workbench that offers the demo, if there is one, and shows its welcome. */
     public Workbench(
             Settings settings, Choosers choosers, Executor screen, Clock clock, String who, Optional<Demo> demo) {
+        this(settings, choosers, screen, clock, who, demo, HeadStart.ofNothing());
+    }
+
+    /** A workbench that shows the library which is on its way already; its welcome, where there is none. */
+    Workbench(
+            Settings settings,
+            Choosers choosers,
+            Executor screen,
+            Clock clock,
+            String who,
+            Optional<Demo> demo,
+            HeadStart begun) {
         this.demo = demo;
         this.settings = settings;
         this.choosers = choosers;
@@ -101,7 +111,7 @@ public final class Workbench extends StackPane {
         settings.darkProperty().addListener(change -> dress());
         settings.textPercentProperty().addListener(change -> dress());
         dress();
-        welcome("");
+        begun.library().ifPresentOrElse(path -> take(path, begun.ready(), () -> ""), () -> welcome(""));
     }
 
     private boolean isMenuOpen() {
@@ -135,21 +145,7 @@ public final class Workbench extends StackPane {
 
     /** @param saying what is said at the foot once it stands; may be empty */
     void open(Path path, String saying) {
-        take(
-                path,
-                () -> isLarge(path)
-                        ? Opening.Ready.ahead(Library.openAhead(path, clock, who))
-                        : Opening.Ready.whole(Library.open(path, clock, who)),
-                () -> saying);
-    }
-
-    private static boolean isLarge(Path path) {
-        try {
-            return Files.size(path) > LARGE;
-        } catch (IOException e) {
-            // What is wrong with it is told when it is opened.
-            return false;
-        }
+        take(path, () -> Opening.Ready.of(path, clock, who), () -> saying);
     }
 
     /** {@return what the welcome offers to look round in} */
