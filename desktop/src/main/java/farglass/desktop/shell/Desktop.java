@@ -15,6 +15,7 @@ import java.util.Optional;
 import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.scene.Scene;
+import javafx.scene.image.Image;
 import javafx.scene.text.Font;
 import javafx.stage.Stage;
 
@@ -56,6 +57,8 @@ public final class Desktop {
         Workbench workbench = new Workbench(settings, choosers, Platform::runLater, clock, who, demo, begun);
         stage.setScene(new Scene(workbench, WIDTH, HEIGHT));
         stage.setTitle("Far Glass");
+        stage.getIcons()
+                .add(new Image(Desktop.class.getResource("far-glass.png").toExternalForm()));
         WindowPlace.put(stage, settings);
         stage.setOnHidden(event -> workbench.closeLibrary());
         // A slip of ours must be seen, and must not look as if something had been saved.
