@@ -98,7 +98,7 @@ public final class Lexicon {
     /**
      * A lexicon with a library's own additions.
      *
-     * @param set what of the additions could not be used as it stands, in sentences; empty for most
+     * @param problems what of the additions could not be used as it stands, in sentences; empty for most
      */
     public record Extended(Lexicon lexicon, List<String> problems) {
         public Extended {

@@ -126,7 +126,7 @@ public final class Outcome {
             return said;
         }
         said.add("%s won%s.".formatted(name(winner.get()), how(result, byMoments, tap, winner.get())));
-        disagreement(result, byMoments, tap).ifPresent(said::add);
+        disagreement(result, tap).ifPresent(said::add);
         return said;
     }
 
@@ -151,7 +151,7 @@ public final class Outcome {
     }
 
     /** The header and the moments may tell of different ends: then it is said, and neither is called wrong. */
-    private Optional<String> disagreement(Optional<Result> result, Lead byMoments, Optional<Moment> tap) {
+    private Optional<String> disagreement(Optional<Result> result, Optional<Moment> tap) {
         if (result.isEmpty()) {
             return Optional.of("The header tells no result; this is by the moments.");
         }

@@ -293,14 +293,14 @@ public final class Cast {
                 throw new IllegalStateException("No match came up in which the student posts five times");
             }
             Acted tried = act(id, match, number, fates.split());
-            boolean five = posts(tried.truth(), match).size() == 5
-                    && posts(tried.told(), match).size() == 5
-                    && unpunished(tried.truth(), match);
+            boolean five = posts(tried.truth()).size() == 5
+                    && posts(tried.told()).size() == 5
+                    && unpunished(tried.truth());
             acted = five ? tried : null;
         }
         Acted watched = Watching.WHOLE.of(acted, id);
         Bout told = watched.told();
-        for (Moment post : posts(told, match)) {
+        for (Moment post : posts(told)) {
             told = told.with(post.with(post.telling()
                     .and(new Fact.Mistake(
                             "both hands posted on the mat inside closed guard",
@@ -324,7 +324,7 @@ public final class Cast {
         return bout.header().seatOf(STUDENT).orElseThrow();
     }
 
-    private static List<Moment> posts(Bout bout, Booking match) {
+    private static List<Moment> posts(Bout bout) {
         return bout.moments().stream()
                 .filter(moment -> moment.actor().equals(Optional.of(seatOfStudent(bout))))
                 .filter(moment -> moment.technique().equals(Optional.of("post-hand")))
@@ -332,9 +332,9 @@ public final class Cast {
     }
 
     /** Nobody sweeps or finishes the student right after a post. */
-    private static boolean unpunished(Bout bout, Booking match) {
+    private static boolean unpunished(Bout bout) {
         Seat student = seatOfStudent(bout);
-        for (Moment post : posts(bout, match)) {
+        for (Moment post : posts(bout)) {
             boolean punished = bout.moments().stream()
                     .filter(moment -> moment.actor().equals(Optional.of(student.other())))
                     .filter(moment -> {

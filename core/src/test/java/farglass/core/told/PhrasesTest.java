@@ -18,6 +18,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalLong;
@@ -115,7 +116,7 @@ class PhrasesTest {
                 ? did.technique()
                 : deed instanceof Deed.Unnamed
                         ? "unnamed"
-                        : deed.getClass().getSimpleName().toLowerCase().replace("restarted", "restart");
+                        : deed.getClass().getSimpleName().toLowerCase(Locale.ROOT).replace("restarted", "restart");
         String became =
                 moment.telling().became().map(each -> " " + each.label()).orElse("");
         Optional<Settled> where = moment.settled();

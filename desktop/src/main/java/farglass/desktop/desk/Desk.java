@@ -31,7 +31,7 @@ import javafx.collections.ObservableMap;
 
 /**
  * One open library, as the places of one window see it: its contents as values, the study in force, and the only way to change either.
- * Writes run one after another off the interface thread; when {@link #write} completes, they are on disk.
+ * Writes run one after another off the interface thread; when {@link #change} completes, they are on disk.
  */
 public final class Desk implements AutoCloseable {
     private final Holding held;

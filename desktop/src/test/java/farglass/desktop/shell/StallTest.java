@@ -43,7 +43,7 @@ class StallTest extends OnStage {
         });
         rest();
         for (int i = 0; i < 4; i++) {
-            long at = (20L + 9 * i) * 1_000_000;
+            long at = (20L + 9L * i) * 1_000_000;
             onScreen(() -> {
                 workbench.shell().orElseThrow().tag().seekBout(at);
                 workbench.shell().orElseThrow().tag().pick(1);

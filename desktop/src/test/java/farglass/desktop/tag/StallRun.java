@@ -39,7 +39,7 @@ final class StallRun {
             return null;
         });
         for (int i = 0; i < 16; i++) {
-            long at = (20L + 7 * i) * 1_000_000;
+            long at = (20L + 7L * i) * 1_000_000;
             step(watch, desk, "tag " + i, () -> {
                 window.tag().seekBout(at);
                 window.tag().pick(1);

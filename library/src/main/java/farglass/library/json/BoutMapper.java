@@ -42,6 +42,8 @@ public final class BoutMapper {
 
     /** Documents of the first version told whether a bout was whole, and nothing more of the material. */
     private abstract static class MaterialOrWhole {
+        // Only its annotation is read, by the mapper.
+        @SuppressWarnings("UnusedVariable")
         @JsonAlias("whole")
         private Material material;
     }

@@ -7,6 +7,7 @@ import farglass.core.lexicon.Lexicon;
 import farglass.library.Library;
 import farglass.library.LibraryException;
 import farglass.library.SampleBouts;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
@@ -59,13 +60,13 @@ class BoutImportTest {
 
     @Test
     void oneBrokenFileKeepsAllOutAndNamesLineAndColumn() throws Exception {
-        Path good = file("good.bout", SampleBouts.FULL.getBytes());
+        Path good = file("good.bout", SampleBouts.FULL.getBytes(StandardCharsets.UTF_8));
         Path bad = file(
                 "bad.bout",
                 SampleBouts.FULL
                         .replace("lantern-final", "other")
                         .replace("1:15 -", "0:05 -")
-                        .getBytes());
+                        .getBytes(StandardCharsets.UTF_8));
         try (Library library = library()) {
             BoutImport preview = BoutImport.preview(List.of(good, bad), LEXICON, library);
             assertThat(preview.isClean()).isFalse();
