@@ -11,6 +11,7 @@ import farglass.core.rules.Scorecard;
 import farglass.desktop.desk.Desk;
 import farglass.desktop.desk.Place;
 import farglass.desktop.desk.Settings;
+import farglass.desktop.go.GoTo;
 import farglass.desktop.parts.Sheet;
 import farglass.desktop.shell.Desktop;
 import farglass.desktop.shell.HeadStart;
@@ -31,7 +32,7 @@ import javafx.embed.swing.SwingFXUtils;
 import javafx.scene.control.Button;
 import javafx.scene.control.ListView;
 import javafx.scene.control.MenuButton;
-import javafx.scene.control.MenuItem;
+import javafx.scene.control.TextField;
 import javafx.stage.PopupWindow;
 import javafx.stage.Stage;
 import javax.imageio.ImageIO;
@@ -189,8 +190,18 @@ final class ScreenshotsCommand implements Callable<Integer> {
                     .chosenProperty()
                     .set(shell.desk().lexicon().term("armbar").map(term -> term));
         });
-        album.page("score", () -> fire(workbench, "Score"));
-        album.page("text", () -> fire(workbench, "The open bout as text"));
+        album.page("go-to", () -> {
+            run(workbench, Place.SHELF, GoTo.HERE);
+            // What lies in a sheet is in the window only once the sheet has its skin.
+            workbench.applyCss();
+            workbench.layout();
+            ((TextField) workbench.lookup("#go-to")).setText("half g");
+        });
+        album.page("score", () -> {
+            putAway(workbench);
+            run(workbench, Place.TAG, "score");
+        });
+        album.page("text", () -> run(workbench, Place.TAG, "text"));
         album.page("table", () -> {
             var shell = workbench.shell().orElseThrow();
             shell.desk().placeProperty().set(Place.SHELF);
@@ -255,13 +266,10 @@ final class ScreenshotsCommand implements Callable<Integer> {
         throw new IllegalStateException("In the demo the referee gives what the rules say, everywhere");
     }
 
-    /** Goes to Tag and does what the library menu has under words that begin so. */
-    private static void fire(Workbench workbench, String beginning) {
-        workbench.shell().orElseThrow().desk().placeProperty().set(Place.TAG);
-        MenuButton menu = (MenuButton) workbench.lookup("#library-menu");
-        menu.getItems().stream()
-                .filter(item -> item.getText() != null && item.getText().startsWith(beginning))
-                .forEach(MenuItem::fire);
+    private static void run(Workbench workbench, Place place, String command) {
+        var shell = workbench.shell().orElseThrow();
+        shell.desk().placeProperty().set(place);
+        shell.commands().run(shell.commands().command(command));
     }
 
     /** Goes through pages one after another, and photographs each once nothing moves any more. */

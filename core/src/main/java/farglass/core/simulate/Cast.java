@@ -293,9 +293,8 @@ public final class Cast {
                 throw new IllegalStateException("No match came up in which the student posts five times");
             }
             Acted tried = act(id, match, number, fates.split());
-            boolean five = posts(tried.truth()).size() == 5
-                    && posts(tried.told()).size() == 5
-                    && unpunished(tried.truth());
+            boolean five =
+                    posts(tried.truth()).size() == 5 && posts(tried.told()).size() == 5 && unpunished(tried.truth());
             acted = five ? tried : null;
         }
         Acted watched = Watching.WHOLE.of(acted, id);

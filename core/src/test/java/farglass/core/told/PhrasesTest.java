@@ -116,7 +116,10 @@ class PhrasesTest {
                 ? did.technique()
                 : deed instanceof Deed.Unnamed
                         ? "unnamed"
-                        : deed.getClass().getSimpleName().toLowerCase(Locale.ROOT).replace("restarted", "restart");
+                        : deed.getClass()
+                                .getSimpleName()
+                                .toLowerCase(Locale.ROOT)
+                                .replace("restarted", "restart");
         String became =
                 moment.telling().became().map(each -> " " + each.label()).orElse("");
         Optional<Settled> where = moment.settled();
