@@ -29,6 +29,9 @@ public record Command(
         IntPredicate hears,
         Supplier<Optional<String>> hindrance,
         IntConsumer doing) {
+    /** There are ten digits; more keys than that are letters. */
+    private static final int MOST_IN_A_ROW = 10;
+
     public Command {
         keys = List.copyOf(keys);
     }
@@ -97,8 +100,11 @@ public record Command(
         return new Command(id, words, detail, where, keys, hears, hindrance, what);
     }
 
-    /** {@return its keys as people read them: "Ctrl+B", "1 … 9", "Y or Z"; empty without any} */
+    /** {@return its keys as people read them: "Ctrl+B", "1 … 9", "letters"; empty without any} */
     public String keyWords() {
+        if (keys.size() > MOST_IN_A_ROW) {
+            return "letters";
+        }
         if (keys.size() > 3) {
             return keys.get(0).words() + " \u2026 " + keys.get(keys.size() - 1).words();
         }

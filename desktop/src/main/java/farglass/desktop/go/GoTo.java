@@ -88,16 +88,10 @@ public final class GoTo {
     }
 
     private Target target(Command command, Commands commands, int uses) {
-        Target plain = Target.of(
-                command.where().label(), command.inFull(), command.keyWords(), () -> goAndDo(command, commands));
-        return new Target(
-                isEverywhere(command.where()) ? "To do" : plain.kind(),
-                plain.words(),
-                plain.inWords(),
-                plain.beside(),
-                command.hindrance().get(),
-                PER_DOUBLED_USE * Math.log(1 + uses) / Math.log(2),
-                plain.going());
+        String kind = isEverywhere(command.where()) ? "To do" : command.where().label();
+        return Target.of(kind, command.inFull(), command.keyWords(), () -> goAndDo(command, commands))
+                .hindered(command.hindrance().get())
+                .weighing(PER_DOUBLED_USE * Math.log(1 + uses) / Math.log(2));
     }
 
     private static boolean isEverywhere(Where where) {
@@ -140,7 +134,7 @@ public final class GoTo {
     List<Target> usual() {
         return targets.stream()
                 .filter(target -> target.hindrance().isEmpty())
-                .sorted(Comparator.comparingDouble((Target target) -> -target.weight()))
+                .sorted(Comparator.comparingDouble((Target target) -> -target.more()))
                 .limit(MOST_SHOWN / 2)
                 .toList();
     }

@@ -2,8 +2,11 @@ package farglass.desktop.shell;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import farglass.desktop.command.Commands;
 import farglass.desktop.desk.Desk;
 import farglass.desktop.desk.Place;
+import farglass.desktop.go.GoTo;
+import farglass.desktop.parts.Sheet;
 import farglass.desktop.tag.LargeLibrary;
 import farglass.desktop.tag.StallWatch;
 import farglass.library.Contents;
@@ -12,6 +15,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
+import javafx.scene.control.TextField;
 import org.junit.jupiter.api.Test;
 import org.testfx.util.WaitForAsyncUtils;
 
@@ -51,6 +55,21 @@ class StallTest extends OnStage {
             });
             rest();
         }
+        onScreen(() -> {
+            Commands commands = workbench.shell().orElseThrow().commands();
+            commands.run(commands.command(GoTo.HERE));
+            workbench.applyCss();
+            workbench.layout();
+            ((TextField) workbench.lookup("#go-to")).setText("knee cut");
+            return null;
+        });
+        rest();
+        onScreen(() -> {
+            workbench.lookupAll(".sheet").stream()
+                    .filter(Sheet.class::isInstance)
+                    .forEach(sheet -> ((Sheet) sheet).putAway());
+            return null;
+        });
         for (Place place : List.of(Place.SHELF, Place.DOSSIER, Place.PLAN, Place.LEXICON)) {
             onScreen(() -> {
                 desk().placeProperty().set(place);
