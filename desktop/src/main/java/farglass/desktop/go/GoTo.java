@@ -42,6 +42,10 @@ public final class GoTo {
     private static final int LEAST_LETTERS = 3;
     /** There are a hundred times as many moments as bouts: bouts with the same letters stand in front of them. */
     private static final double OF_A_MOMENT = -1.5;
+
+    /** One in the bout that is open is rather meant than one elsewhere. */
+    private static final double OF_A_MOMENT_HERE = -0.8;
+
     /** What one has done ten times stands as far in front as the beginning of a text does. */
     private static final double PER_DOUBLED_USE = 0.3;
 
@@ -200,7 +204,7 @@ public final class GoTo {
                         Phrase.told(moment, bout, lexicon),
                         where,
                         () -> desk.show(new Desk.Spot(bout.id(), Optional.of(moment.id()))))
-                .weighing(OF_A_MOMENT);
+                .weighing(openBout.equals(Optional.of(bout.id())) ? OF_A_MOMENT_HERE : OF_A_MOMENT);
     }
 
     private static String surname(String name) {

@@ -20,7 +20,7 @@ import javafx.scene.layout.VBox;
 /** The box in which one types where to go, and what is meant by it; up and down choose among that. */
 public final class GoToPage extends VBox {
     private static final double WIDTH_EM = 52;
-    private static final double HEIGHT_EM = 30;
+    private static final double HEIGHT_EM = 24;
 
     private final GoTo goTo;
     private final Work work;
