@@ -164,6 +164,9 @@ public final class Work implements AutoCloseable {
     }
 
     private <T> Job start(Job job, Task<T> task, Consumer<T> done, Consumer<Exception> failed) {
+        if (hands.isShutdown()) {
+            return notBegun(job);
+        }
         jobs.add(job);
         hands.execute(() -> {
             try {
@@ -188,6 +191,9 @@ public final class Work implements AutoCloseable {
      */
     public <T> Job ahead(Task<T> task, Consumer<T> done) {
         Job job = new Job("", true, () -> {});
+        if (hands.isShutdown()) {
+            return notBegun(job);
+        }
         ahead.add(job);
         hands.execute(() -> {
             Thread.currentThread().setPriority(Thread.MIN_PRIORITY);
@@ -236,6 +242,12 @@ public final class Work implements AutoCloseable {
                 "letting go");
         closing.setDaemon(true);
         closing.start();
+    }
+
+    /** Whoever still hears something after the library was closed, such as a write that ended, may ask for more: nobody would see it. */
+    private static Job notBegun(Job job) {
+        job.cancel();
+        return job;
     }
 
     /** Asks every task to stop, and gives them a moment to put away what they hold. */

@@ -21,6 +21,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
@@ -92,6 +93,21 @@ class DeskTest {
         while (busy) {
             busy = screen.submit(() -> !desk.work().jobs().isEmpty()).get(20, TimeUnit.SECONDS);
         }
+    }
+
+    @Test
+    void whatIsAskedForAfterTheLibraryWasClosedIsNotBegun() {
+        Work work = new Work(Runnable::run);
+        work.close();
+        List<String> begun = new ArrayList<>();
+        work.start(
+                "late",
+                (progress, cancelled) -> begun.add("work"),
+                done -> begun.add("done"),
+                failed -> begun.add("failed"));
+        work.ahead((progress, cancelled) -> begun.add("ahead"), done -> begun.add("done"));
+        assertThat(begun).isEmpty();
+        assertThat(work.jobs()).isEmpty();
     }
 
     @Test
