@@ -47,7 +47,7 @@ import picocli.CommandLine.Command;
             PicksCommand.class,
             ScreenshotsCommand.class
         })
-public final class FarGlass implements Runnable {
+public final class FarGlass {
     /** The same number as the window shows. */
     static final class Numbered implements CommandLine.IVersionProvider {
         @Override
@@ -59,10 +59,9 @@ public final class FarGlass implements Runnable {
     /** A command could not write because the library is open in another process. */
     static final int OPEN_ELSEWHERE = 3;
 
-    @Override
-    public void run() {
-        new OpenCommand().call();
-    }
+    /** To learn what all the commands can be told takes half a second: what opens a window needs only its own. */
+    private static final Map<String, Supplier<Callable<Integer>>> OPENING_WINDOWS =
+            Map.of("open", OpenCommand::new, "demo", DemoCommand::new);
 
     public static void main(String[] arguments) {
         // What is printed is read by other programs, too: letters and digits are the same on every system.
@@ -81,10 +80,6 @@ public final class FarGlass implements Runnable {
                                 ? "it is not there"
                                 : Optional.ofNullable(place.getReason()).orElse("it cannot be used");
     }
-
-    /** To learn what all the commands can be told takes half a second: what opens a window needs only its own. */
-    private static final Map<String, Supplier<Callable<Integer>>> OPENING_WINDOWS =
-            Map.of("open", OpenCommand::new, "demo", DemoCommand::new);
 
     static int execute(String... arguments) {
         String first = arguments.length == 0 ? "open" : arguments[0];
