@@ -143,21 +143,27 @@ public final class GoTo {
                 .toList();
     }
 
+    /** {@return what is meant by that, the likeliest first, but for moments, which take longer to look through} */
+    List<Target> find(String typed) {
+        Letters letters = Letters.of(typed);
+        return letters.isEmpty() ? usual() : ranked(targets.stream(), letters);
+    }
+
     /**
-     * {@return what is meant by that, the likeliest first}
+     * {@return the same with moments}
      *
      * @param cancelled asked now and then; what was found until then is given
      */
-    List<Target> find(String typed, BooleanSupplier cancelled) {
+    List<Target> findWithMoments(String typed, BooleanSupplier cancelled) {
         Letters letters = Letters.of(typed);
-        if (letters.isEmpty()) {
-            return usual();
-        }
+        return letters.isEmpty()
+                ? usual()
+                : ranked(Stream.concat(targets.stream(), moments(letters, typed, cancelled).stream()), letters);
+    }
+
+    private static List<Target> ranked(Stream<Target> among, Letters letters) {
         record Found(Target target, double weight) {}
-        List<Found> found = new ArrayList<>();
-        Stream.concat(targets.stream(), moments(letters, typed, cancelled).stream())
-                .forEach(target -> found.add(new Found(target, target.weight(letters))));
-        return found.stream()
+        return among.map(target -> new Found(target, target.weight(letters)))
                 .filter(each -> each.weight() > 0)
                 .sorted(Comparator.comparingDouble((Found each) -> -each.weight()))
                 .limit(MOST_SHOWN)

@@ -92,14 +92,37 @@ public final class GoToPage extends VBox {
         work.latest(
                 this,
                 "Looking for " + words,
-                (progress, cancelled) -> goTo.find(words, cancelled),
-                Work.Listener.of(targets -> show(words, targets), failed, () -> show(words, List.of())));
+                (progress, cancelled) -> goTo.find(words),
+                Work.Listener.of(
+                        targets -> {
+                            if (!targets.isEmpty()) {
+                                show(words, targets);
+                            }
+                            lookForMoments(words, failed);
+                        },
+                        failed,
+                        () -> show(words, List.of())));
+    }
+
+    /** In a large library this takes a second or more; what has a name of its own stands there meanwhile. */
+    private void lookForMoments(String words, Consumer<Exception> failed) {
+        work.latest(
+                this,
+                "Looking for moments: " + words,
+                (progress, cancelled) -> goTo.findWithMoments(words, cancelled),
+                Work.Listener.of(targets -> show(words, targets), failed, () -> show(words, found.getItems())));
     }
 
     private void show(String words, List<Target> targets) {
+        Target before = found.getSelectionModel().getSelectedItem();
+        boolean isOfSameWords = foundFor.equals(words);
         foundFor = words;
-        found.getItems().setAll(targets);
+        found.getItems().setAll(List.copyOf(targets));
         found.getSelectionModel().selectFirst();
+        if (isOfSameWords && targets.contains(before)) {
+            // Moments have come: who chose by the arrows meanwhile keeps what was chosen.
+            found.getSelectionModel().select(before);
+        }
         if (isAwaited) {
             isAwaited = false;
             chosen.run();
@@ -120,6 +143,7 @@ public final class GoToPage extends VBox {
         if (target.get().hindrance().isPresent()) {
             return target.get().hindrance().get() + ".";
         }
+        work.forget(this);
         // Once this page is put away, and has given the keys back to where they were.
         Platform.runLater(target.get().going());
         return "";

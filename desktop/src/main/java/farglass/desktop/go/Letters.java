@@ -24,14 +24,21 @@ final class Letters {
 
     private static final double LEAST = 0.1;
 
+    /** Nobody types more words to find a thing by; what was pasted may have a million. */
+    private static final int MOST_WORDS = 12;
+
+    private static final int MOST_LETTERS = 400;
+
     private final List<String> words;
 
     private Letters(List<String> words) {
         this.words = words;
     }
 
+    /** {@return what was typed; only its beginning, where it is longer than anybody types} */
     static Letters of(String typed) {
-        return new Letters(words(typed));
+        List<String> words = words(typed.substring(0, Math.min(MOST_LETTERS, typed.length())));
+        return new Letters(words.subList(0, Math.min(MOST_WORDS, words.size())));
     }
 
     /** {@return its words in small letters without accents} */

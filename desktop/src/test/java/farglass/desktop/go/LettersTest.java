@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Comparator;
 import java.util.List;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -66,6 +67,12 @@ class LettersTest {
     })
     void whatIsMeantStandsFirst(String typed, String meant) {
         assertThat(found(typed)).first().isEqualTo(meant);
+    }
+
+    @Test
+    void whatWasPastedByMistakeIsReadNoFurtherThanAnybodyTypes() {
+        assertThat(found("half ".repeat(300_000))).first().isEqualTo("Half guard");
+        assertThat(found("x".repeat(1_000_000))).isEmpty();
     }
 
     @ParameterizedTest
