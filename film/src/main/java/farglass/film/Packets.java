@@ -8,6 +8,7 @@ import static org.bytedeco.ffmpeg.global.avcodec.avcodec_receive_frame;
 import static org.bytedeco.ffmpeg.global.avcodec.avcodec_send_packet;
 import static org.bytedeco.ffmpeg.global.avformat.av_read_frame;
 
+import java.util.Optional;
 import org.bytedeco.ffmpeg.avcodec.AVCodecContext;
 import org.bytedeco.ffmpeg.avcodec.AVPacket;
 import org.bytedeco.ffmpeg.avformat.AVFormatContext;
@@ -25,19 +26,32 @@ final class Packets implements AutoCloseable {
     private final AVCodecContext codec;
     private final AVPacket packet = av_packet_alloc();
     private final Inspector inspector;
+    private final Optional<Unpacking> unpacking;
     private boolean drained;
 
-    /** @param inspector sees each packet of the stream before it is decoded, and may change it */
-    Packets(AVFormatContext format, int number, AVCodecContext codec, Inspector inspector) {
+    /**
+     * Reads nothing yet.
+     *
+     * @param inspector sees each packet of the stream before it is decoded, and may change it
+     * @param unpacking given where several pictures may stand in one packet
+     */
+    Packets(
+            AVFormatContext format,
+            int number,
+            AVCodecContext codec,
+            Inspector inspector,
+            Optional<Unpacking> unpacking) {
         this.format = format;
         this.number = number;
         this.codec = codec;
         this.inspector = inspector;
+        this.unpacking = unpacking;
     }
 
     /** Forgets what was read before a seek. */
     void restart() {
         avcodec_flush_buffers(codec);
+        unpacking.ifPresent(Unpacking::restart);
         drained = false;
     }
 
@@ -60,7 +74,7 @@ final class Packets implements AutoCloseable {
     private boolean feed() {
         while (av_read_frame(format, packet) >= 0) {
             boolean ours = packet.stream_index() == number;
-            if (ours) {
+            if (ours && unpacking.map(filter -> filter.unpack(packet)).orElse(true)) {
                 inspector.see(packet);
                 // A broken packet is refused by the decoder; the ones after it may be whole again.
                 avcodec_send_packet(codec, packet);
@@ -76,5 +90,6 @@ final class Packets implements AutoCloseable {
     @Override
     public void close() {
         av_packet_free(packet);
+        unpacking.ifPresent(Unpacking::close);
     }
 }

@@ -38,6 +38,7 @@ final class PictureOrder implements AutoCloseable {
     private long begun;
     private long between;
     private boolean packed;
+    private boolean delayed;
 
     PictureOrder(AVCodecContext codec) {
         this.codec = codec;
@@ -61,14 +62,21 @@ final class PictureOrder implements AutoCloseable {
             begun += number == 0 && parser.key_frame() == 1 ? STEP : 0;
             return begun + number;
         }
-        boolean packedBefore = packed;
-        packed = codec.codec_id() == AV_CODEC_ID_MPEG4
-                && (isPacked(packet) || packedBefore && packet.size() > EMPTY_BYTES);
-        if (packedBefore || parser.pict_type() == AV_PICTURE_TYPE_B) {
+        delayed = packed;
+        packed = codec.codec_id() == AV_CODEC_ID_MPEG4 && (isPacked(packet) || delayed && packet.size() > EMPTY_BYTES);
+        if (delayed || parser.pict_type() == AV_PICTURE_TYPE_B) {
             return begun - STEP / 2 + ++between;
         }
         between = 0;
         return begun += STEP;
+    }
+
+    /**
+     * {@return whether with the last packet a picture comes out that stood in the one before} Nothing can begin there, whatever the file says
+     * of that packet.
+     */
+    boolean isDelayed() {
+        return delayed;
     }
 
     /**

@@ -55,7 +55,7 @@ final class SoundTrack implements AutoCloseable {
         this.format = format;
         this.number = number;
         this.codec = codec;
-        this.packets = new Packets(format, number, codec, packet -> {});
+        this.packets = new Packets(format, number, codec, packet -> {}, Optional.empty());
         this.filmStartMicros = filmStartMicros;
         AVChannelLayout stereo = new AVChannelLayout();
         av_channel_layout_default(stereo, CHANNELS);

@@ -39,6 +39,7 @@ import java.util.function.BooleanSupplier;
 import java.util.function.DoubleConsumer;
 import org.bytedeco.ffmpeg.avcodec.AVCodec;
 import org.bytedeco.ffmpeg.avcodec.AVCodecContext;
+import org.bytedeco.ffmpeg.avcodec.AVCodecParameters;
 import org.bytedeco.ffmpeg.avcodec.AVPacket;
 import org.bytedeco.ffmpeg.avformat.AVFormatContext;
 import org.bytedeco.ffmpeg.avformat.AVStream;
@@ -77,7 +78,8 @@ final class VideoStream implements AutoCloseable {
     /** Whether what comes lies before the keyframe sought, where times may be guessed wrong. */
     private boolean beforeKey;
 
-    private VideoStream(Path path, AVFormatContext format, int number, AVCodecContext codec) {
+    private VideoStream(
+            Path path, AVFormatContext format, int number, AVCodecContext codec, Optional<Unpacking> unpacking) {
         this.path = path;
         this.format = format;
         this.number = number;
@@ -86,7 +88,7 @@ final class VideoStream implements AutoCloseable {
         this.tellsNoPresentation =
                 TELLING_DECODING.contains(format.iformat().name().getString());
         this.isLeavingOutSafe = LEAVING_OUT.contains(codec.codec_id());
-        this.packets = new Packets(format, number, codec, this::name);
+        this.packets = new Packets(format, number, codec, this::name, unpacking);
     }
 
     static VideoStream open(Path path) {
@@ -118,13 +120,17 @@ final class VideoStream implements AutoCloseable {
             }
             AVCodecContext codec = avcodec_alloc_context3(decoder);
             codec.thread_count(0);
-            if (avcodec_parameters_to_context(codec, format.streams(number).codecpar()) < 0
+            Optional<Unpacking> unpacking = Unpacking.of(format.streams(number));
+            AVCodecParameters told = unpacking
+                    .map(Unpacking::parameters)
+                    .orElse(format.streams(number).codecpar());
+            if (avcodec_parameters_to_context(codec, told) < 0
                     || avcodec_open2(codec, decoder, (AVDictionary) null) < 0) {
                 avcodec_free_context(codec);
                 throw new FilmException(
                         "%s is packed in a way that is not supported. Convert it to H.264 in MP4.".formatted(path));
             }
-            return new VideoStream(path, format, number, codec);
+            return new VideoStream(path, format, number, codec, unpacking);
         } catch (RuntimeException e) {
             avformat_close_input(format);
             throw e;
@@ -211,7 +217,8 @@ final class VideoStream implements AutoCloseable {
         // An edit list may say that some frames are only there to decode others: they are never shown.
         boolean shown = (packet.flags() & AV_PKT_FLAG_DISCARD) == 0;
         if (shown && stamp != AV_NOPTS_VALUE) {
-            log.add(stamp, order, packet.pos(), (packet.flags() & AV_PKT_FLAG_KEY) != 0);
+            boolean key = (packet.flags() & AV_PKT_FLAG_KEY) != 0 && !pictures.isDelayed();
+            log.add(stamp, order, packet.pos(), key);
         }
     }
 

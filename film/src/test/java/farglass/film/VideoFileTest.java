@@ -241,6 +241,29 @@ class VideoFileTest {
         }
     }
 
+    /** The last pictures before a keyframe stand in its packet and behind it, and lean on the keyframe before. */
+    @ParameterizedTest
+    @CsvSource({"1, 30", "2, 30", "2, 25"})
+    void picturesPackedTwoIntoOneAreShownEachAtItsTime(int betweens, int group) {
+        Path clip = PackedAvi.write(
+                folder.resolve("packed.avi"),
+                Clip.write(folder.resolve("clip.avi"), "mpeg4", 320, 180, group, betweens, steady(200)));
+        try (VideoFile film = open(clip)) {
+            for (int i = 0; i < 200; i++) {
+                assertThat(Clip.number(film.at(i * 40_000L)))
+                        .as("frame by frame")
+                        .isEqualTo(i);
+            }
+        }
+        try (VideoFile film = open(clip)) {
+            for (int i = 199; i >= 0; i--) {
+                assertThat(Clip.number(film.at(i * 40_000L)))
+                        .as("backwards from frame %d", i)
+                        .isEqualTo(i);
+            }
+        }
+    }
+
     /** Two recordings put one behind the other, and one whose clock was set an hour on: as splices and breaks of a broadcast come out. */
     @ParameterizedTest
     @CsvSource({"ts, mpeg2video, 12, 2", "mts, libopenh264, 50, 0", "mpg, mpeg2video, 15, 2"})
