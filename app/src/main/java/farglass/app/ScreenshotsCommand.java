@@ -16,7 +16,7 @@ import farglass.desktop.parts.Sheet;
 import farglass.desktop.shell.Desktop;
 import farglass.desktop.shell.HeadStart;
 import farglass.desktop.shell.Workbench;
-import farglass.desktop.tag.TagModel;
+import farglass.desktop.tag.page.TagModel;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
@@ -128,8 +128,8 @@ final class ScreenshotsCommand implements Callable<Integer> {
         });
         album.page("fan", () -> {
             var tag = workbench.shell().orElseThrow().tag();
-            tag.selectedProperty().set(Optional.empty());
-            tag.pick(numberOfASidedDeed(tag));
+            tag.choice().none();
+            tag.scribe().pick(numberOfASidedDeed(tag));
         });
         album.page("pass", () -> {
             var tag = workbench.shell().orElseThrow().tag();
@@ -144,10 +144,10 @@ final class ScreenshotsCommand implements Callable<Integer> {
             Desk desk = workbench.shell().orElseThrow().desk();
             desk.spotProperty().set(Optional.empty());
             desk.show(differing(desk));
-            tag.scribe().textProperty().set(firstOnTop(tag) + " kn cut right pa");
+            tag.line().textProperty().set(firstOnTop(tag) + " kn cut right pa");
         });
         album.page("menu-look", () -> {
-            workbench.shell().orElseThrow().tag().scribe().clear();
+            workbench.shell().orElseThrow().tag().line().clear();
             open(workbench, "#look-menu");
         });
         album.page("menu-library", () -> {
@@ -157,13 +157,15 @@ final class ScreenshotsCommand implements Callable<Integer> {
         album.page("header", () -> {
             close(workbench, "#library-menu");
             var shell = workbench.shell().orElseThrow();
-            shell.intake().editHeader(shell.tag().boutProperty().get().orElseThrow());
+            shell.intake().editHeader(shell.tag().open().bout().orElseThrow());
         });
         album.page("facts", () -> {
             putAway(workbench);
             var shell = workbench.shell().orElseThrow();
-            var bout = shell.tag().boutProperty().get().orElseThrow();
-            shell.tag().goTo(bout.moments().get(bout.moments().size() / 2).id());
+            var bout = shell.tag().open().bout().orElseThrow();
+            shell.tag()
+                    .playhead()
+                    .goTo(bout.moments().get(bout.moments().size() / 2).id());
             shell.tagView().tellMore();
         });
         album.page("dossier", () -> {
@@ -216,7 +218,7 @@ final class ScreenshotsCommand implements Callable<Integer> {
     }
 
     private static String firstOnTop(TagModel tag) {
-        return tag.studied().name().toLowerCase(Locale.ROOT);
+        return tag.open().studied().name().toLowerCase(Locale.ROOT);
     }
 
     private static void open(Workbench workbench, String menu) {

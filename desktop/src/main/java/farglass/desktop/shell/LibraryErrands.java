@@ -9,8 +9,8 @@ import farglass.desktop.desk.Desk;
 import farglass.desktop.desk.Settings;
 import farglass.desktop.parts.Sheet;
 import farglass.desktop.parts.Sheets;
-import farglass.desktop.tag.ScorePage;
-import farglass.desktop.tag.TagModel;
+import farglass.desktop.tag.page.ScorePage;
+import farglass.desktop.tag.page.TagModel;
 import farglass.library.Library;
 import java.io.IOException;
 import java.util.List;
@@ -114,21 +114,25 @@ final class LibraryErrands {
 
     /** Read off the interface thread's hands: a card of a long bout takes a few milliseconds, its page is laid here. */
     void score() {
-        Optional<Bout> bout = tag.boutProperty().get();
+        Optional<Bout> bout = tag.open().bout();
         if (bout.isEmpty() || rulesets.named(bout.get().header().ruleset()).isEmpty()) {
             desk.say("Open a bout in Tag first; if one is open, its ruleset is not at hand: mend its header (Ctrl+E).");
             return;
         }
-        long at = tag.boutMicros().orElse(Long.MAX_VALUE);
+        long at = tag.playhead().micros().orElse(Long.MAX_VALUE);
         sheets.lay(new Sheet(
                 at == Long.MAX_VALUE ? "The score at the end" : "The score at " + Times.tenths(at),
                 new ScorePage(
-                        bout.get(), rulesets, desk.lexicon(), tag.timeline().orElseThrow(), at)));
+                        bout.get(),
+                        rulesets,
+                        desk.lexicon(),
+                        tag.open().timeline().orElseThrow(),
+                        at)));
     }
 
     void history() {
-        Optional<Bout> bout = tag.boutProperty().get();
-        Optional<String> moment = tag.selectedProperty().get();
+        Optional<Bout> bout = tag.open().bout();
+        Optional<String> moment = tag.choice().lead();
         if (bout.isEmpty() || moment.isEmpty()) {
             desk.say("Choose a moment in Tag first.");
             return;

@@ -26,8 +26,8 @@ import farglass.desktop.screening.Player;
 import farglass.desktop.shelf.Intake;
 import farglass.desktop.shelf.ShelfModel;
 import farglass.desktop.shelf.ShelfView;
-import farglass.desktop.tag.TagModel;
-import farglass.desktop.tag.TagView;
+import farglass.desktop.tag.page.TagModel;
+import farglass.desktop.tag.page.TagView;
 import farglass.drawing.Palette;
 import java.util.EnumMap;
 import java.util.List;
@@ -184,7 +184,7 @@ public final class Shell extends StackPane implements AutoCloseable {
         GoTo found = new GoTo(
                 desk,
                 commands,
-                tag.boutProperty().get().map(Bout::id),
+                tag.open().bout().map(Bout::id),
                 settings::uses,
                 new GoTo.Ways(this::goToEntry, this::goToPlan));
         GoToPage box = new GoToPage(found, desk.work(), desk::fail);

@@ -12,9 +12,9 @@ import farglass.desktop.parts.Form;
 import farglass.desktop.parts.Sheet;
 import farglass.desktop.parts.Sheets;
 import farglass.desktop.shelf.Intake;
-import farglass.desktop.tag.TagModel;
-import farglass.desktop.tag.TagView;
 import farglass.desktop.tag.facts.FactSheet;
+import farglass.desktop.tag.page.TagModel;
+import farglass.desktop.tag.page.TagView;
 import farglass.drawing.Palette;
 import farglass.film.Films;
 import farglass.film.Reel;
@@ -64,7 +64,7 @@ final class TagErrands implements TagView.Errands {
 
     @Override
     public void tellMore(TagModel tag) {
-        FactSheet.ask(tag, sheets, palette);
+        FactSheet.ask(tag.tagging(), sheets, palette);
     }
 
     @Override
@@ -74,13 +74,13 @@ final class TagErrands implements TagView.Errands {
 
     @Override
     public void reel(TagModel tag) {
-        Set<String> chosen = tag.chosen();
-        if (tag.boutProperty().get().isEmpty() || chosen.isEmpty()) {
+        Set<String> chosen = tag.choice().chosen();
+        if (tag.open().bout().isEmpty() || chosen.isEmpty()) {
             desk.say(
                     "Choose the moments of the reel first: with Shift and the arrows, with the mouse, or all with Ctrl+A.");
             return;
         }
-        Bout bout = tag.boutProperty().get().get();
+        Bout bout = tag.open().bout().get();
         Form form = new Form();
         TextField before = form.text("Seconds before", Double.toString(LEAD_IN_SECONDS), "seen before each moment");
         TextField after = form.text("Seconds after", Double.toString(LEAD_OUT_SECONDS), "seen after each moment");
@@ -110,7 +110,10 @@ final class TagErrands implements TagView.Errands {
     private void cut(TagModel tag, List<Cutting> cuttings, Path mp4) {
         List<Reel.Clip> clips = cuttings.stream()
                 .map(cutting -> new Reel.Clip(
-                        tag.film().pathOf(cutting.film()), cutting.fromMicros(), cutting.toMicros(), cutting.words()))
+                        tag.playhead().film().pathOf(cutting.film()),
+                        cutting.fromMicros(),
+                        cutting.toMicros(),
+                        cutting.words()))
                 .toList();
         desk.work()
                 .start(
@@ -124,20 +127,21 @@ final class TagErrands implements TagView.Errands {
 
     @Override
     public void cut(TagModel tag) {
-        if (tag.film().link().isEmpty() || !tag.player().hasFilm()) {
+        if (tag.playhead().film().link().isEmpty() || !tag.playhead().player().hasFilm()) {
             desk.say("There is no film to cut: add one in the header (Ctrl+E).");
             return;
         }
         FilmLink here = new FilmLink(
-                tag.film().link().get().path(), tag.player().timeProperty().get());
-        intake.another(here, tag.boutProperty().get().orElseThrow());
+                tag.playhead().film().link().get().path(),
+                tag.playhead().player().timeProperty().get());
+        intake.another(here, tag.open().bout().orElseThrow());
     }
 
     @Override
     public void findFilm(TagModel tag) {
         choosers.open("Where is the film now?", "Films", Films.VIDEO_ENDINGS).stream()
                 .findFirst()
-                .ifPresent(tag.film()::chosen);
+                .ifPresent(tag.playhead().film()::chosen);
     }
 
     @Override

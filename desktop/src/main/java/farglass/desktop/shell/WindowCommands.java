@@ -30,7 +30,7 @@ import farglass.desktop.desk.Place;
 import farglass.desktop.go.GoTo;
 import farglass.desktop.parts.Sheets;
 import farglass.desktop.shelf.Intake;
-import farglass.desktop.tag.TagModel;
+import farglass.desktop.tag.page.TagModel;
 import java.util.List;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
@@ -114,8 +114,8 @@ final class WindowCommands {
                 withBout("text", "The open bout as text\u2026", intake::editText, Key.ctrlShift(E)),
                 read(Command.of("history", "History of the chosen moment\u2026", Where.EVERYWHERE, Key.ctrl(H)))
                         .needs(
-                                () -> tag.boutProperty().get().isPresent()
-                                        && tag.selectedProperty().get().isPresent(),
+                                () -> tag.open().bout().isPresent()
+                                        && tag.choice().lead().isPresent(),
                                 "Choose a moment in Tag first")
                         .does(errands::history),
                 withBout("score", "Score by the rules, up to here\u2026", bout -> errands.score(), Key.ctrl(R)));
@@ -123,8 +123,8 @@ final class WindowCommands {
 
     private Command withBout(String id, String words, Consumer<Bout> doing, Key key) {
         return read(Command.of(id, words, Where.EVERYWHERE, key))
-                .needs(() -> tag.boutProperty().get().isPresent(), OPEN_A_BOUT)
-                .does(() -> tag.boutProperty().get().ifPresent(doing));
+                .needs(() -> tag.open().bout().isPresent(), OPEN_A_BOUT)
+                .does(() -> tag.open().bout().ifPresent(doing));
     }
 
     /** Waits until all that the library holds is read. */

@@ -76,7 +76,7 @@ public final class BoutFilm {
     }
 
     /** @param then done once the film of that camera is on the screen */
-    void otherCamera(Runnable then) {
+    public void otherCamera(Runnable then) {
         if (cameras() < 2) {
             desk.say("This bout has one film. A second camera is added in the header (Ctrl+E).");
             return;
@@ -211,7 +211,7 @@ public final class BoutFilm {
     }
 
     /** {@return the instant of the bout now shown; empty without a film, or before the bout begins} */
-    OptionalLong boutMicros() {
+    public OptionalLong boutMicros() {
         return player.hasFilm() && link().isPresent()
                 ? onBout(player.timeProperty().get())
                 : OptionalLong.empty();
@@ -250,7 +250,7 @@ public final class BoutFilm {
     }
 
     /** Shows that instant of the bout. */
-    void seek(long boutMicros) {
+    public void seek(long boutMicros) {
         link().ifPresent(link -> player.seek(link.toFilm(boutMicros)));
     }
 

@@ -12,21 +12,21 @@ import java.util.stream.Collectors;
 
 /** What of the open bout does not fit together, or is unusual; and that it can be so after all. */
 public final class Doubts {
-    private final TagModel tag;
+    private final OpenBout open;
 
-    Doubts(TagModel tag) {
-        this.tag = tag;
+    Doubts(OpenBout open) {
+        this.open = open;
     }
 
     /** {@return what there is to look at of that moment} */
-    List<Finding> of(Moment moment) {
-        return tag.timeline().map(known -> known.findings()).orElse(List.of()).stream()
+    public List<Finding> of(Moment moment) {
+        return open.timeline().map(known -> known.findings()).orElse(List.of()).stream()
                 .filter(finding -> finding.moments().contains(moment.id()))
                 .toList();
     }
 
     /** {@return the sentences about that moment, each athlete's and moment's id left out where it is this one; empty for most} */
-    String sentence(Moment moment) {
+    public String sentence(Moment moment) {
         return of(moment).stream()
                 .map(finding -> finding.sentence().replaceFirst("^[^:]{1,200}: ", ""))
                 .collect(Collectors.joining(" "));
@@ -34,17 +34,14 @@ public final class Doubts {
 
     /** Notes in the library's own words that what the chosen moment tells can start where it did. */
     public void canStartHere() {
-        Optional<Finding.CanStart> can = tag.selectedProperty()
-                .get()
-                .flatMap(id -> tag.boutProperty().get().flatMap(bout -> bout.moment(id)))
-                .flatMap(moment -> of(moment).stream()
-                        .flatMap(finding -> finding.canStart().stream())
-                        .findFirst());
+        Optional<Finding.CanStart> can = open.selected().flatMap(moment -> of(moment).stream()
+                .flatMap(finding -> finding.canStart().stream())
+                .findFirst());
         if (can.isEmpty()) {
-            tag.desk().say("Choose a moment that is called unusual first.");
+            open.desk().say("Choose a moment that is called unusual first.");
             return;
         }
-        Lexicon lexicon = tag.desk().lexicon();
+        Lexicon lexicon = open.desk().lexicon();
         String place = can.get().start().positions().iterator().next();
         String what = "%s can start from %s"
                 .formatted(lexicon.label(can.get().technique()), Words.inSentence(lexicon.label(place)));
@@ -54,14 +51,14 @@ public final class Doubts {
                         can.get().technique(),
                         place,
                         Fact.label(can.get().start().role()));
-        tag.desk()
+        open.desk()
                 .change(
                         "Note that " + what,
                         new Change.OfTerm(
                                 key,
-                                tag.desk().contents().words().text(key),
+                                open.desk().contents().words().text(key),
                                 Optional.of(Lexicon.stanza(
                                         can.get().technique(), can.get().start()))))
-                .thenAccept(act -> tag.desk().say(what + ": noted in this library's words. Ctrl+Z takes it back."));
+                .thenAccept(act -> open.desk().say(what + ": noted in this library's words. Ctrl+Z takes it back."));
     }
 }

@@ -14,7 +14,7 @@ import java.util.Optional;
  */
 public final class Lag {
     /** Fewer corrections than this say nothing. */
-    static final int FEWEST = 8;
+    public static final int FEWEST = 8;
     /** A median smaller than this is not worth a change. */
     private static final double LEAST_SECONDS = 0.08;
 
@@ -27,12 +27,12 @@ public final class Lag {
     }
 
     /** A moment was tagged while the film played so fast. */
-    void taggedInPlay(String momentId, double speed) {
+    public void taggedInPlay(String momentId, double speed) {
         speeds.put(momentId, speed);
     }
 
     /** That moment was moved by so much film time. */
-    void nudged(String momentId, long micros) {
+    public void nudged(String momentId, long micros) {
         if (speeds.containsKey(momentId)) {
             nudges.merge(momentId, micros, Long::sum);
         }
@@ -71,7 +71,7 @@ public final class Lag {
     }
 
     /** Takes the offer, and begins to learn anew. */
-    void take() {
+    public void take() {
         offered().ifPresent(lag -> {
             settings.lagSecondsProperty().set(lag);
             nudges.clear();

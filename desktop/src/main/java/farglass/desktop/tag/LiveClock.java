@@ -25,20 +25,20 @@ public final class LiveClock {
     }
 
     /** Starts running at that instant of the bout. */
-    void start(long fromMicros) {
+    public void start(long fromMicros) {
         running.set(false);
         micros.set(fromMicros);
         on.set(true);
         running.set(true);
     }
 
-    void end() {
+    public void end() {
         running.set(false);
         on.set(false);
     }
 
     /** Moves the shown time on; called at every pulse of the screen. */
-    void pulse() {
+    public void pulse() {
         if (running.get()) {
             micros.set(anchorMicros + (nanos.getAsLong() - anchorNanos) / 1000);
         }

@@ -24,7 +24,8 @@ public final class Repeats {
     /** Two presses for the same exchange end within this of each other. */
     private static final long SAME_MICROS = 4_000_000;
 
-    private final TagModel tag;
+    private final OpenBout open;
+    private final Playhead playhead;
     private final ReadOnlyObjectWrapper<Optional<Loop>> loop = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final BooleanProperty liveOnly = new SimpleBooleanProperty(false);
     /** The stretches that are shown in turn; empty where one is shown alone. */
@@ -40,14 +41,15 @@ public final class Repeats {
     private int slower;
     private double speedBefore = 1;
 
-    Repeats(TagModel tag) {
-        this.tag = tag;
-        tag.player().turnAside(this::turn);
+    Repeats(OpenBout open, Playhead playhead) {
+        this.open = open;
+        this.playhead = playhead;
+        playhead.player().turnAside(this::turn);
     }
 
     /** Every instant that is reached while playing goes through here. */
     private long turn(long filmMicros) {
-        Optional<FilmLink> link = tag.film().link();
+        Optional<FilmLink> link = playhead.film().link();
         if (link.isEmpty()) {
             return filmMicros;
         }
@@ -61,15 +63,13 @@ public final class Repeats {
         }
         if (showingAgain && !isIn(again.orElseThrow(), now, 0)) {
             showingAgain = false;
-            tag.player().speedProperty().set(speedBefore);
+            playhead.player().speedProperty().set(speedBefore);
         }
         if (liveOnly.get()) {
-            Optional<Segment> hidden = tag.boutProperty()
-                    .get()
-                    .flatMap(bout -> bout.header().footage().segments().stream()
-                            .filter(segment -> segment.kind() != Segment.Kind.LIVE && segment.holds(now))
-                            .findFirst());
-            if (hidden.isPresent() && hidden.get().toMicros() < tag.film().endMicros()) {
+            Optional<Segment> hidden = open.bout().flatMap(bout -> bout.header().footage().segments().stream()
+                    .filter(segment -> segment.kind() != Segment.Kind.LIVE && segment.holds(now))
+                    .findFirst());
+            if (hidden.isPresent() && hidden.get().toMicros() < playhead.film().endMicros()) {
                 return link.get().toFilm(hidden.get().toMicros());
             }
         }
@@ -78,40 +78,40 @@ public final class Repeats {
 
     /** One key: here it begins, here it ends, and on. */
     public void loopKey() {
-        OptionalLong now = tag.boutMicros();
+        OptionalLong now = playhead.micros();
         if (loop.get().isPresent()) {
             off();
-            tag.desk().say("The loop is off.");
+            open.desk().say("The loop is off.");
         } else if (now.isEmpty()) {
-            tag.desk().say("The film shows no instant of the bout here.");
+            open.desk().say("The film shows no instant of the bout here.");
         } else if (loopFrom.isEmpty() || loopFrom.getAsLong() == now.getAsLong()) {
             loopFrom = now;
-            tag.desk()
+            open.desk()
                     .say("The loop begins at %s. Press / again where it ends."
                             .formatted(Times.tenths(now.getAsLong())));
         } else {
             over(Math.min(loopFrom.getAsLong(), now.getAsLong()), Math.max(loopFrom.getAsLong(), now.getAsLong()));
-            tag.desk().say("Looping. Press / again to go on.");
+            open.desk().say("Looping. Press / again to go on.");
         }
     }
 
     /** Plays the stretches one after another, and again; begins with the one of that number. */
-    void round(List<Loop> stretches, int first) {
+    public void round(List<Loop> stretches, int first) {
         over(stretches.get(first).fromMicros(), stretches.get(first).toMicros());
         round = List.copyOf(stretches);
         shown = first;
     }
 
     /** Plays that stretch over and over. */
-    void over(long fromMicros, long toMicros) {
+    public void over(long fromMicros, long toMicros) {
         round = List.of();
         loopFrom = OptionalLong.empty();
         loop.set(Optional.of(new Loop(fromMicros, toMicros)));
-        tag.film().seek(fromMicros);
-        tag.player().playingProperty().set(true);
+        playhead.film().seek(fromMicros);
+        playhead.player().playingProperty().set(true);
     }
 
-    void off() {
+    public void off() {
         round = List.of();
         loopFrom = OptionalLong.empty();
         loop.set(Optional.empty());
@@ -121,12 +121,12 @@ public final class Repeats {
 
     /** Shows the last exchange again, slower at each press; where it was begun, the film goes on as before. */
     public void again() {
-        OptionalLong now = tag.boutMicros();
-        Optional<Bout> bout = tag.boutProperty().get();
+        OptionalLong now = playhead.micros();
+        Optional<Bout> bout = open.bout();
         if (now.isEmpty() || bout.isEmpty()) {
             return;
         }
-        Player player = tag.player();
+        Player player = playhead.player();
         boolean same =
                 again.filter(last -> isIn(last, now.getAsLong(), SAME_MICROS)).isPresent();
         slower = same ? Math.min(slower + 1, SLOWER.length - 1) : 0;
@@ -134,7 +134,7 @@ public final class Repeats {
             speedBefore = player.speedProperty().get();
         }
         long until = same ? again.orElseThrow().toMicros() : now.getAsLong();
-        long from = tag.timeline().orElseThrow().exchanges().stream()
+        long from = open.timeline().orElseThrow().exchanges().stream()
                 .map(Exchange::moments)
                 .filter(moments -> moments.get(0).atMicros().orElse(Long.MAX_VALUE) < until)
                 .reduce((one, other) -> other)
@@ -143,10 +143,10 @@ public final class Repeats {
         again = Optional.of(new Loop(Math.max(0, from - LEAD_MICROS), until));
         showingAgain = true;
         double speed = SLOWER[slower];
-        player.seek(tag.film().link().orElseThrow().toFilm(again.get().fromMicros()));
+        player.seek(playhead.film().link().orElseThrow().toFilm(again.get().fromMicros()));
         player.speedProperty().set(speed);
         player.playingProperty().set(true);
-        tag.desk().say("Again from %s, at %s times.".formatted(Times.tenths(from), speed));
+        open.desk().say("Again from %s, at %s times.".formatted(Times.tenths(from), speed));
     }
 
     /** The player shows the frame at or before the instant asked for, so a little before the start is still inside. */

@@ -69,21 +69,11 @@ class GoToTest extends OnStage {
         await(
                 "the bout is open in Tag",
                 () -> desk().placeProperty().get() == Place.TAG
-                        && workbench
-                                .shell()
-                                .orElseThrow()
-                                .tag()
-                                .boutProperty()
-                                .get()
-                                .isPresent());
+                        && workbench.shell().orElseThrow().tag().open().bout().isPresent());
         goTo("wilma fra", "Wilma: frame");
-        await("the moment is chosen", () -> workbench
-                .shell()
-                .orElseThrow()
-                .tag()
-                .selectedProperty()
-                .get()
-                .equals(Optional.of("m3")));
+        await(
+                "the moment is chosen",
+                () -> workbench.shell().orElseThrow().tag().choice().lead().equals(Optional.of("m3")));
         goTo("rnc", "Rear naked choke");
         await(
                 "its entry is open",

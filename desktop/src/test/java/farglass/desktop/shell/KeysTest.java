@@ -10,7 +10,7 @@ import farglass.desktop.command.Commands;
 import farglass.desktop.command.Key;
 import farglass.desktop.command.Where;
 import farglass.desktop.desk.Place;
-import farglass.desktop.tag.TagModel;
+import farglass.desktop.tag.page.TagModel;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashSet;
@@ -141,7 +141,7 @@ class KeysTest extends OnStage {
             desk().show(new farglass.desktop.desk.Desk.Spot("one", Optional.of("m3")));
             return null;
         });
-        await("the moment is chosen", () -> tag().chosen().equals(Set.of("m3")));
+        await("the moment is chosen", () -> tag().choice().chosen().equals(Set.of("m3")));
         // This toolkit asks for no menu where one clicks.
         ListView<?> ledger = onScreen(() -> (ListView<?>) workbench.lookup("#ledger"));
         onScreen(() -> {
@@ -150,7 +150,7 @@ class KeysTest extends OnStage {
         });
         press(KeyCode.ESCAPE);
         await("its menu is gone", () -> !ledger.getContextMenu().isShowing());
-        assertThat(onScreen(() -> tag().chosen())).containsExactly("m3");
+        assertThat(onScreen(() -> tag().choice().chosen())).containsExactly("m3");
     }
 
     @Test
@@ -163,14 +163,14 @@ class KeysTest extends OnStage {
             desk().show(new farglass.desktop.desk.Desk.Spot("one", Optional.empty()));
             return null;
         });
-        await("the bout is open", () -> tag().boutProperty().get().isPresent());
+        await("the bout is open", () -> tag().open().bout().isPresent());
         WaitForAsyncUtils.waitForFxEvents();
         strikeAll(Where.EMPTY_LINE, Where.TAG, Where.FILM, Where.MOMENTS);
         type("kn");
         strikeAll(Where.WRITTEN_LINE);
         asIf("empty-line");
         onScreen(() -> {
-            tag().scribe().textProperty().set("@0:50 a knee cut");
+            tag().line().textProperty().set("@0:50 a knee cut");
             tag().scribe().commit();
             return null;
         });

@@ -49,8 +49,8 @@ class StallTest extends OnStage {
         for (int i = 0; i < 4; i++) {
             long at = (20L + 9L * i) * 1_000_000;
             onScreen(() -> {
-                workbench.shell().orElseThrow().tag().seekBout(at);
-                workbench.shell().orElseThrow().tag().pick(1);
+                workbench.shell().orElseThrow().tag().playhead().seek(at);
+                workbench.shell().orElseThrow().tag().scribe().pick(1);
                 return null;
             });
             rest();

@@ -77,7 +77,8 @@ class TagScreenTest extends OnStage {
 
     @Test
     void aBoutEndsWhereAnotherOfTheSameFilmBegins() throws Exception {
-        assertThat(onScreen(() -> workbench.shell().orElseThrow().tag().film().endMicros()))
+        assertThat(onScreen(() ->
+                        workbench.shell().orElseThrow().tag().playhead().film().endMicros()))
                 .isGreaterThan(3_900_000);
         onScreen(() -> {
             Bout first = desk().contents().bout("b").orElseThrow();
@@ -90,7 +91,8 @@ class TagScreenTest extends OnStage {
             return null;
         });
         await("the other bout is there", () -> desk().contents().bout("c").isPresent());
-        assertThat(onScreen(() -> workbench.shell().orElseThrow().tag().film().endMicros()))
+        assertThat(onScreen(() ->
+                        workbench.shell().orElseThrow().tag().playhead().film().endMicros()))
                 .isEqualTo(2_000_000);
     }
 

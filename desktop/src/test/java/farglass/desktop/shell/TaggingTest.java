@@ -249,7 +249,7 @@ class TaggingTest extends OnStage {
         press(KeyCode.RIGHT);
         press(KeyCode.RIGHT);
         var tag = workbench.shell().orElseThrow().tag();
-        await("two frames on", () -> tag.boutMicros().orElse(0) >= 5_079_000);
+        await("two frames on", () -> tag.playhead().micros().orElse(0) >= 5_079_000);
         press(KeyCode.EQUALS);
         await("the interval is kept", () -> desk().contents().bout("b").orElseThrow().moments().stream()
                 .anyMatch(moment -> moment.deed() instanceof Deed.Timed));
@@ -453,12 +453,12 @@ class TaggingTest extends OnStage {
         robot.clickOn("Rewatch: 1 to ask");
         await("it asks", () -> text("#question-words").contains("It was marked unsure"));
         var tag = workbench.shell().orElseThrow().tag();
-        assertThat(onScreen(() -> tag.film().cameraProperty().get())).isEqualTo(1);
+        assertThat(onScreen(() -> tag.playhead().film().cameraProperty().get())).isEqualTo(1);
         await(
                 "the film loops round the moment",
-                () -> tag.player().playingProperty().get()
-                        && tag.boutMicros().orElse(0) >= 9_900_000
-                        && tag.boutMicros().orElse(0) <= 13_600_000);
+                () -> tag.playhead().player().playingProperty().get()
+                        && tag.playhead().micros().orElse(0) >= 9_900_000
+                        && tag.playhead().micros().orElse(0) <= 13_600_000);
         press(KeyCode.Y);
         await("it ends", () -> text("#message").contains("nothing left to ask"));
         assertThat(bout().moment("m4").orElseThrow().telling().certainty()).isEqualTo(Certainty.SURE);

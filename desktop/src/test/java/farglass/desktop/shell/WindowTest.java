@@ -165,12 +165,12 @@ class WindowTest extends OnStage {
         type("knee cut");
         press(KeyCode.SHORTCUT, KeyCode.A);
         var tag = workbench.shell().orElseThrow().tag();
-        assertThat(onScreen(tag::chosen)).isEmpty();
+        assertThat(onScreen(tag.choice()::chosen)).isEmpty();
         type("armbar");
-        assertThat(onScreen(() -> tag.scribe().textProperty().get())).isEqualTo("armbar");
+        assertThat(onScreen(() -> tag.line().textProperty().get())).isEqualTo("armbar");
         press(KeyCode.ESCAPE);
         press(KeyCode.SHORTCUT, KeyCode.A);
-        assertThat(onScreen(tag::chosen)).hasSize(3);
+        assertThat(onScreen(tag.choice()::chosen)).hasSize(3);
         assertThat(onScreen(
                         () -> workbench.lookup(".scribe .text-field") instanceof TextField line && line.isFocused()))
                 .isTrue();
@@ -217,7 +217,7 @@ class WindowTest extends OnStage {
         press(KeyCode.ENTER);
         await(
                 "it is open",
-                () -> workbench.shell().orElseThrow().tag().boutProperty().get().isPresent());
+                () -> workbench.shell().orElseThrow().tag().open().bout().isPresent());
         assertThat(workbench.lookup("#play")).isNotNull();
     }
 

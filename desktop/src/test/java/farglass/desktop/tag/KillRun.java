@@ -7,6 +7,7 @@ import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
 import farglass.desktop.desk.Desk;
 import farglass.desktop.shell.Workbench;
+import farglass.desktop.tag.ledger.LedgerCell;
 import farglass.library.Library;
 import java.io.BufferedReader;
 import java.io.PrintStream;

@@ -7,6 +7,7 @@ import farglass.core.change.Change;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
 import farglass.desktop.desk.Desk;
+import farglass.desktop.tag.page.TagModel;
 import farglass.film.Clip;
 import farglass.library.Library;
 import java.nio.file.Files;
@@ -108,7 +109,7 @@ final class PlayRun {
         WaitForAsyncUtils.waitFor(
                 60,
                 TimeUnit.SECONDS,
-                () -> onScreen(() -> model().player().hasFilm()
+                () -> onScreen(() -> model().playhead().player().hasFilm()
                         && window.workbench()
                                 .shell()
                                 .orElseThrow()
@@ -127,23 +128,24 @@ final class PlayRun {
         Set<Long> shown = Collections.synchronizedSet(new HashSet<>());
         List<Double> late = Collections.synchronizedList(new ArrayList<>());
         onScreen(() -> {
-            model().player()
+            model().playhead()
+                    .player()
                     .frameProperty()
                     .addListener((property, old, frame) -> frame.ifPresent(now -> {
-                        if (model().player().playingProperty().get() && shown.add(now.atMicros())) {
-                            late.add((model().player().timeProperty().get() - now.atMicros()) / 1000.0);
+                        if (model().playhead().player().playingProperty().get() && shown.add(now.atMicros())) {
+                            late.add((model().playhead().player().timeProperty().get() - now.atMicros()) / 1000.0);
                         }
                     }));
-            model().player().playingProperty().set(true);
+            model().playhead().player().playingProperty().set(true);
             return null;
         });
         WaitForAsyncUtils.waitFor(
                 10L * seconds,
                 TimeUnit.SECONDS,
-                () -> onScreen(() -> model().player().timeProperty().get() >= seconds * 1_000_000L));
+                () -> onScreen(() -> model().playhead().player().timeProperty().get() >= seconds * 1_000_000L));
         long until = onScreen(() -> {
-            model().player().playingProperty().set(false);
-            return model().player().timeProperty().get();
+            model().playhead().player().playingProperty().set(false);
+            return model().playhead().player().timeProperty().get();
         });
         int due = (int) (until / 40_000);
         long lateOnes = late.stream().filter(millis -> millis > 80).count();
@@ -167,7 +169,7 @@ final class PlayRun {
             String id = "n" + (1 + random.nextInt(MOMENTS - 1));
             long begun = System.nanoTime();
             onScreen(() -> {
-                model().selectedProperty().set(Optional.of(id));
+                model().choice().only(id);
                 return null;
             });
             CountDownLatch drawn = new CountDownLatch(2);

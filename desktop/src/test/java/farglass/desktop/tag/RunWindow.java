@@ -4,6 +4,7 @@ import farglass.desktop.desk.Choosers;
 import farglass.desktop.desk.Settings;
 import farglass.desktop.shell.Desktop;
 import farglass.desktop.shell.Workbench;
+import farglass.desktop.tag.page.TagModel;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.util.List;

@@ -41,8 +41,8 @@ final class StallRun {
         for (int i = 0; i < 16; i++) {
             long at = (20L + 7L * i) * 1_000_000;
             step(watch, desk, "tag " + i, () -> {
-                window.tag().seekBout(at);
-                window.tag().pick(1);
+                window.tag().playhead().seek(at);
+                window.tag().scribe().pick(1);
                 return null;
             });
         }
@@ -53,7 +53,7 @@ final class StallRun {
             });
         }
         step(watch, desk, "tag again", () -> {
-            window.tag().pick(1);
+            window.tag().scribe().pick(1);
             return null;
         });
         System.exit(0);

@@ -20,6 +20,8 @@ import farglass.core.script.ScriptFile;
 import farglass.core.simulate.Acted;
 import farglass.core.simulate.Cast;
 import farglass.desktop.desk.Desk;
+import farglass.desktop.tag.line.FanModel;
+import farglass.desktop.tag.page.TagModel;
 import farglass.library.Library;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -157,7 +159,7 @@ final class TagRun {
         for (Moment moment : truth.moments()) {
             // The film was let run and paused here: one key for the pause, as a person would press it.
             onScreen(() -> {
-                tagModel().seekBout(moment.atMicros().orElseThrow());
+                tagModel().playhead().seek(moment.atMicros().orElseThrow());
                 return null;
             });
             filmKeys++;
@@ -260,9 +262,9 @@ final class TagRun {
     }
 
     private OptionalLong numberBehind(String letters, Moment moment) {
-        tagModel().scribe().textProperty().set(letters);
+        tagModel().line().textProperty().set(letters);
         OptionalLong number = tagModel().picks().isNarrowed() ? numberOf(moment) : OptionalLong.empty();
-        tagModel().scribe().textProperty().set("");
+        tagModel().line().textProperty().set("");
         return number;
     }
 
@@ -374,7 +376,9 @@ final class TagRun {
         TagModel model = tagModel();
         return ScribeLine.read(
                         line,
-                        ScribeLine.Place.end(model.boutProperty().get().orElseThrow(), model.stand()),
+                        ScribeLine.Place.end(
+                                model.open().bout().orElseThrow(),
+                                model.playhead().stand()),
                         LEXICON,
                         model.picks().expectation())
                 .map(Reading::proposal)

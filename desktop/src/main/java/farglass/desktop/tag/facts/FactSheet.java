@@ -8,7 +8,7 @@ import farglass.core.scribe.Phrase;
 import farglass.desktop.parts.Form;
 import farglass.desktop.parts.Sheet;
 import farglass.desktop.parts.Sheets;
-import farglass.desktop.tag.TagModel;
+import farglass.desktop.tag.Tagging;
 import farglass.drawing.Palette;
 import java.util.List;
 import java.util.Optional;
@@ -21,10 +21,9 @@ public final class FactSheet {
     private FactSheet() {}
 
     /** Lays the sheet for the one chosen moment, or says which to choose. */
-    public static void ask(TagModel tag, Sheets sheets, ObservableValue<Palette> palette) {
-        Optional<Bout> bout = tag.boutProperty().get();
-        Optional<Moment> chosen =
-                bout.flatMap(shown -> tag.selectedProperty().get().flatMap(shown::moment));
+    public static void ask(Tagging tag, Sheets sheets, ObservableValue<Palette> palette) {
+        Optional<Bout> bout = tag.open().bout();
+        Optional<Moment> chosen = bout.flatMap(shown -> tag.choice().lead().flatMap(shown::moment));
         if (chosen.isEmpty()) {
             tag.desk()
                     .say(
@@ -49,8 +48,8 @@ public final class FactSheet {
         sheets.lay(new Sheet(title, content).with("Tell it", () -> tell(tag, moment.id(), shown[0])));
     }
 
-    private static String tell(TagModel tag, String id, FactForms.Filled filled) {
-        Optional<Moment> now = tag.boutProperty().get().flatMap(bout -> bout.moment(id));
+    private static String tell(Tagging tag, String id, FactForms.Filled filled) {
+        Optional<Moment> now = tag.open().bout().flatMap(bout -> bout.moment(id));
         if (now.isEmpty()) {
             return "The moment was removed meanwhile; Ctrl+Z brings it back.";
         }
@@ -63,7 +62,7 @@ public final class FactSheet {
         }
         if (!now.get().telling().facts().contains(fact)) {
             Moment told = now.get().with(now.get().telling().and(fact));
-            tag.tell(told);
+            tag.open().tell(told);
         }
         return "";
     }

@@ -1,0 +1,201 @@
+package farglass.desktop.tag.ledger;
+
+import farglass.core.bout.Bout;
+import farglass.core.bout.Moment;
+import farglass.core.state.Exchange;
+import farglass.desktop.tag.Choice;
+import farglass.desktop.tag.Line;
+import farglass.desktop.tag.OpenBout;
+import farglass.desktop.tag.Playhead;
+import farglass.desktop.tag.Tagging;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import javafx.beans.property.SimpleStringProperty;
+import javafx.beans.property.StringProperty;
+import javafx.collections.FXCollections;
+import javafx.collections.ObservableList;
+
+/** The rows of the conversation: which are shown, and which exchanges are folded. */
+public final class LedgerModel {
+    private final OpenBout open;
+    private final Choice choice;
+    private final Playhead playhead;
+    private final Line line;
+    private final ObservableList<LedgerRow> rows = FXCollections.observableArrayList();
+    private final StringProperty find = new SimpleStringProperty("");
+    private final Set<String> folded = new HashSet<>();
+
+    public LedgerModel(Tagging tag) {
+        this.open = tag.open();
+        this.choice = tag.choice();
+        this.playhead = tag.playhead();
+        this.line = tag.line();
+        open.boutProperty().addListener((property, old, now) -> {
+            if (!old.map(Bout::id).equals(now.map(Bout::id))) {
+                begin();
+            }
+        });
+        open.refreshesProperty().addListener((property, old, now) -> show());
+        line.editedProperty().addListener((property, old, now) -> show());
+        find.addListener((property, old, now) -> show());
+    }
+
+    /** Another bout is open: nothing is folded in it, and nothing sought. */
+    private void begin() {
+        folded.clear();
+        find.set("");
+    }
+
+    private void show() {
+        put(open.bout()
+                .map(shown -> Ledger.rows(
+                        shown,
+                        open.timeline().orElseThrow(),
+                        new Ledger.Showing(
+                                open.studied(),
+                                open.pending(),
+                                folded,
+                                find.get(),
+                                line.editedProperty().get().map(Moment::id)),
+                        open.desk().lexicon()))
+                .orElse(List.of()));
+    }
+
+    /** Only what is not as it was is given to the list: it lays out anew every row that it is given. */
+    private void put(List<LedgerRow> now) {
+        int same = 0;
+        while (same < Math.min(rows.size(), now.size()) && rows.get(same).equals(now.get(same))) {
+            same++;
+        }
+        int sameAtEnd = 0;
+        while (sameAtEnd < Math.min(rows.size(), now.size()) - same
+                && rows.get(rows.size() - 1 - sameAtEnd).equals(now.get(now.size() - 1 - sameAtEnd))) {
+            sameAtEnd++;
+        }
+        int until = rows.size() - sameAtEnd;
+        List<LedgerRow> others = now.subList(same, now.size() - sameAtEnd);
+        if (until - same == others.size()) {
+            for (int i = 0; i < others.size(); i++) {
+                if (!rows.get(same + i).equals(others.get(i))) {
+                    rows.set(same + i, others.get(i));
+                }
+            }
+        } else {
+            rows.remove(same, until);
+            rows.addAll(same, others);
+        }
+    }
+
+    /** {@return the ledger's row of the selected moment, else of the last one at the instant now shown; -1 if none} */
+    int rowShown() {
+        return rowOf(choice.lead().or(() -> playhead.before().map(Moment::id)));
+    }
+
+    /** {@return the row of the last moment not after the instant shown; -1 if there is none} */
+    int rowAtFilm() {
+        return rowOf(playhead.before().map(Moment::id));
+    }
+
+    private int rowOf(Optional<String> wanted) {
+        for (int i = 0; i < rows.size(); i++) {
+            if (wanted.isPresent() && rows.get(i).moment().map(Moment::id).equals(wanted)) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
+    /** Selects the next or the previous moment, and shows it on the film. */
+    public void select(int direction) {
+        step(direction).ifPresent(id -> {
+            choice.only(id);
+            playhead.goTo(id);
+        });
+    }
+
+    /** Chooses one moment more, or one less, in that direction. */
+    public void extend(int direction) {
+        Optional<String> lead = choice.lead();
+        step(direction).ifPresent(id -> {
+            List<String> more = new ArrayList<>(choice.chosen());
+            if (lead.isPresent() && more.contains(id)) {
+                more.remove(lead.get());
+            }
+            more.add(id);
+            choice.choose(more, Optional.of(id));
+            playhead.goTo(id);
+        });
+    }
+
+    private Optional<String> step(int direction) {
+        List<String> shown = rows.stream()
+                .flatMap(row -> row.moment().stream())
+                .map(Moment::id)
+                .toList();
+        if (shown.isEmpty()) {
+            return Optional.empty();
+        }
+        int at = choice.lead()
+                .map(shown::indexOf)
+                .filter(index -> index >= 0)
+                .orElseGet(() -> playhead.before()
+                                .map(moment -> shown.indexOf(moment.id()))
+                                .orElse(-1)
+                        + (direction > 0 ? 0 : 1));
+        return Optional.of(shown.get(Math.max(0, Math.min(shown.size() - 1, at + direction))));
+    }
+
+    /** Chooses every moment that is shown. */
+    public void chooseAll() {
+        List<String> all = rows.stream()
+                .flatMap(row -> row.moment().stream())
+                .map(Moment::id)
+                .toList();
+        choice.choose(all, all.stream().reduce((first, last) -> last));
+        show();
+    }
+
+    /** Folds the exchange of the selected moment, or of the instant shown, into one row, or unfolds it. */
+    public void foldHere() {
+        Optional<String> here = playhead.momentHere();
+        open.timeline().ifPresent(known -> known.exchanges().stream()
+                .filter(exchange ->
+                        exchange.moments().stream().map(Moment::id).anyMatch(id -> here.equals(Optional.of(id))))
+                .findFirst()
+                .map(LedgerModel::firstOf)
+                .ifPresent(first -> {
+                    if (!folded.remove(first)) {
+                        folded.add(first);
+                    }
+                    show();
+                }));
+    }
+
+    /** Folds every exchange, or unfolds them all. */
+    public void foldAll() {
+        open.timeline().ifPresent(known -> {
+            if (folded.isEmpty()) {
+                known.exchanges().stream().map(LedgerModel::firstOf).forEach(folded::add);
+            } else {
+                folded.clear();
+            }
+            show();
+        });
+    }
+
+    private static String firstOf(Exchange exchange) {
+        return exchange.moments().get(0).id();
+    }
+
+    public ObservableList<LedgerRow> rows() {
+        return rows;
+    }
+
+    /** {@return words that a moment must hold to be shown} */
+    public StringProperty findProperty() {
+        return find;
+    }
+}

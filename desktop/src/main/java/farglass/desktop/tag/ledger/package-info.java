@@ -1,0 +1,2 @@
+/** The conversation as rows, and the list that shows them. */
+package farglass.desktop.tag.ledger;

@@ -1,0 +1,2 @@
+/** Viewings for one aim, led by questions. */
+package farglass.desktop.tag.pass;

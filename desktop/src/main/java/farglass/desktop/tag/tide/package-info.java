@@ -1,0 +1,2 @@
+/** The tide of the bout across the foot. */
+package farglass.desktop.tag.tide;
