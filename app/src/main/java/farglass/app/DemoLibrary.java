@@ -13,7 +13,7 @@ import farglass.core.simulate.Cast;
 import farglass.core.study.Athlete;
 import farglass.core.study.Camp;
 import farglass.core.study.Study;
-import farglass.desktop.shell.Workbench;
+import farglass.desktop.window.Demo;
 import farglass.library.Library;
 import farglass.library.LibraryException;
 import java.io.IOException;
@@ -36,9 +36,9 @@ final class DemoLibrary {
     private DemoLibrary() {}
 
     /** {@return the demo as the window offers it} */
-    static Workbench.Demo offered() {
+    static Demo offered() {
         Path path = Home.demo();
-        return new Workbench.Demo(path, () -> {
+        return new Demo(path, () -> {
             try {
                 lay(path, Home.clock());
             } catch (IOException e) {

@@ -11,12 +11,13 @@ import farglass.core.rules.Scorecard;
 import farglass.desktop.desk.Desk;
 import farglass.desktop.desk.Place;
 import farglass.desktop.desk.Settings;
+import farglass.desktop.desk.Spot;
 import farglass.desktop.go.GoTo;
 import farglass.desktop.parts.Sheet;
-import farglass.desktop.shell.Desktop;
-import farglass.desktop.shell.HeadStart;
-import farglass.desktop.shell.Workbench;
 import farglass.desktop.tag.page.TagModel;
+import farglass.desktop.window.Desktop;
+import farglass.desktop.window.HeadStart;
+import farglass.desktop.window.Workbench;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
@@ -124,7 +125,7 @@ final class ScreenshotsCommand implements Callable<Integer> {
         album.page("shelf", () -> workbench.open(library));
         album.page("tag", () -> {
             Desk desk = workbench.shell().orElseThrow().desk();
-            desk.show(differing(desk));
+            desk.navigation().show(differing(desk));
         });
         album.page("fan", () -> {
             var tag = workbench.shell().orElseThrow().tag();
@@ -135,15 +136,15 @@ final class ScreenshotsCommand implements Callable<Integer> {
             var tag = workbench.shell().orElseThrow().tag();
             tag.fan().close();
             Desk desk = workbench.shell().orElseThrow().desk();
-            desk.show(new Desk.Spot(notAsked(desk, Layer.ANSWERS).id(), Optional.empty()));
+            desk.navigation().show(new Spot(notAsked(desk, Layer.ANSWERS).id(), Optional.empty()));
             tag.passes().begin(Aim.ANSWERS, Optional.empty());
         });
         album.page("candidates", () -> {
             var tag = workbench.shell().orElseThrow().tag();
             tag.passes().begin(Aim.STORY, Optional.empty());
             Desk desk = workbench.shell().orElseThrow().desk();
-            desk.spotProperty().set(Optional.empty());
-            desk.show(differing(desk));
+            desk.navigation().spotProperty().set(Optional.empty());
+            desk.navigation().show(differing(desk));
             tag.line().textProperty().set(firstOnTop(tag) + " kn cut right pa");
         });
         album.page("menu-look", () -> {
@@ -170,7 +171,7 @@ final class ScreenshotsCommand implements Callable<Integer> {
         });
         album.page("dossier", () -> {
             putAway(workbench);
-            workbench.shell().orElseThrow().desk().placeProperty().set(Place.DOSSIER);
+            workbench.shell().orElseThrow().desk().navigation().placeProperty().set(Place.DOSSIER);
         });
         album.page("dossier-chapter", () -> chapter(workbench, "Passing"));
         album.page("dossier-page", () -> {
@@ -180,13 +181,13 @@ final class ScreenshotsCommand implements Callable<Integer> {
         album.page("plan", () -> {
             Desk desk = workbench.shell().orElseThrow().desk();
             // The pass has led elsewhere; the picture of the score comes later.
-            desk.spotProperty().set(Optional.empty());
-            desk.show(differing(desk));
-            desk.placeProperty().set(Place.PLAN);
+            desk.navigation().spotProperty().set(Optional.empty());
+            desk.navigation().show(differing(desk));
+            desk.navigation().placeProperty().set(Place.PLAN);
         });
         album.page("lexicon", () -> {
             var shell = workbench.shell().orElseThrow();
-            shell.desk().placeProperty().set(Place.LEXICON);
+            shell.desk().navigation().placeProperty().set(Place.LEXICON);
             shell.lexicon().searchProperty().set("gatame");
             shell.lexicon()
                     .chosenProperty()
@@ -206,7 +207,7 @@ final class ScreenshotsCommand implements Callable<Integer> {
         album.page("text", () -> run(workbench, Place.TAG, "text"));
         album.page("table", () -> {
             var shell = workbench.shell().orElseThrow();
-            shell.desk().placeProperty().set(Place.SHELF);
+            shell.desk().navigation().placeProperty().set(Place.SHELF);
             shell.intake().take(java.util.List.of(table));
         });
         album.end(() -> workbench.closeLibrary());
@@ -239,7 +240,7 @@ final class ScreenshotsCommand implements Callable<Integer> {
 
     /** {@return a bout of the study in which nobody has looked through that layer yet} */
     private static Bout notAsked(Desk desk, Layer layer) {
-        return desk.boutsOfStudy().stream()
+        return desk.study().bouts().stream()
                 .filter(bout -> bout.moments().size() > 20)
                 .filter(bout -> bout.header().covered().stream().noneMatch(covered -> covered.layer() == layer))
                 .findFirst()
@@ -247,8 +248,8 @@ final class ScreenshotsCommand implements Callable<Integer> {
     }
 
     /** {@return a long bout, late in it, where the referee gave something else than the rules say: also for the picture of the score} */
-    private static Desk.Spot differing(Desk desk) {
-        for (Bout bout : desk.boutsOfStudy()) {
+    private static Spot differing(Desk desk) {
+        for (Bout bout : desk.study().bouts()) {
             Scorecard card = Scorecard.of(
                     bout, Rulesets.shipped().named(bout.header().ruleset()).orElseThrow(), desk.lexicon());
             // The last difference but those at the very end, and the first moment after it.
@@ -262,7 +263,7 @@ final class ScreenshotsCommand implements Callable<Integer> {
             if (bout.moments().size() > 25
                     && late.isPresent()
                     && !bout.header().films().isEmpty()) {
-                return new Desk.Spot(bout.id(), late.map(Moment::id));
+                return new Spot(bout.id(), late.map(Moment::id));
             }
         }
         throw new IllegalStateException("In the demo the referee gives what the rules say, everywhere");
@@ -270,7 +271,7 @@ final class ScreenshotsCommand implements Callable<Integer> {
 
     private static void run(Workbench workbench, Place place, String command) {
         var shell = workbench.shell().orElseThrow();
-        shell.desk().placeProperty().set(place);
+        shell.desk().navigation().placeProperty().set(place);
         shell.commands().run(shell.commands().command(command));
     }
 

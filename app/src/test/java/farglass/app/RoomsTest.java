@@ -1,13 +1,18 @@
 package farglass.app;
 
+import static com.tngtech.archunit.base.DescribedPredicate.alwaysTrue;
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.resideInAPackage;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
+import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import com.tngtech.archunit.library.dependencies.SliceAssignment;
+import com.tngtech.archunit.library.dependencies.SliceIdentifier;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Telling;
 import farglass.core.change.Change;
@@ -47,6 +52,41 @@ class RoomsTest {
     @ArchTest
     static final ArchRule noPackagesInACircle =
             slices().matching("farglass.(*).(*)..").should().beFreeOfCycles();
+
+    /** Two classes that know each other are one thing in two files: whoever changes one has to read both. */
+    @ArchTest
+    static final ArchRule noClassesInACircle =
+            slices().assignedFrom(new EachClass()).should().beFreeOfCycles();
+
+    /** Each file with all that is nested in it. */
+    private static final class EachClass implements SliceAssignment {
+        @Override
+        public SliceIdentifier getIdentifierOf(JavaClass each) {
+            return each.getPackageName().startsWith("farglass.core")
+                    ? SliceIdentifier.ignore()
+                    : SliceIdentifier.of(each.getName().replaceFirst("\\$.*", ""));
+        }
+
+        @Override
+        public String getDescription() {
+            return "each class";
+        }
+    }
+
+    /** Whoever works on the line need not know the tide: rooms of Tag know what they share, and the page alone knows them. */
+    @ArchTest
+    static final ArchRule roomsOfTagKnowOnlyWhatTheyShare = slices().matching("farglass.desktop.tag.(*)..")
+            .should()
+            .notDependOnEachOther()
+            .ignoreDependency(resideInAPackage("farglass.desktop.tag.page.."), alwaysTrue());
+
+    @ArchTest
+    static final ArchRule whatIsSharedInTagKnowsNoRoom = noClasses()
+            .that()
+            .resideInAPackage("farglass.desktop.tag")
+            .should()
+            .dependOnClassesThat()
+            .resideInAPackage("farglass.desktop.tag.*..");
 
     /** What is a chance, a try, and what followed it, is known to the sheets alone: whoever asks counts nothing of a bout's moments. */
     @ArchTest

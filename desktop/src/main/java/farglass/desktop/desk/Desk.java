@@ -1,12 +1,9 @@
 package farglass.desktop.desk;
 
-import farglass.core.bout.Bout;
 import farglass.core.change.Change;
 import farglass.core.corpus.Corpus;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.School;
-import farglass.core.study.Athlete;
-import farglass.core.study.Study;
 import farglass.library.Act;
 import farglass.library.Contents;
 import farglass.library.Library;
@@ -24,37 +21,26 @@ import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
-import javafx.beans.property.SimpleObjectProperty;
 import javafx.beans.value.ChangeListener;
-import javafx.collections.FXCollections;
-import javafx.collections.ObservableMap;
 
 /**
- * One open library, as the places of one window see it: its contents as values, the study in force, and the only way to change either.
+ * One open library, as the places of one window see it: its contents as values, and the only way to change them; with whom the window looks at, which
+ * place it shows, and what it tells.
  * Writes run one after another off the interface thread; when {@link #change} completes, they are on disk.
  */
 public final class Desk implements AutoCloseable {
-    private final Holding held;
+    private final SharedLibrary held;
     /** The same as every window's, but let go of when this one closes. */
     private final ReadOnlyObjectWrapper<Contents> contents;
 
-    private final ChangeListener<Contents> following = (property, old, now) -> show(old, now);
-    /** As {@link Holding#lexicon}, for as long as this window is open: whoever listens here is let go with it. */
+    private final ChangeListener<Contents> following;
+    /** As {@link SharedLibrary#lexicon}, for as long as this window is open: whoever listens here is let go with it. */
     private final ReadOnlyObjectWrapper<Lexicon> lexicon;
 
     private final ChangeListener<Lexicon> learning;
-    private final ObjectProperty<Optional<Study>> study = new SimpleObjectProperty<>(Optional.empty());
-    private final ObjectProperty<Place> place = new SimpleObjectProperty<>(Place.SHELF);
-    private final ObservableMap<String, String> news = FXCollections.observableHashMap();
-    private final ObjectProperty<Optional<String>> dossierOf = new SimpleObjectProperty<>(Optional.empty());
-    private final ObjectProperty<Optional<Spot>> spot = new SimpleObjectProperty<>(Optional.empty());
-    /** Where to go as soon as the bouts are read. */
-    private Optional<Spot> wanted = Optional.empty();
-
     private final Messages messages = new Messages(Clock.systemUTC());
-
-    /** A place in a bout to be looked at. */
-    public record Spot(String bout, Optional<String> moment) {}
+    private final StudyInForce study;
+    private final Navigation navigation;
 
     /** @param screen runs what touches properties: the interface thread, or in tests the caller's own */
     public Desk(Library library, Lexicon lexicon, Executor screen) {
@@ -68,7 +54,7 @@ public final class Desk implements AutoCloseable {
      * @param sums where what was added up is kept for the next start; empty to keep nothing
      */
     public Desk(Library library, Contents contents, Lexicon lexicon, Executor screen, Optional<Path> sums) {
-        this(new Holding(library, contents, lexicon, screen, sums));
+        this(new SharedLibrary(library, contents, lexicon, screen, sums));
         keepWords();
         held.learnUndo();
     }
@@ -93,27 +79,29 @@ public final class Desk implements AutoCloseable {
             Executor screen,
             Optional<Path> sums,
             Consumer<Exception> failed) {
-        Desk desk = new Desk(new Holding(library, headers, lexicon, screen, sums));
+        Desk desk = new Desk(new SharedLibrary(library, headers, lexicon, screen, sums));
         desk.keepWords();
         desk.held.arrive(
                 now -> {
                     desk.take(now);
-                    desk.wanted.ifPresent(desk::show);
+                    desk.navigation.arrived();
                 },
                 problem -> {
-                    desk.fail(problem);
+                    desk.messages.fail(problem);
                     failed.accept(problem);
                 });
         return desk;
     }
 
-    private Desk(Holding held) {
+    private Desk(SharedLibrary held) {
         this.held = held;
         this.contents = new ReadOnlyObjectWrapper<>(held.contents.get());
-        study.set(contents().studies().stream().findFirst());
+        this.study = new StudyInForce(contents.getReadOnlyProperty());
+        this.navigation = new Navigation(held.arriving.getReadOnlyProperty(), messages);
         this.lexicon = new ReadOnlyObjectWrapper<>(held.lexicon.get());
         this.learning = (property, old, now) -> lexicon.set(now);
         held.lexicon.addListener(learning);
+        this.following = (property, old, now) -> contents.set(now);
         held.contents.addListener(following);
     }
 
@@ -161,7 +149,7 @@ public final class Desk implements AutoCloseable {
                 String redoable = held.library.nextRedo().orElse("");
                 held.screen.execute(() -> {
                     take(now);
-                    acted.filter(known -> !saying.isEmpty()).ifPresent(known -> say(saying + known.what()));
+                    acted.filter(known -> !saying.isEmpty()).ifPresent(known -> messages.say(saying + known.what()));
                     held.nextUndo.set(undoable);
                     held.nextRedo.set(redoable);
                     done.complete(acted);
@@ -170,7 +158,7 @@ public final class Desk implements AutoCloseable {
                 // An Error too: what was to be saved must not stand there as if it still might be.
                 Log.problem(Happening.NOT_SAVED, e);
                 held.screen.execute(() -> {
-                    tell(e);
+                    messages.tell(e);
                     done.completeExceptionally(e);
                 });
             }
@@ -183,7 +171,7 @@ public final class Desk implements AutoCloseable {
         held.lexicon.set(extended.lexicon().shownIn(held.school.get()));
         extended.problems().stream()
                 .findFirst()
-                .ifPresent(problem -> fail("One of this library\u2019s own words cannot be used. " + problem));
+                .ifPresent(problem -> messages.fail("One of this library\u2019s own words cannot be used. " + problem));
     }
 
     private void take(Contents now) {
@@ -191,15 +179,6 @@ public final class Desk implements AutoCloseable {
             learnWords(now);
         }
         held.contents.set(now);
-    }
-
-    /** After an undo the study in force may have another name, or be gone. */
-    private void show(Contents old, Contents now) {
-        contents.set(now);
-        if (!now.studies().equals(old.studies())) {
-            Optional<Study> kept = study.get().flatMap(before -> now.study(before.id()));
-            study.set(kept.isPresent() ? kept : now.studies().stream().findFirst());
-        }
     }
 
     /** Reads again what another process wrote; only a read-only desk ever sees such a thing. */
@@ -218,30 +197,6 @@ public final class Desk implements AutoCloseable {
         });
     }
 
-    /** Shows one plain sentence at the foot of the window, for as long as it takes to read. */
-    public void say(String sentence) {
-        messages.say(sentence);
-    }
-
-    /** Says that something could not be done: it stays until it was read. */
-    public void fail(String sentence) {
-        Log.note(Happening.TOLD);
-        messages.fail(sentence);
-    }
-
-    /** The same, of what was thrown. */
-    public void fail(Throwable problem) {
-        Log.problem(Happening.NOT_DONE, problem);
-        tell(problem);
-    }
-
-    private void tell(Throwable problem) {
-        messages.fail(
-                problem.getMessage() == null
-                        ? "Something unexpected happened. What was shown as saved is safe."
-                        : problem.getMessage());
-    }
-
     /** {@return whether only the headers of the bouts are known yet} Then no bout may be shown, counted or given away. */
     public ReadOnlyBooleanProperty arrivingProperty() {
         return held.arriving.getReadOnlyProperty();
@@ -250,47 +205,6 @@ public final class Desk implements AutoCloseable {
     /** {@return why nothing can be shown or changed beyond the headers: the rest is being read, or could not be; empty for most} */
     public Optional<String> closed() {
         return held.closed;
-    }
-
-    /** Goes to Tag, at that bout and moment; as soon as it is read. */
-    public void show(Spot wanted) {
-        if (held.arriving.get()) {
-            this.wanted = Optional.of(wanted);
-            say("The bout opens as soon as it is read.");
-            return;
-        }
-        this.wanted = Optional.empty();
-        spot.set(Optional.of(wanted));
-        place.set(Place.TAG);
-    }
-
-    /** {@return of bouts that changed what may be said of an athlete of the study: whose dossier tells it, by the bout’s id} */
-    public ObservableMap<String, String> news() {
-        return news;
-    }
-
-    /** Opens the dossier of that athlete. */
-    public void showDossier(String athlete) {
-        dossierOf.set(Optional.of(athlete));
-        place.set(Place.DOSSIER);
-        dossierOf.set(Optional.empty());
-    }
-
-    /** {@return whose dossier is asked for; empty once it was heard} */
-    public ObjectProperty<Optional<String>> dossierOfProperty() {
-        return dossierOf;
-    }
-
-    /** {@return the bouts of the study in force: those of any of its subjects; all bouts without a study} */
-    public List<Bout> boutsOfStudy() {
-        return study.get()
-                .map(found -> {
-                    List<String> names = subjects().stream().map(Athlete::name).toList();
-                    return contents().bouts().stream()
-                            .filter(bout -> found.looksAt(bout, names))
-                            .toList();
-                })
-                .orElse(contents().bouts());
     }
 
     /** {@return those contents worked out, for counting; shared by all places and windows} Off the interface thread: the first time it is long. */
@@ -306,28 +220,6 @@ public final class Desk implements AutoCloseable {
                             return true;
                         },
                         kept -> {});
-    }
-
-    /** {@return the athletes under study, the one looked at first in front} */
-    public List<Athlete> subjects() {
-        return study.get()
-                .map(found -> found.subjects().stream()
-                        .flatMap(id -> contents().athlete(id).stream())
-                        .toList())
-                .orElse(List.of());
-    }
-
-    /** {@return our athlete, in a camp} */
-    public Optional<Athlete> ours() {
-        return study.get().flatMap(Study::camp).flatMap(camp -> contents().athlete(camp.ours()));
-    }
-
-    /** {@return who in this bout is under study: the first subject in it, else seat A} */
-    public farglass.core.bout.Seat studied(Bout bout) {
-        return subjects().stream()
-                .flatMap(subject -> bout.header().seatOf(subject.name()).stream())
-                .findFirst()
-                .orElse(farglass.core.bout.Seat.A);
     }
 
     public Library library() {
@@ -361,16 +253,14 @@ public final class Desk implements AutoCloseable {
         return contents.get();
     }
 
-    public ObjectProperty<Optional<Study>> studyProperty() {
+    /** {@return whom this window looks at} */
+    public StudyInForce study() {
         return study;
     }
 
-    public ObjectProperty<Place> placeProperty() {
-        return place;
-    }
-
-    public ObjectProperty<Optional<Spot>> spotProperty() {
-        return spot;
+    /** {@return which place of this window is shown} */
+    public Navigation navigation() {
+        return navigation;
     }
 
     /** {@return what this window has told} */

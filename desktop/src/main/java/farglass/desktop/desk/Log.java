@@ -21,11 +21,9 @@ import org.slf4j.LoggerFactory;
  * of a few happenings, numbers, and where in the program something was thrown. No words can be noted, so no athlete's name is in it.
  */
 public final class Log {
-    static final String NAME = "farglass";
-
-    private static final Logger LOGGER = LoggerFactory.getLogger(NAME);
+    private static final Logger LOGGER = LoggerFactory.getLogger(LogLine.LOGGER_NAME);
     /** Held, so that what is set on it is not lost with it: whoever starts us in a terminal need not read along. */
-    private static final java.util.logging.Logger OURS = java.util.logging.Logger.getLogger(NAME);
+    private static final java.util.logging.Logger OURS = java.util.logging.Logger.getLogger(LogLine.LOGGER_NAME);
 
     private static final int BYTES = 300_000;
     private static final int FILES = 3;

@@ -14,6 +14,9 @@ import java.util.logging.LogRecord;
 final class LogLine extends Formatter {
     private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("uuuu-MM-dd HH:mm:ss.SSS'Z'", Locale.ROOT)
             .withZone(ZoneOffset.UTC);
+    /** Our own logger; what others say goes by their names alone, since nobody knows what they put into their words. */
+    static final String LOGGER_NAME = "farglass";
+
     private static final int MOST_FRAMES = 40;
     private static final int MOST_CAUSES = 5;
 
@@ -24,7 +27,7 @@ final class LogLine extends Formatter {
                 .append(noted.getLevel().getName())
                 .append(' ')
                 .append(
-                        Log.NAME.equals(noted.getLoggerName())
+                        LOGGER_NAME.equals(noted.getLoggerName())
                                 ? noted.getMessage()
                                 : "said by " + noted.getLoggerName())
                 .append(System.lineSeparator());

@@ -35,11 +35,32 @@ public final class Messages {
         this.clock = clock;
     }
 
-    void say(String words) {
+    /** Tells one plain sentence, for as long as it takes to read. */
+    public void say(String words) {
         tell(new Message(clock.instant(), words, false));
     }
 
-    void fail(String words) {
+    /** Tells that something could not be done: it stays until it was read. */
+    public void fail(String words) {
+        Log.note(Happening.TOLD);
+        keep(words);
+    }
+
+    /** The same, of what was thrown. */
+    public void fail(Throwable problem) {
+        Log.problem(Happening.NOT_DONE, problem);
+        tell(problem);
+    }
+
+    /** The same, where the log knows already. */
+    void tell(Throwable problem) {
+        keep(
+                problem.getMessage() == null
+                        ? "Something unexpected happened. What was shown as saved is safe."
+                        : problem.getMessage());
+    }
+
+    private void keep(String words) {
         Message message = new Message(clock.instant(), words, true);
         unread.add(message);
         tell(message);

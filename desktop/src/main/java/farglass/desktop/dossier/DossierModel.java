@@ -26,6 +26,7 @@ import farglass.core.study.Study;
 import farglass.core.study.Weighing;
 import farglass.desktop.desk.Desk;
 import farglass.desktop.desk.Place;
+import farglass.desktop.desk.Spot;
 import farglass.desktop.desk.Work;
 import farglass.library.Contents;
 import java.nio.file.Path;
@@ -111,18 +112,18 @@ public final class DossierModel {
             countAheadAtShelf();
         });
         desk.lexiconProperty().addListener((property, old, words) -> outdate());
-        desk.studyProperty().addListener(change -> {
+        desk.study().property().addListener(change -> {
             chooseAthletes();
             outdate();
         });
-        desk.placeProperty().addListener((property, was, is) -> {
+        desk.navigation().placeProperty().addListener((property, was, is) -> {
             if (isOfferOld && isLookedAt()) {
                 chooseAthletes();
             }
             refresh();
             countAheadAtShelf();
         });
-        desk.dossierOfProperty().addListener((property, was, asked) -> asked.ifPresent(this::lookAt));
+        desk.navigation().dossierOfProperty().addListener((property, was, asked) -> asked.ifPresent(this::lookAt));
         athlete.addListener(change -> {
             beside.set(Optional.empty());
             outdate();
@@ -139,12 +140,12 @@ public final class DossierModel {
     }
 
     private boolean isLookedAt() {
-        Place place = desk.placeProperty().get();
+        Place place = desk.navigation().placeProperty().get();
         return place == Place.SHELF || place == Place.DOSSIER;
     }
 
     private void countAheadAtShelf() {
-        if (desk.placeProperty().get() == Place.SHELF) {
+        if (desk.navigation().placeProperty().get() == Place.SHELF) {
             countAhead();
         }
     }
@@ -152,8 +153,8 @@ public final class DossierModel {
     /** Without a study those are offered of whom there is most film; who was looked at stays. */
     private void chooseAthletes() {
         isOfferOld = false;
-        List<Athlete> known = new ArrayList<>(desk.subjects());
-        desk.ours().filter(ours -> !known.contains(ours)).ifPresent(known::add);
+        List<Athlete> known = new ArrayList<>(desk.study().subjects());
+        desk.study().ours().filter(ours -> !known.contains(ours)).ifPresent(known::add);
         List<Athlete> offered = known.isEmpty() ? choices.mostSeen() : known;
         if (!offered.equals(athletes)) {
             Optional<Athlete> kept = athlete.get().filter(offered::contains);
@@ -185,8 +186,8 @@ public final class DossierModel {
                             return pages.news(names, desk.corpus(contents), cancelled);
                         },
                         found -> {
-                            desk.news().clear();
-                            desk.news().putAll(found);
+                            desk.study().news().clear();
+                            desk.study().news().putAll(found);
                             desk.keepSums();
                         }));
     }
@@ -209,7 +210,7 @@ public final class DossierModel {
 
     /** Computes only while it is looked at; a newer question stops an older one. */
     private void refresh() {
-        if (!stale || desk.placeProperty().get() != Place.DOSSIER) {
+        if (!stale || desk.navigation().placeProperty().get() != Place.DOSSIER) {
             return;
         }
         stale = false;
@@ -223,8 +224,8 @@ public final class DossierModel {
         }
         String name = athlete.get().get().name();
         Contents contents = desk.contents();
-        Scope scope =
-                lens.get().scope(desk.studyProperty().get().map(Study::weighing).orElse(Weighing.ALIKE), lastDay());
+        Scope scope = lens.get()
+                .scope(desk.study().property().get().map(Study::weighing).orElse(Weighing.ALIKE), lastDay());
         Optional<Beside> other = beside.get();
         if (page.get().filter(shown -> !shown.athlete().equals(name)).isPresent()) {
             // Nobody's numbers stand under another's name, not even until hers are there.
@@ -237,7 +238,7 @@ public final class DossierModel {
                         "Counting " + name,
                         (progress, cancelled) ->
                                 computed(name, desk.corpus(contents), scope, other, progress, cancelled),
-                        Work.Listener.of(this::show, desk::fail, () -> {
+                        Work.Listener.of(this::show, desk.messages()::fail, () -> {
                             counted.set(false);
                             showNothing();
                         }));
@@ -379,7 +380,7 @@ public final class DossierModel {
                                         .map(technique ->
                                                 TechniqueListing.of(technique, whose, desk.corpus(contents), scope)))
                                 .orElseThrow(),
-                        Work.Listener.of(this::showPage, desk::fail, () -> {}));
+                        Work.Listener.of(this::showPage, desk.messages()::fail, () -> {}));
     }
 
     private void showPage(Listing page) {
@@ -493,12 +494,13 @@ public final class DossierModel {
 
     /** Opens the film at that moment. */
     public void open(Sight sight) {
-        desk.show(new Desk.Spot(sight.evidence().bout(), sight.evidence().moment()));
+        desk.navigation()
+                .show(new Spot(sight.evidence().bout(), sight.evidence().moment()));
     }
 
     /** Opens that bout in Tag. */
     void openBout(String bout) {
-        desk.show(new Desk.Spot(bout, Optional.empty()));
+        desk.navigation().show(new Spot(bout, Optional.empty()));
     }
 
     public ObservableList<Athlete> athletes() {

@@ -37,8 +37,8 @@ record DossierPaper(DossierModel model) {
                             }
                             return file;
                         },
-                        written -> desk().say("Wrote %s.".formatted(written)),
-                        desk()::fail);
+                        written -> desk().messages().say("Wrote %s.".formatted(written)),
+                        desk().messages()::fail);
     }
 
     /** Writes every figure of the page as a table. */
@@ -51,8 +51,8 @@ record DossierPaper(DossierModel model) {
                                     .write(unfinished -> Files.writeString(unfinished, FigureTable.csv(known)));
                             return file;
                         },
-                        written -> desk().say("Wrote %s.".formatted(written)),
-                        desk()::fail);
+                        written -> desk().messages().say("Wrote %s.".formatted(written)),
+                        desk().messages()::fail);
     }
 
     private Desk desk() {

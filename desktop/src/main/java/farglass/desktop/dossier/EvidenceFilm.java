@@ -47,7 +47,7 @@ final class EvidenceFilm extends StackPane {
                 stopAt = Long.MAX_VALUE;
             }
         });
-        desk.placeProperty().addListener((property, old, place) -> {
+        desk.navigation().placeProperty().addListener((property, old, place) -> {
             if (place != Place.DOSSIER) {
                 close();
             } else {

@@ -59,10 +59,11 @@ final class EvidenceReel {
             }
         }
         if (clips.isEmpty()) {
-            desk.say(
-                    missing == 0
-                            ? "None of these moments has a time on a film."
-                            : "The films of these moments are not where they were. Open one of the bouts in Tag: it asks where its film is now.");
+            desk.messages()
+                    .say(
+                            missing == 0
+                                    ? "None of these moments has a time on a film."
+                                    : "The films of these moments are not where they were. Open one of the bouts in Tag: it asks where its film is now.");
             return;
         }
         int gone = missing;
@@ -86,9 +87,10 @@ final class EvidenceReel {
                 .start(
                         "Cutting " + mp4.getFileName(),
                         (progress, cancelled) -> Reel.write(mp4, clips, progress, cancelled),
-                        length -> desk.say(
-                                "The reel of %d moments, %s long, was written to %s, with a playlist and captions beside it.%s"
-                                        .formatted(clips.size(), Times.seconds(length), mp4, without)),
-                        desk::fail);
+                        length -> desk.messages()
+                                .say(
+                                        "The reel of %d moments, %s long, was written to %s, with a playlist and captions beside it.%s"
+                                                .formatted(clips.size(), Times.seconds(length), mp4, without)),
+                        desk.messages()::fail);
     }
 }

@@ -188,7 +188,7 @@ final class EvidenceView extends VBox {
             return;
         }
         if (sight.get().evidence().moment().isEmpty()) {
-            model.desk().say("Here the whole bout counts, and no moment of it can be struck out.");
+            model.desk().messages().say("Here the whole bout counts, and no moment of it can be struck out.");
             return;
         }
         reason.clear();

@@ -69,6 +69,7 @@ final class KeptLenses extends HBox {
         lens.ifPresent(model.lensProperty()::set);
         if (lens.isEmpty()) {
             model.desk()
+                    .messages()
                     .say(
                             "The filters kept as \u201c%s\u201d are damaged and cannot be read. Set them anew and keep them under that name."
                                     .formatted(kept.name()));
@@ -91,6 +92,7 @@ final class KeptLenses extends HBox {
         Optional<String> text = model.lensProperty().get().text();
         if (called.isEmpty() || text.isEmpty()) {
             model.desk()
+                    .messages()
                     .say(
                             called.isEmpty()
                                     ? "Filters that are kept need a name."
@@ -106,7 +108,7 @@ final class KeptLenses extends HBox {
         try {
             settings.save();
         } catch (IOException e) {
-            model.desk().fail(e);
+            model.desk().messages().fail(e);
         }
         show();
     }

@@ -218,7 +218,7 @@ final class LensBar extends HBox {
                 whom.level().orElse(null),
                 belt -> ScopeWords.against(Against.ANYBODY.ranked(Optional.of(belt))),
                 belt -> change(lens.against(whom.ranked(other(whom.level(), belt))))));
-        Optional<String> ours = model.desk().ours().map(Athlete::name);
+        Optional<String> ours = model.desk().study().ours().map(Athlete::name);
         ours.filter(name -> !model.athleteProperty().get().map(Athlete::name).equals(Optional.of(name)))
                 .ifPresent(name -> items.addAll(LensWord.choices(
                         List.of(name),

@@ -111,7 +111,8 @@ final class LensChoices {
 
     /** {@return how the study in force weighs the bouts, in words} */
     String studysWeights() {
-        return desk.studyProperty()
+        return desk.study()
+                .property()
                 .get()
                 .map(study -> study.camp().isPresent() ? "as the camp does" : "as the study does")
                 .orElse("as they are");

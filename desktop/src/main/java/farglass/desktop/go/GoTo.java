@@ -16,6 +16,7 @@ import farglass.desktop.command.Commands;
 import farglass.desktop.command.Where;
 import farglass.desktop.desk.Desk;
 import farglass.desktop.desk.Place;
+import farglass.desktop.desk.Spot;
 import farglass.library.Contents;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -73,14 +74,12 @@ public final class GoTo {
                 .filter(command -> command.where().isOffered() && !command.id().equals(HERE))
                 .forEach(command -> targets.add(target(command, commands, uses.applyAsInt(command.id()))));
         contents.athletes()
-                .forEach(athlete -> targets.add(
-                        Target.of("Athlete", athlete.name(), "dossier", () -> desk.showDossier(athlete.name()))));
+                .forEach(athlete -> targets.add(Target.of("Athlete", athlete.name(), "dossier", () -> desk.navigation()
+                        .showDossier(athlete.name()))));
         contents.bouts()
-                .forEach(bout -> targets.add(Target.of(
-                        "Bout",
-                        words(bout.header()),
-                        "open in Tag",
-                        () -> desk.show(new Desk.Spot(bout.id(), Optional.empty())))));
+                .forEach(bout ->
+                        targets.add(Target.of("Bout", words(bout.header()), "open in Tag", () -> desk.navigation()
+                                .show(new Spot(bout.id(), Optional.empty())))));
         Stream.<Term>concat(lexicon.positions().stream(), lexicon.techniques().stream())
                 .forEach(term -> targets.add(Target.of(
                                 term instanceof Position ? "Position" : "Technique",
@@ -104,8 +103,8 @@ public final class GoTo {
 
     private void goAndDo(Command command, Commands commands) {
         place(command.where())
-                .filter(place -> place != desk.placeProperty().get())
-                .ifPresent(desk.placeProperty()::set);
+                .filter(place -> place != desk.navigation().placeProperty().get())
+                .ifPresent(desk.navigation().placeProperty()::set);
         commands.run(command);
     }
 
@@ -205,11 +204,8 @@ public final class GoTo {
                         moment.atMicros().isPresent()
                                 ? "  " + Times.tenths(moment.atMicros().getAsLong())
                                 : "");
-        return Target.of(
-                        "Moment",
-                        Phrase.told(moment, bout, lexicon),
-                        where,
-                        () -> desk.show(new Desk.Spot(bout.id(), Optional.of(moment.id()))))
+        return Target.of("Moment", Phrase.told(moment, bout, lexicon), where, () -> desk.navigation()
+                        .show(new Spot(bout.id(), Optional.of(moment.id()))))
                 .weighing(openBout.equals(Optional.of(bout.id())) ? OF_A_MOMENT_HERE : OF_A_MOMENT);
     }
 

@@ -54,7 +54,7 @@ public final class LexiconModel {
         kind.addListener(change -> find());
         desk.contentsProperty().addListener(change -> outdate());
         desk.lexiconProperty().addListener((property, old, words) -> outdate());
-        desk.placeProperty().addListener(change -> refresh());
+        desk.navigation().placeProperty().addListener(change -> refresh());
         find();
         refresh();
     }
@@ -66,7 +66,7 @@ public final class LexiconModel {
 
     /** Counts only while it is looked at. */
     private void refresh() {
-        if (!stale || desk.placeProperty().get() != Place.LEXICON) {
+        if (!stale || desk.navigation().placeProperty().get() != Place.LEXICON) {
             return;
         }
         stale = false;
@@ -79,7 +79,7 @@ public final class LexiconModel {
                         this,
                         "Counting words",
                         (progress, cancelled) -> WordCounts.of(contents.bouts(), cancelled),
-                        Work.Listener.of(this::show, desk::fail, () -> stale = true));
+                        Work.Listener.of(this::show, desk.messages()::fail, () -> stale = true));
     }
 
     private void show(WordCounts found) {
@@ -182,7 +182,7 @@ public final class LexiconModel {
         desk.change("Add " + term.label() + " to the lexicon", word(term.key(), Optional.of(stanza)))
                 .thenAccept(act -> {
                     chosen.set(lexicon().term(term.key()));
-                    desk.say(term.label() + " is now a word of this library.");
+                    desk.messages().say(term.label() + " is now a word of this library.");
                 });
         return "";
     }
@@ -298,8 +298,8 @@ public final class LexiconModel {
         }
         int count = moments;
         gone.ifPresent(key -> changes.add(word(key, Optional.empty())));
-        desk.change(what, changes)
-                .thenAccept(act -> desk.say("%s: %d moments changed. Ctrl+Z takes it back.".formatted(what, count)));
+        desk.change(what, changes).thenAccept(act -> desk.messages()
+                .say("%s: %d moments changed. Ctrl+Z takes it back.".formatted(what, count)));
     }
 
     public StringProperty searchProperty() {

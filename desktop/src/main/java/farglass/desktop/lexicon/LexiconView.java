@@ -137,7 +137,9 @@ public final class LexiconView extends BorderPane {
         try {
             settings.save();
         } catch (IOException e) {
-            model.desk().fail("This holds until you close the window; it could not be written: " + e.getMessage());
+            model.desk()
+                    .messages()
+                    .fail("This holds until you close the window; it could not be written: " + e.getMessage());
         }
     }
 
@@ -286,7 +288,7 @@ public final class LexiconView extends BorderPane {
     private void remove() {
         String wrong = model.remove(chosen());
         if (!wrong.isEmpty()) {
-            model.desk().say(wrong);
+            model.desk().messages().say(wrong);
         }
     }
 

@@ -12,6 +12,7 @@ import farglass.core.study.Athlete;
 import farglass.core.study.Study;
 import farglass.desktop.desk.Desk;
 import farglass.desktop.desk.Place;
+import farglass.desktop.desk.Spot;
 import farglass.desktop.desk.Work;
 import farglass.library.Contents;
 import farglass.library.Library;
@@ -43,22 +44,22 @@ public final class PlanModel {
         this.desk = desk;
         desk.contentsProperty().addListener(change -> outdate());
         desk.lexiconProperty().addListener((property, old, words) -> outdate());
-        desk.studyProperty().addListener(change -> {
+        desk.study().property().addListener(change -> {
             chooseOpponents();
             outdate();
         });
-        desk.placeProperty().addListener(change -> refresh());
+        desk.navigation().placeProperty().addListener(change -> refresh());
         opponent.addListener(change -> outdate());
         chooseOpponents();
     }
 
     private void chooseOpponents() {
-        opponents.setAll(camp().isPresent() ? desk.subjects() : List.of());
+        opponents.setAll(camp().isPresent() ? desk.study().subjects() : List.of());
         opponent.set(opponents.stream().findFirst());
     }
 
     private Optional<Study> camp() {
-        return desk.studyProperty().get().filter(study -> study.camp().isPresent());
+        return desk.study().property().get().filter(study -> study.camp().isPresent());
     }
 
     private void outdate() {
@@ -67,7 +68,7 @@ public final class PlanModel {
     }
 
     private void refresh() {
-        if (!stale || desk.placeProperty().get() != Place.PLAN) {
+        if (!stale || desk.navigation().placeProperty().get() != Place.PLAN) {
             return;
         }
         stale = false;
@@ -103,7 +104,7 @@ public final class PlanModel {
                                     attacked.setAll(usual.attacked());
                                     dangers.setAll(usual.dangers());
                                 },
-                                desk::fail,
+                                desk.messages()::fail,
                                 this::showNoAnswers));
     }
 
@@ -202,7 +203,7 @@ public final class PlanModel {
             desk.change(what, new Change.OfPlan(before, changed)).whenComplete((act, problem) -> {
                 pending--;
                 if (problem == null) {
-                    desk.say(what + ": saved.");
+                    desk.messages().say(what + ": saved.");
                 }
                 // What could not be saved must not stand there as if it were, and what others wrote shows now.
                 outdate();
@@ -216,7 +217,7 @@ public final class PlanModel {
                 .map(against -> new CornerCard(
                         found,
                         study,
-                        desk.ours().map(Athlete::name).orElse("Our athlete"),
+                        desk.study().ours().map(Athlete::name).orElse("Our athlete"),
                         against.name(),
                         desk.lexicon()))));
     }
@@ -229,7 +230,7 @@ public final class PlanModel {
     }
 
     void look(UsualAnswers.Sight sight) {
-        desk.show(new Desk.Spot(sight.bout(), Optional.of(sight.moment())));
+        desk.navigation().show(new Spot(sight.bout(), Optional.of(sight.moment())));
     }
 
     Desk desk() {

@@ -275,10 +275,11 @@ public final class PlanView extends BorderPane {
                                                     writing.accept(card, Destination.chosen(target));
                                                     return target;
                                                 },
-                                                written ->
-                                                        model.desk().say("The corner card was written to " + written),
-                                                model.desk()::fail)),
-                        () -> model.desk().say("A corner card needs a camp with an opponent."));
+                                                written -> model.desk()
+                                                        .messages()
+                                                        .say("The corner card was written to " + written),
+                                                model.desk().messages()::fail)),
+                        () -> model.desk().messages().say("A corner card needs a camp with an opponent."));
     }
 
     public void begin() {

@@ -38,9 +38,10 @@ final class ExportPage {
                                         BoutExport.write(bout, Destination.chosen(target), chosen, whole);
                                         return target;
                                     },
-                                    written -> desk.say("%s was written, %s."
-                                            .formatted(written, whole ? "a full copy" : "for sharing")),
-                                    desk::fail));
+                                    written -> desk.messages()
+                                            .say("%s was written, %s."
+                                                    .formatted(written, whole ? "a full copy" : "for sharing")),
+                                    desk.messages()::fail));
             return "";
         });
     }

@@ -13,6 +13,7 @@ import farglass.core.rules.Rulesets;
 import farglass.core.study.Athlete;
 import farglass.desktop.desk.Choosers;
 import farglass.desktop.desk.Desk;
+import farglass.desktop.desk.Spot;
 import farglass.desktop.parts.Sheet;
 import farglass.desktop.parts.Sheets;
 import farglass.film.Film;
@@ -70,9 +71,10 @@ public final class Intake {
         } else if (!films.isEmpty()) {
             fromFilm(films.get(0));
         } else if (!files.isEmpty()) {
-            desk.say(
-                    "Nothing was taken in: %s is neither a film (%s) nor a bout file (.bout, .json) nor a table (.csv)."
-                            .formatted(files.get(0).getFileName(), String.join(", ", Films.VIDEO_ENDINGS)));
+            desk.messages()
+                    .say(
+                            "Nothing was taken in: %s is neither a film (%s) nor a bout file (.bout, .json) nor a table (.csv)."
+                                    .formatted(files.get(0).getFileName(), String.join(", ", Films.VIDEO_ENDINGS)));
         }
     }
 
@@ -96,7 +98,7 @@ public final class Intake {
                             return film;
                         },
                         whole -> edit("New bout from " + film.getFileName(), fresh(header), true),
-                        desk::fail);
+                        desk.messages()::fail);
     }
 
     /** Asks who meets in another bout of the same video, which begins at an instant of it. */
@@ -128,7 +130,7 @@ public final class Intake {
     }
 
     private Header fresh() {
-        List<Athlete> subjects = desk.subjects();
+        List<Athlete> subjects = desk.study().subjects();
         String a = subjects.isEmpty() ? "unknown" : subjects.get(0).name();
         return Header.between(Contestant.named(a), Contestant.named("unknown"));
     }
@@ -172,7 +174,7 @@ public final class Intake {
                                     : Optional.of(Films.open(film.get(), progress, cancelled));
                         },
                         opened -> opened.ifPresent(taker),
-                        desk::fail);
+                        desk.messages()::fail);
     }
 
     /** What is typed may be no path at all, or not yet. */
@@ -200,9 +202,9 @@ public final class Intake {
                         (fresh ? "Add the bout " : "Change the header of ") + names,
                         fresh ? Change.added(bout) : Change.of(before, bout))
                 .thenAccept(act -> {
-                    desk.say(names + (fresh ? " was added." : " was changed."));
+                    desk.messages().say(names + (fresh ? " was added." : " was changed."));
                     if (open) {
-                        desk.show(new Desk.Spot(bout.id(), Optional.empty()));
+                        desk.navigation().show(new Spot(bout.id(), Optional.empty()));
                     }
                 });
         return "";
@@ -226,8 +228,9 @@ public final class Intake {
                             sheets.lay(new Sheet("A bout from " + file.getFileName(), page)
                                     .with("Import", () -> page.model().importUnder(page.keptName())));
                         },
-                        problem -> desk.fail("Nothing was taken in from %s: %s."
-                                .formatted(file.getFileName(), problem.getMessage())));
+                        problem -> desk.messages()
+                                .fail("Nothing was taken in from %s: %s."
+                                        .formatted(file.getFileName(), problem.getMessage())));
     }
 
     /** Lays a bout open as text, to be changed whole. */
@@ -242,7 +245,8 @@ public final class Intake {
                     .formatted(
                             read.get().header().a().name(),
                             read.get().header().b().name());
-            desk.change(what, Change.of(bout, read.get())).thenAccept(act -> desk.say(what + ": saved."));
+            desk.change(what, Change.of(bout, read.get()))
+                    .thenAccept(act -> desk.messages().say(what + ": saved."));
             return "";
         }));
     }
@@ -258,7 +262,7 @@ public final class Intake {
                         "Reading %d bout files".formatted(files.size()),
                         (progress, cancelled) -> BoutImport.preview(files, desk.lexicon(), desk.library(), progress),
                         this::show,
-                        desk::fail);
+                        desk.messages()::fail);
     }
 
     private void show(BoutImport preview) {
@@ -287,8 +291,9 @@ public final class Intake {
                         "Importing %d bouts".formatted(named.items().size()),
                         (progress, cancelled) -> desk.submit(() -> named.into(desk.library(), progress, cancelled), "")
                                 .get(),
-                        act -> desk.say("%d bouts were imported. Ctrl+Z takes them out again."
-                                .formatted(named.items().size())),
+                        act -> desk.messages()
+                                .say("%d bouts were imported. Ctrl+Z takes them out again."
+                                        .formatted(named.items().size())),
                         // The desk has told already what the library said.
                         problem -> {});
     }

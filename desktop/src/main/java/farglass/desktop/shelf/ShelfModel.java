@@ -8,6 +8,7 @@ import farglass.core.state.Counting;
 import farglass.core.study.Athlete;
 import farglass.desktop.desk.Desk;
 import farglass.desktop.desk.Place;
+import farglass.desktop.desk.Spot;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -34,9 +35,9 @@ public final class ShelfModel {
         this.desk = desk;
         desk.contentsProperty().addListener(change -> outdate());
         desk.lexiconProperty().addListener((property, old, words) -> outdate());
-        desk.studyProperty().addListener(change -> outdate());
-        desk.placeProperty().addListener(change -> refresh());
-        desk.news().addListener((MapChangeListener<String, String>) change -> outdate());
+        desk.study().property().addListener(change -> outdate());
+        desk.navigation().placeProperty().addListener(change -> refresh());
+        desk.study().news().addListener((MapChangeListener<String, String>) change -> outdate());
         refresh();
     }
 
@@ -47,7 +48,7 @@ public final class ShelfModel {
 
     /** Only while it is looked at; of a bout that is as it was, the row is, too. */
     private void refresh() {
-        if (!stale || desk.placeProperty().get() != Place.SHELF) {
+        if (!stale || desk.navigation().placeProperty().get() != Place.SHELF) {
             return;
         }
         stale = false;
@@ -58,7 +59,7 @@ public final class ShelfModel {
         }
         wordsOf = lexicon;
         wereArriving = arriving;
-        List<ShelfRow> now = desk.boutsOfStudy().stream()
+        List<ShelfRow> now = desk.study().bouts().stream()
                 .map(bout -> row(bout, lexicon, arriving))
                 .sorted(Comparator.comparing(
                                 (ShelfRow row) -> row.bout().header().date().orElse(java.time.LocalDate.MIN))
@@ -69,8 +70,8 @@ public final class ShelfModel {
     }
 
     private ShelfRow row(Bout bout, Lexicon lexicon, boolean arriving) {
-        Seat studied = desk.studied(bout);
-        boolean news = desk.news().containsKey(bout.id());
+        Seat studied = desk.study().studied(bout);
+        boolean news = desk.study().news().containsKey(bout.id());
         ShelfRow before = known.get(bout.id());
         if (before != null && before.bout() == bout && before.studied() == studied && before.news() == news) {
             return before;
@@ -81,7 +82,7 @@ public final class ShelfModel {
     }
 
     private String summary(List<ShelfRow> all) {
-        String perSubject = desk.subjects().stream()
+        String perSubject = desk.study().subjects().stream()
                 .map(subject -> seen(subject, all))
                 .flatMap(Optional::stream)
                 .collect(Collectors.joining(".   "));
@@ -123,27 +124,31 @@ public final class ShelfModel {
 
     /** Opens the dossier that tells what the bout changed. */
     void openNews(Bout bout) {
-        String whose = desk.news().get(bout.id());
+        String whose = desk.study().news().get(bout.id());
         if (whose == null) {
-            desk.say(
-                    "This bout changed nothing that may be said of an athlete of the study, or is not their last one.");
+            desk.messages()
+                    .say(
+                            "This bout changed nothing that may be said of an athlete of the study, or is not their last one.");
         } else {
-            desk.showDossier(whose);
+            desk.navigation().showDossier(whose);
         }
     }
 
     void open(Bout bout) {
-        desk.show(new Desk.Spot(bout.id(), Optional.empty()));
+        desk.navigation().show(new Spot(bout.id(), Optional.empty()));
     }
 
     /** Says that the story of the bout was watched from its first to its last moment, so that it counts. */
     void declareWatched(Bout bout) {
         if (Counting.standing(bout) != Counting.Standing.NOT_WATCHED) {
-            desk.say("This bout needs no such word: " + Counting.sentence(bout).orElse("it counts already."));
+            desk.messages()
+                    .say("This bout needs no such word: "
+                            + Counting.sentence(bout).orElse("it counts already."));
             return;
         }
         desk.change("Watched from first to last moment", Change.of(bout, Counting.declared(bout)))
-                .thenAccept(act -> desk.say("It counts now, from its first to its last moment. Ctrl+Z takes it back."));
+                .thenAccept(act ->
+                        desk.messages().say("It counts now, from its first to its last moment. Ctrl+Z takes it back."));
     }
 
     void remove(Bout bout) {
@@ -153,7 +158,7 @@ public final class ShelfModel {
                                         bout.header().a().name(),
                                         bout.header().b().name()),
                         Change.removed(bout))
-                .thenAccept(act -> desk.say("The bout was removed. Ctrl+Z brings it back."));
+                .thenAccept(act -> desk.messages().say("The bout was removed. Ctrl+Z brings it back."));
     }
 
     Desk desk() {

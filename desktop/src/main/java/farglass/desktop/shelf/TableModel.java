@@ -78,7 +78,7 @@ final class TableModel {
                         (progress, cancelled) -> TableImport.preview(table, now, id, header, lexicon()),
                         Work.Listener.of(
                                 result -> preview.set(Optional.of(result)),
-                                desk::fail,
+                                desk.messages()::fail,
                                 () -> preview.set(Optional.empty())));
     }
 
@@ -180,7 +180,7 @@ final class TableModel {
                     text));
         }
         desk.change(what, changes)
-                .thenAccept(act -> desk.say(what + ": done. Edit its header for event, date and rules."));
+                .thenAccept(act -> desk.messages().say(what + ": done. Edit its header for event, date and rules."));
         return "";
     }
 

@@ -143,12 +143,12 @@ final class TablePage extends VBox {
                         .map(Term::label)
                         .map(near -> "means: " + near + "?")
                         .orElse("means nothing known"));
-        means.setOnAction(event -> model.desk().say(model.meaning(unknown.word(), means.getText())));
+        means.setOnAction(event -> model.desk().messages().say(model.meaning(unknown.word(), means.getText())));
         means.focusedProperty().addListener((property, was, is) -> {
             if (!is && !means.getText().isBlank()) {
                 String wrong = model.meaning(unknown.word(), means.getText());
                 if (!wrong.isEmpty()) {
-                    model.desk().say(wrong);
+                    model.desk().messages().say(wrong);
                 }
             }
         });

@@ -19,14 +19,14 @@ import javafx.scene.control.ListView;
 import javafx.scene.layout.VBox;
 
 /** Sheets about the library file itself: backups, and what to do with a damaged one. */
-final class LibrarySheets {
+public final class LibrarySheets {
     private static final int MOST_NAMED = 4;
 
     private static final DateTimeFormatter MADE = DateTimeFormatter.ofPattern("d MMMM yyyy, HH:mm", Locale.ENGLISH);
 
     private LibrarySheets() {}
 
-    static Sheet backups(Desk desk, Workbench workbench) {
+    static Sheet backups(Desk desk, Libraries libraries) {
         Backups backups = desk.library().backups();
         Path path = desk.library().path();
         ListView<Backups.Backup> list = list(backups.list());
@@ -40,34 +40,35 @@ final class LibrarySheets {
                     .start(
                             "Making a backup",
                             (progress, cancelled) -> backups.make(desk.library()),
-                            made -> desk.say("A backup was made: " + made.path().getFileName()),
-                            desk::fail);
+                            made -> desk.messages()
+                                    .say("A backup was made: " + made.path().getFileName()),
+                            desk.messages()::fail);
             return "";
         });
         if (!list.getItems().isEmpty()) {
-            sheet.with("Restore the chosen one", () -> restore(list, backups, path, workbench));
+            sheet.with("Restore the chosen one", () -> restore(list, backups, path, libraries));
         }
         return sheet;
     }
 
-    private static String restore(ListView<Backups.Backup> list, Backups backups, Path path, Workbench workbench) {
+    private static String restore(ListView<Backups.Backup> list, Backups backups, Path path, Libraries libraries) {
         Backups.Backup chosen = list.getSelectionModel().getSelectedItem();
         if (chosen == null) {
             return "Choose a backup in the list first.";
         }
-        workbench.closeLibrary();
+        libraries.closeLibrary();
         try {
             Path aside = backups.restore(chosen);
-            workbench.open(path, "Restored. What was there before is kept as " + aside.getFileName());
+            libraries.open(path, "Restored. What was there before is kept as " + aside.getFileName());
             return "";
         } catch (LibraryException e) {
-            workbench.tell(e.getMessage());
+            libraries.tell(e.getMessage());
             return "";
         }
     }
 
     /** {@return what is left out of an open library because it cannot be believed; empty if nothing is} */
-    static Optional<String> damageWords(List<Damage> damage) {
+    public static Optional<String> damageWords(List<Damage> damage) {
         if (damage.isEmpty()) {
             return Optional.empty();
         }
@@ -77,7 +78,7 @@ final class LibrarySheets {
     }
 
     /** {@return what a recovery came to} */
-    static String words(Recovery.Report report) {
+    public static String words(Recovery.Report report) {
         String lost = report.lost().isEmpty()
                 ? "Nothing is missing: every bout is as it was written."
                 : report.lost().stream().limit(MOST_NAMED).collect(Collectors.joining(" "))
@@ -96,17 +97,17 @@ final class LibrarySheets {
                         report.kept().getFileName());
     }
 
-    static Sheet damaged(Path path, String message, Backups backups, Workbench workbench) {
+    public static Sheet damaged(Path path, String message, Backups backups, Libraries libraries) {
         ListView<Backups.Backup> list = list(backups.list());
         VBox content = new VBox(10, words(message));
         Sheet sheet = new Sheet("This library is damaged", content);
         sheet.with("Recover what is whole", () -> {
-            workbench.recover(path);
+            libraries.recover(path);
             return "";
         });
         if (!list.getItems().isEmpty()) {
             content.getChildren().addAll(words("Or restore one of these backups:"), list);
-            sheet.with("Restore the chosen one", () -> restore(list, backups, path, workbench));
+            sheet.with("Restore the chosen one", () -> restore(list, backups, path, libraries));
         }
         return sheet;
     }

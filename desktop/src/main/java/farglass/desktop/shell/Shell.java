@@ -78,26 +78,27 @@ public final class Shell extends StackPane implements AutoCloseable {
     private final Map<Place, ToggleButton> names = new EnumMap<>(Place.class);
     private final Timeline following = new Timeline(new KeyFrame(Duration.seconds(1), event -> follow()));
 
-    Shell(Desk desk, Workbench workbench, Settings settings, Choosers choosers, ObservableValue<Palette> palette) {
+    public Shell(
+            Desk desk, Libraries libraries, Settings settings, Choosers choosers, ObservableValue<Palette> palette) {
         this.desk = desk;
         this.settings = settings;
-        this.commands = new Commands(desk::say, done -> settings.used(done.id()));
+        this.commands = new Commands(desk.messages()::say, done -> settings.used(done.id()));
         desk.schoolProperty().bind(settings.schoolProperty());
         this.player = new Player(filmThread, Platform::runLater);
-        this.studySwitch = new StudySwitch(desk, workbench.clock());
-        this.intake = new Intake(desk, sheets, choosers, workbench::rulesets);
+        this.studySwitch = new StudySwitch(desk, libraries.clock());
+        this.intake = new Intake(desk, sheets, choosers, libraries::rulesets);
         this.tag = new TagModel(desk, player, settings);
         this.lexicon = new LexiconModel(desk);
         this.plan = new PlanModel(desk);
-        LibraryErrands errands = new LibraryErrands(desk, workbench, settings, choosers, sheets, tag, commands);
+        LibraryActions errands = new LibraryActions(desk, libraries, settings, choosers, sheets, tag, commands);
         commands.add(new WindowCommands(desk, sheets, intake, tag, errands)
                 .all(this::isTyping, () -> FocusBack.open(studySwitch), this::goTo));
         ShelfView shelf = new ShelfView(commands, new ShelfModel(desk), intake, palette);
         this.tagView = new TagView(
                 commands,
                 tag,
-                workbench::rulesets,
-                new TagErrands(desk, settings, choosers, sheets, intake, lexicon, palette),
+                libraries::rulesets,
+                new TagSheets(desk, settings, choosers, sheets, intake, lexicon, palette),
                 settings,
                 palette);
         DossierView dossier = new DossierView(commands, new DossierModel(desk), settings, choosers, palette);
@@ -109,16 +110,17 @@ public final class Shell extends StackPane implements AutoCloseable {
         add(Place.PLAN, planView, planView::begin);
         add(Place.LEXICON, book, book::begin);
         getChildren().addAll(page, sheets);
-        sheets.setOtherwise(() -> beginnings.get(desk.placeProperty().get()).run());
+        sheets.setOtherwise(
+                () -> beginnings.get(desk.navigation().placeProperty().get()).run());
         LibraryMenu menu = new LibraryMenu(desk, commands);
         page.setTop(header(menu));
-        page.setBottom(new Foot(desk, this::showMessages));
+        page.setBottom(new Foot(desk, errands::messages));
         for (Node edge : List.of(page.getTop(), page.getBottom())) {
             edge.visibleProperty().bind(tagView.largeProperty().not());
             edge.managedProperty().bind(edge.visibleProperty());
         }
         page.getStyleClass().add("page");
-        desk.placeProperty().addListener(change -> show());
+        desk.navigation().placeProperty().addListener(change -> show());
         menu.disableProperty().bind(desk.arrivingProperty());
         desk.arrivingProperty().addListener(change -> Platform.runLater(this::show));
         addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
@@ -138,7 +140,7 @@ public final class Shell extends StackPane implements AutoCloseable {
         Label subtitle = new Label(studySwitch.subtitle());
         subtitle.getStyleClass().add("quiet");
         subtitle.setId("subtitle");
-        desk.studyProperty().addListener(change -> subtitle.setText(studySwitch.subtitle()));
+        desk.study().property().addListener(change -> subtitle.setText(studySwitch.subtitle()));
         desk.contentsProperty().addListener(change -> subtitle.setText(studySwitch.subtitle()));
         // Where letters are large, the names of the places stay whole and this line is cut.
         subtitle.setMinWidth(0);
@@ -157,7 +159,7 @@ public final class Shell extends StackPane implements AutoCloseable {
             name.setTooltip(new javafx.scene.control.Tooltip(place.key()));
             name.setOnAction(event -> {
                 name.setSelected(true);
-                desk.placeProperty().set(place);
+                desk.navigation().placeProperty().set(place);
             });
             names.put(place, name);
             header.getChildren().add(name);
@@ -173,12 +175,6 @@ public final class Shell extends StackPane implements AutoCloseable {
         return header;
     }
 
-    /** All that was told; what went wrong is read with it. */
-    void showMessages() {
-        sheets.lay(new Sheet("Messages", new MessagesPage(desk.messages())));
-        desk.messages().read();
-    }
-
     /** One box for everything one can go to or do. */
     private void goTo() {
         GoTo found = new GoTo(
@@ -187,7 +183,7 @@ public final class Shell extends StackPane implements AutoCloseable {
                 tag.open().bout().map(Bout::id),
                 settings::uses,
                 new GoTo.Ways(this::goToEntry, this::goToPlan));
-        GoToPage box = new GoToPage(found, desk.work(), desk::fail);
+        GoToPage box = new GoToPage(found, desk.work(), desk.messages()::fail);
         Sheet sheet = new Sheet("Go to", box).with("Go", box::go);
         box.setOnChosen(sheet::doIt);
         sheets.lay(sheet);
@@ -197,13 +193,13 @@ public final class Shell extends StackPane implements AutoCloseable {
         lexicon.searchProperty().set("");
         lexicon.kindProperty().set(Optional.empty());
         lexicon.chosenProperty().set(Optional.of(term));
-        desk.placeProperty().set(Place.LEXICON);
+        desk.navigation().placeProperty().set(Place.LEXICON);
     }
 
     private void goToPlan(Study study, Athlete opponent) {
-        desk.studyProperty().set(Optional.of(study));
+        desk.study().property().set(Optional.of(study));
         plan.opponentProperty().set(Optional.of(opponent));
-        desk.placeProperty().set(Place.PLAN);
+        desk.navigation().placeProperty().set(Place.PLAN);
     }
 
     private void pressed(KeyEvent event) {
@@ -217,8 +213,8 @@ public final class Shell extends StackPane implements AutoCloseable {
                 && !field.getText().isEmpty();
     }
 
-    void show() {
-        Place place = desk.placeProperty().get();
+    public void show() {
+        Place place = desk.navigation().placeProperty().get();
         names.forEach((each, name) -> name.setSelected(each == place));
         boolean waits = desk.arrivingProperty().get() && place != Place.SHELF;
         if (place != Place.TAG) {
@@ -243,7 +239,7 @@ public final class Shell extends StackPane implements AutoCloseable {
         return words;
     }
 
-    void begin() {
+    public void begin() {
         // The digit after F2 goes to the menu's own window: it must be taken from there.
         studySwitch.showingProperty().addListener((property, old, showing) -> {
             if (showing && !studySwitch.getItems().isEmpty()) {

@@ -41,7 +41,7 @@ final class StudySheets {
                 return wanted + " is in the library already.";
             }
             desk.change("Add " + wanted, Change.added(new Athlete(Library.newId(), wanted)))
-                    .thenAccept(act -> desk.say(wanted + " was added."));
+                    .thenAccept(act -> desk.messages().say(wanted + " was added."));
             return "";
         });
     }
@@ -173,8 +173,8 @@ final class StudySheets {
         Study study = new Study(id, wanted, ids, about.map(Term::key), camp.apply(athlete));
         changes.add(Change.added(study));
         desk.change("Begin " + wanted, changes).thenAccept(act -> {
-            desk.studyProperty().set(desk.contents().study(id));
-            desk.say(wanted + " is now in force.");
+            desk.study().property().set(desk.contents().study(id));
+            desk.messages().say(wanted + " is now in force.");
         });
         return "";
     }

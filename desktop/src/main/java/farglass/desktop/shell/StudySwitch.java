@@ -31,24 +31,24 @@ final class StudySwitch extends MenuButton {
         setId("study");
         FocusBack.after(this);
         setFocusTraversable(true);
-        desk.studyProperty().addListener(change -> refresh());
+        desk.study().property().addListener(change -> refresh());
         desk.contentsProperty().addListener(change -> refresh());
         refresh();
     }
 
     private void refresh() {
-        setText(desk.studyProperty().get().map(Study::name).orElse("All bouts"));
+        setText(desk.study().property().get().map(Study::name).orElse("All bouts"));
         getItems().clear();
         List<Study> studies = desk.contents().studies();
         for (int i = 0; i < studies.size(); i++) {
             Study study = studies.get(i);
             MenuItem item = new MenuItem("%d   %s%s".formatted(i + 1, study.name(), when(study)));
             item.setMnemonicParsing(false);
-            item.setOnAction(event -> desk.studyProperty().set(Optional.of(study)));
+            item.setOnAction(event -> desk.study().property().set(Optional.of(study)));
             getItems().add(item);
         }
         MenuItem all = new MenuItem("0   All bouts of the library");
-        all.setOnAction(event -> desk.studyProperty().set(Optional.empty()));
+        all.setOnAction(event -> desk.study().property().set(Optional.empty()));
         getItems().add(all);
     }
 
@@ -58,7 +58,8 @@ final class StudySwitch extends MenuButton {
 
     /** {@return the line under the name: what kind it is, and how long there is} */
     String subtitle() {
-        return desk.studyProperty()
+        return desk.study()
+                .property()
                 .get()
                 .map(study -> study.camp()
                         .map(camp -> "Camp for %s \u00b7 %s \u00b7 %s, %s \u00b7 %s"

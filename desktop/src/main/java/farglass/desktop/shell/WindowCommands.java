@@ -38,9 +38,9 @@ import java.util.stream.Stream;
 import javafx.scene.input.KeyCombination;
 
 /** What one does with the window and its library, in whatever place. */
-final class WindowCommands {
+public final class WindowCommands {
     /** Closes the window, whatever it shows; what was saved is on disk. */
-    static final Key CLOSE = Key.ctrl(Q);
+    public static final Key CLOSE = Key.ctrl(Q);
 
     private static final String OPEN_A_BOUT = "Open a bout in Tag first";
 
@@ -48,9 +48,9 @@ final class WindowCommands {
     private final Sheets sheets;
     private final Intake intake;
     private final TagModel tag;
-    private final LibraryErrands errands;
+    private final LibraryActions errands;
 
-    WindowCommands(Desk desk, Sheets sheets, Intake intake, TagModel tag, LibraryErrands errands) {
+    WindowCommands(Desk desk, Sheets sheets, Intake intake, TagModel tag, LibraryActions errands) {
         this.desk = desk;
         this.sheets = sheets;
         this.intake = intake;
@@ -90,7 +90,7 @@ final class WindowCommands {
                         place.label(),
                         Where.EVERYWHERE,
                         key)
-                .does(() -> desk.placeProperty().set(place));
+                .does(() -> desk.navigation().placeProperty().set(place));
     }
 
     private List<Command> undoing(BooleanSupplier isTyping) {

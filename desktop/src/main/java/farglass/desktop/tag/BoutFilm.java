@@ -78,13 +78,13 @@ public final class BoutFilm {
     /** @param then done once the film of that camera is on the screen */
     public void otherCamera(Runnable then) {
         if (cameras() < 2) {
-            desk.say("This bout has one film. A second camera is added in the header (Ctrl+E).");
+            desk.messages().say("This bout has one film. A second camera is added in the header (Ctrl+E).");
             return;
         }
         OptionalLong now = boutMicros();
         camera.set((camera.get() + 1) % cameras());
         openLink(now, then);
-        desk.say("Camera %d of %d.".formatted(camera.get() + 1, cameras()));
+        desk.messages().say("Camera %d of %d.".formatted(camera.get() + 1, cameras()));
     }
 
     /** Opens what the bout now names, unless it is open already. */
@@ -130,7 +130,7 @@ public final class BoutFilm {
                             @Override
                             public void failed(Exception problem) {
                                 trouble.set(problem.getMessage());
-                                desk.fail(problem);
+                                desk.messages().fail(problem);
                             }
 
                             @Override
@@ -207,7 +207,8 @@ public final class BoutFilm {
         desk.change(
                         "Film found at " + path,
                         Change.of(shown, shown.with(shown.header().withFilms(links))))
-                .thenAccept(act -> desk.say("The film had moved and was found again at %s.".formatted(path)));
+                .thenAccept(
+                        act -> desk.messages().say("The film had moved and was found again at %s.".formatted(path)));
     }
 
     /** {@return the instant of the bout now shown; empty without a film, or before the bout begins} */

@@ -44,7 +44,7 @@ public final class Corrections {
                         .toList())
                 .orElse(List.of());
         if (moments.isEmpty()) {
-            open.desk().say(NONE_CHOSEN);
+            open.desk().messages().say(NONE_CHOSEN);
         }
         return moments;
     }
@@ -112,6 +112,7 @@ public final class Corrections {
                 .toList();
         if (!unread.isEmpty()) {
             open.desk()
+                    .messages()
                     .say("Nothing was changed: “%s” tells nothing of a moment. Write note %s to keep it as a note."
                             .formatted(String.join(" ", unread), String.join(" ", unread)));
             return;
@@ -156,7 +157,7 @@ public final class Corrections {
         Optional<String> lead = choice.lead();
         each(moments, "Nudge", moment -> moment.at(Math.max(0, moment.atMicros().orElseThrow() + micros)));
         lead.ifPresent(playhead::goTo);
-        lag.words().ifPresent(words -> open.desk().say(words + " Ctrl+Shift+K takes it."));
+        lag.words().ifPresent(words -> open.desk().messages().say(words + " Ctrl+Shift+K takes it."));
     }
 
     /** Moves one moment to that instant of the bout. */
@@ -172,7 +173,7 @@ public final class Corrections {
         List<Moment> moments = chosen();
         OptionalLong now = playhead.micros();
         if (moments.size() == 1 && now.isEmpty()) {
-            open.desk().say("The film shows no instant of the bout here.");
+            open.desk().messages().say("The film shows no instant of the bout here.");
         } else if (moments.size() == 1) {
             moveTo(moments.get(0).id(), now.getAsLong());
         }
@@ -200,7 +201,7 @@ public final class Corrections {
     public void merge() {
         List<Moment> moments = chosen();
         if (moments.size() == 1) {
-            open.desk().say("Choose two or more moments to merge, with Shift and the arrows.");
+            open.desk().messages().say("Choose two or more moments to merge, with Shift and the arrows.");
         } else if (!moments.isEmpty()) {
             Bout changed = Splice.merged(open.bout().orElseThrow(), ids(moments));
             String kept = moments.get(0).id();
@@ -237,7 +238,7 @@ public final class Corrections {
         if (now + 1 < earlier.size()) {
             link(answer, Optional.of(earlier.get(now + 1)));
         } else {
-            open.desk().say("There is no earlier deed of the other athlete to answer.");
+            open.desk().messages().say("There is no earlier deed of the other athlete to answer.");
         }
     }
 
@@ -262,7 +263,7 @@ public final class Corrections {
                 .filter(moment -> moment.technique().isPresent())
                 .reduce((one, two) -> two);
         if (earlier.isEmpty()) {
-            open.desk().say("There is no earlier deed of the same athlete to continue.");
+            open.desk().messages().say("There is no earlier deed of the same athlete to continue.");
             return;
         }
         Fact.Link link = new Fact.Link(Fact.Tie.CONTINUES, earlier.get().id(), Optional.empty(), Optional.empty());
@@ -287,12 +288,15 @@ public final class Corrections {
                 && one.flatMap(Moment::actor).equals(bout.moment(earlierId).flatMap(Moment::actor));
         if (own) {
             open.desk()
+                    .messages()
                     .say(
                             "Both are by the same athlete: an answer belongs to the other one. Ctrl+Shift+C says that it continues.");
         } else if (inOrder) {
             link(bout.moment(answerId).orElseThrow(), Optional.of(earlierId));
         } else {
-            open.desk().say("An answer comes after what it answers: draw the thread upwards, from the answer.");
+            open.desk()
+                    .messages()
+                    .say("An answer comes after what it answers: draw the thread upwards, from the answer.");
         }
     }
 
@@ -334,6 +338,6 @@ public final class Corrections {
                             open.commitChosen(
                                     moment.with(moment.telling().and(drawing)), "Draw on " + open.words(moment));
                         },
-                        () -> open.desk().say("A drawing belongs to a moment: tag one first."));
+                        () -> open.desk().messages().say("A drawing belongs to a moment: tag one first."));
     }
 }

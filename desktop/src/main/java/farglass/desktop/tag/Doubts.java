@@ -38,7 +38,7 @@ public final class Doubts {
                 .flatMap(finding -> finding.canStart().stream())
                 .findFirst());
         if (can.isEmpty()) {
-            open.desk().say("Choose a moment that is called unusual first.");
+            open.desk().messages().say("Choose a moment that is called unusual first.");
             return;
         }
         Lexicon lexicon = open.desk().lexicon();
@@ -59,6 +59,7 @@ public final class Doubts {
                                 open.desk().contents().words().text(key),
                                 Optional.of(Lexicon.stanza(
                                         can.get().technique(), can.get().start()))))
-                .thenAccept(act -> open.desk().say(what + ": noted in this library's words. Ctrl+Z takes it back."));
+                .thenAccept(act ->
+                        open.desk().messages().say(what + ": noted in this library's words. Ctrl+Z takes it back."));
     }
 }

@@ -27,6 +27,7 @@ public final class Line {
     /** Puts the chosen moment's words back into the line, to be changed in their place. */
     public void editChosen() {
         open.selected().ifPresentOrElse(moment -> edit(moment, " "), () -> open.desk()
+                .messages()
                 .say("Choose a moment first, with the up and down arrows or by a click."));
     }
 

@@ -167,7 +167,7 @@ public final class OpenBout {
 
     /** {@return who of the two is under study; seat A without a bout} */
     public Seat studied() {
-        return bout.get().map(desk::studied).orElse(Seat.A);
+        return bout.get().map(desk.study()::studied).orElse(Seat.A);
     }
 
     /** {@return the moment in words, without who and when} */

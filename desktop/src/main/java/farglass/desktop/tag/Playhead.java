@@ -146,6 +146,7 @@ public final class Playhead {
                 film.seek(to.getAsLong());
             } else {
                 open.desk()
+                        .messages()
                         .say("There is no %s %s here."
                                 .formatted(jump.get().label(), direction > 0 ? "after" : "before"));
             }

@@ -81,17 +81,18 @@ public final class Repeats {
         OptionalLong now = playhead.micros();
         if (loop.get().isPresent()) {
             off();
-            open.desk().say("The loop is off.");
+            open.desk().messages().say("The loop is off.");
         } else if (now.isEmpty()) {
-            open.desk().say("The film shows no instant of the bout here.");
+            open.desk().messages().say("The film shows no instant of the bout here.");
         } else if (loopFrom.isEmpty() || loopFrom.getAsLong() == now.getAsLong()) {
             loopFrom = now;
             open.desk()
+                    .messages()
                     .say("The loop begins at %s. Press / again where it ends."
                             .formatted(Times.tenths(now.getAsLong())));
         } else {
             over(Math.min(loopFrom.getAsLong(), now.getAsLong()), Math.max(loopFrom.getAsLong(), now.getAsLong()));
-            open.desk().say("Looping. Press / again to go on.");
+            open.desk().messages().say("Looping. Press / again to go on.");
         }
     }
 
@@ -146,7 +147,7 @@ public final class Repeats {
         player.seek(playhead.film().link().orElseThrow().toFilm(again.get().fromMicros()));
         player.speedProperty().set(speed);
         player.playingProperty().set(true);
-        open.desk().say("Again from %s, at %s times.".formatted(Times.tenths(from), speed));
+        open.desk().messages().say("Again from %s, at %s times.".formatted(Times.tenths(from), speed));
     }
 
     /** The player shows the frame at or before the instant asked for, so a little before the start is still inside. */

@@ -116,7 +116,7 @@ class DeskTest {
         assertThat(shelf.summaryProperty().get()).isEqualTo("Runa: seen 2 of 2 known matches, 1 of 1 loss.");
         assertThat(shelf.rows()).hasSize(2);
         assertThat(shelf.rows().toString()).contains("won by guillotine", "lost by points 0\u20132");
-        assertThat(desk.studied(desk.contents().bouts().get(0))).isEqualTo(Seat.B);
+        assertThat(desk.study().studied(desk.contents().bouts().get(0))).isEqualTo(Seat.B);
     }
 
     @Test
@@ -124,28 +124,28 @@ class DeskTest {
         DossierModel model = new DossierModel(desk);
         assertThat(model.athletes()).extracting(athlete -> athlete.name()).containsExactly("Runa", "Maren");
         assertThat(model.pageProperty().get()).isEmpty();
-        onScreen(() -> desk.placeProperty().set(Place.DOSSIER));
+        onScreen(() -> desk.navigation().placeProperty().set(Place.DOSSIER));
         rest();
         assertThat(model.pageProperty().get().orElseThrow().athlete()).isEqualTo("Runa");
-        onScreen(() -> desk.studyProperty().set(desk.contents().study("study")));
+        onScreen(() -> desk.study().property().set(desk.contents().study("study")));
         rest();
         assertThat(model.pageProperty().get().orElseThrow().athlete()).isEqualTo("Maren");
         onScreen(() -> model.chapterProperty().set("Beaten or held"));
         assertThat(model.sights()).isNotEmpty();
         onScreen(() -> model.open(model.sights().get(0)));
-        assertThat(desk.placeProperty().get()).isEqualTo(Place.TAG);
-        assertThat(desk.spotProperty().get().orElseThrow().bout()).isEqualTo("first");
+        assertThat(desk.navigation().placeProperty().get()).isEqualTo(Place.TAG);
+        assertThat(desk.navigation().spotProperty().get().orElseThrow().bout()).isEqualTo("first");
     }
 
     @Test
     void thePlanKnowsTheUsualAnswersAndTheDangers() throws Exception {
         PlanModel model = new PlanModel(desk);
-        onScreen(() -> desk.placeProperty().set(Place.PLAN));
+        onScreen(() -> desk.navigation().placeProperty().set(Place.PLAN));
         rest();
         assertThat(model.planProperty().get()).isPresent();
         assertThat(model.attacked()).hasSize(1);
         assertThat(model.dangers()).isEmpty();
-        onScreen(() -> desk.studyProperty().set(desk.contents().study("study")));
+        onScreen(() -> desk.study().property().set(desk.contents().study("study")));
         assertThat(model.planProperty().get())
                 .as("a study without a date has no plan")
                 .isEmpty();
@@ -165,10 +165,10 @@ class DeskTest {
     void anUndoneStudyIsNoLongerInForce() throws Exception {
         desk.change("Begin", Change.added(new Study("new", "New one", List.of(), Optional.empty())))
                 .get(20, TimeUnit.SECONDS);
-        onScreen(() -> desk.studyProperty().set(desk.contents().study("new")));
+        onScreen(() -> desk.study().property().set(desk.contents().study("new")));
         assertThat(desk.nextUndoProperty().get()).isEqualTo("Begin");
         desk.undo().get(20, TimeUnit.SECONDS);
-        assertThat(desk.studyProperty().get().orElseThrow().id()).isNotEqualTo("new");
+        assertThat(desk.study().property().get().orElseThrow().id()).isNotEqualTo("new");
         assertThat(desk.nextRedoProperty().get()).isEqualTo("Begin");
     }
 
@@ -247,7 +247,7 @@ class DeskTest {
     @Test
     void afterAStopNobodysNumbersStandUnderAnothersName() throws Exception {
         DossierModel model = new DossierModel(desk);
-        onScreen(() -> desk.placeProperty().set(Place.DOSSIER));
+        onScreen(() -> desk.navigation().placeProperty().set(Place.DOSSIER));
         rest();
         assertThat(model.pageProperty().get().orElseThrow().athlete()).isEqualTo("Runa");
         onScreen(() -> {
@@ -279,8 +279,8 @@ class DeskTest {
                 .isEmpty());
         assertThat(new ShelfModel(desk).rows()).hasSize(2);
         Bout ahead = desk.contents().bout("first").orElseThrow();
-        desk.show(new Desk.Spot("first", Optional.empty()));
-        assertThat(desk.spotProperty().get()).isEmpty();
+        desk.navigation().show(new Spot("first", Optional.empty()));
+        assertThat(desk.navigation().spotProperty().get()).isEmpty();
         Bout elsewhere =
                 ahead.with(bout("first", "event: Cup\ndate: 2025-01-02\n").header());
         CompletableFuture<?> changed = desk.change("Event", Change.of(ahead, elsewhere));
@@ -288,7 +288,7 @@ class DeskTest {
         go.countDown();
         changed.get(10, TimeUnit.SECONDS);
         assertThat(desk.arrivingProperty().get()).isFalse();
-        assertThat(desk.spotProperty().get()).isPresent();
+        assertThat(desk.navigation().spotProperty().get()).isPresent();
         Bout now = desk.contents().bout("first").orElseThrow();
         assertThat(now.moments()).hasSize(3);
         assertThat(now.header().event()).contains("Cup");

@@ -51,7 +51,7 @@ class LexiconModelTest {
         library.change("Prepare", Change.added(bout));
         desk = new Desk(library, Lexicon.shipped(), Runnable::run);
         model = new LexiconModel(desk);
-        desk.placeProperty().set(Place.LEXICON);
+        desk.navigation().placeProperty().set(Place.LEXICON);
         rest();
     }
 

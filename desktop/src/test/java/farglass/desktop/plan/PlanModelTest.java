@@ -47,7 +47,7 @@ class PlanModelTest {
         desk = new Desk(library, Lexicon.shipped(), screen);
         onScreen(() -> {
             model = new PlanModel(desk);
-            desk.placeProperty().set(Place.PLAN);
+            desk.navigation().placeProperty().set(Place.PLAN);
         });
     }
 
@@ -112,7 +112,7 @@ class PlanModelTest {
         PlanModel other = screen.submit(() -> {
                     Desk beside = desk.beside();
                     PlanModel made = new PlanModel(beside);
-                    beside.placeProperty().set(Place.PLAN);
+                    beside.navigation().placeProperty().set(Place.PLAN);
                     return made;
                 })
                 .get(20, TimeUnit.SECONDS);

@@ -5,9 +5,9 @@ import farglass.core.bout.Moment;
 import farglass.core.change.Change;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
-import farglass.desktop.desk.Desk;
-import farglass.desktop.shell.Workbench;
+import farglass.desktop.desk.Spot;
 import farglass.desktop.tag.ledger.LedgerCell;
+import farglass.desktop.window.Workbench;
 import farglass.library.Library;
 import java.io.BufferedReader;
 import java.io.PrintStream;
@@ -117,7 +117,7 @@ final class KillRun {
             PrintStream out = System.out;
             RunWindow window = RunWindow.open(Path.of(arguments[0]));
             WaitForAsyncUtils.asyncFx(() -> {
-                window.workbench().shell().orElseThrow().desk().show(new Desk.Spot("b", Optional.empty()));
+                window.workbench().shell().orElseThrow().desk().navigation().show(new Spot("b", Optional.empty()));
                 window.stage().getScene().addPostLayoutPulseListener(() -> tell(window.workbench(), out));
             });
             FxRobot robot = new FxRobot();

@@ -6,7 +6,7 @@ import farglass.core.bout.Moment;
 import farglass.core.change.Change;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
-import farglass.desktop.desk.Desk;
+import farglass.desktop.desk.Spot;
 import farglass.desktop.tag.page.TagModel;
 import farglass.film.Clip;
 import farglass.library.Library;
@@ -103,7 +103,7 @@ final class PlayRun {
 
     private void open(String id) throws Exception {
         onScreen(() -> {
-            window.workbench().shell().orElseThrow().desk().show(new Desk.Spot(id, Optional.empty()));
+            window.workbench().shell().orElseThrow().desk().navigation().show(new Spot(id, Optional.empty()));
             return null;
         });
         WaitForAsyncUtils.waitFor(

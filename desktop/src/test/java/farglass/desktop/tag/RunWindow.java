@@ -2,9 +2,10 @@ package farglass.desktop.tag;
 
 import farglass.desktop.desk.Choosers;
 import farglass.desktop.desk.Settings;
-import farglass.desktop.shell.Desktop;
-import farglass.desktop.shell.Workbench;
 import farglass.desktop.tag.page.TagModel;
+import farglass.desktop.window.Desktop;
+import farglass.desktop.window.WindowPlace;
+import farglass.desktop.window.Workbench;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.util.List;
@@ -41,7 +42,7 @@ record RunWindow(Stage stage, Workbench workbench) {
         FxToolkit.setupFixture(() -> {
             Desktop.dress();
             made[0] = new Workbench(settings, none, Platform::runLater, Clock.systemUTC(), "run");
-            stage.setScene(new Scene(made[0], Desktop.WIDTH, Desktop.HEIGHT));
+            stage.setScene(new Scene(made[0], WindowPlace.WIDTH, WindowPlace.HEIGHT));
             stage.show();
             before.run();
             made[0].open(library);

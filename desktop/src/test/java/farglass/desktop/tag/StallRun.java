@@ -2,6 +2,7 @@ package farglass.desktop.tag;
 
 import farglass.desktop.desk.Desk;
 import farglass.desktop.desk.Place;
+import farglass.desktop.desk.Spot;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.HashMap;
@@ -35,7 +36,7 @@ final class StallRun {
         watch.begin();
         String id = on(() -> desk.contents().bouts().get(7).id());
         step(watch, desk, "open in Tag", () -> {
-            desk.show(new Desk.Spot(id, Optional.empty()));
+            desk.navigation().show(new Spot(id, Optional.empty()));
             return null;
         });
         for (int i = 0; i < 16; i++) {
@@ -48,7 +49,7 @@ final class StallRun {
         }
         for (Place place : List.of(Place.SHELF, Place.DOSSIER, Place.PLAN, Place.LEXICON, Place.TAG)) {
             step(watch, desk, "go to " + place, () -> {
-                desk.placeProperty().set(place);
+                desk.navigation().placeProperty().set(place);
                 return null;
             });
         }

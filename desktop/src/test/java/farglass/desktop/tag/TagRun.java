@@ -20,6 +20,7 @@ import farglass.core.script.ScriptFile;
 import farglass.core.simulate.Acted;
 import farglass.core.simulate.Cast;
 import farglass.desktop.desk.Desk;
+import farglass.desktop.desk.Spot;
 import farglass.desktop.tag.line.FanModel;
 import farglass.desktop.tag.page.TagModel;
 import farglass.library.Library;
@@ -151,7 +152,7 @@ final class TagRun {
 
     private int tag(Bout truth) throws Exception {
         onScreen(() -> {
-            desk().show(new Desk.Spot(truth.id(), Optional.empty()));
+            desk().navigation().show(new Spot(truth.id(), Optional.empty()));
             return null;
         });
         waitUntil(() -> label("#clock").equals("0:00.0"));

@@ -26,6 +26,7 @@ public final class FactSheet {
         Optional<Moment> chosen = bout.flatMap(shown -> tag.choice().lead().flatMap(shown::moment));
         if (chosen.isEmpty()) {
             tag.desk()
+                    .messages()
                     .say(
                             "Choose a moment first, by Up and Down or with the mouse: more is told of one that stands there.");
             return;

@@ -142,7 +142,7 @@ public final class Picks {
                                     shownFor = Optional.empty();
                                     offer();
                                 },
-                                desk::fail,
+                                desk.messages()::fail,
                                 () -> {}));
     }
 

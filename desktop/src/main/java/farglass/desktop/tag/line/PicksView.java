@@ -72,7 +72,7 @@ final class PicksView extends VBox {
         });
         // The same picks are said in other words, and whom we study stands in front.
         open.desk().lexiconProperty().addListener(change -> renew());
-        open.desk().studyProperty().addListener(change -> renew());
+        open.desk().study().property().addListener(change -> renew());
         visibleProperty().addListener((property, was, is) -> {
             if (is && isStale) {
                 show();

@@ -3,6 +3,7 @@ package farglass.desktop.tag.page;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Header;
 import farglass.desktop.desk.Desk;
+import farglass.desktop.desk.Spot;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
@@ -31,7 +32,7 @@ final class NoBoutPage extends VBox {
         Label title = new Label("No bout is open");
         title.getStyleClass().add("question");
         Button shelf = new Button("Go to the Shelf (Ctrl+1)");
-        shelf.setOnAction(event -> desk.placeProperty().set(farglass.desktop.desk.Place.SHELF));
+        shelf.setOnAction(event -> desk.navigation().placeProperty().set(farglass.desktop.desk.Place.SHELF));
         film.setId("no-bout-film");
         film.setOnAction(event -> addFilm.run());
         getChildren().addAll(title, begun, waiting, new HBox(8, film, shelf));
@@ -39,7 +40,7 @@ final class NoBoutPage extends VBox {
 
     /** Shows what there is now. */
     void refresh() {
-        List<Bout> bouts = desk.boutsOfStudy().stream()
+        List<Bout> bouts = desk.study().bouts().stream()
                 .sorted(Comparator.comparing((Bout bout) -> bout.header().date().orElse(LocalDate.MIN))
                         .reversed())
                 .toList();
@@ -69,7 +70,7 @@ final class NoBoutPage extends VBox {
             Button open = new Button(words(bout.header()));
             open.setMnemonicParsing(false);
             open.getStyleClass().add("recent");
-            open.setOnAction(event -> desk.show(new Desk.Spot(bout.id(), Optional.empty())));
+            open.setOnAction(event -> desk.navigation().show(new Spot(bout.id(), Optional.empty())));
             box.getChildren().add(open);
         }
     }

@@ -2,6 +2,7 @@ package farglass.desktop.tag.page;
 
 import farglass.desktop.desk.Desk;
 import farglass.desktop.desk.Settings;
+import farglass.desktop.desk.Spot;
 import farglass.desktop.screening.Player;
 import farglass.desktop.tag.Choice;
 import farglass.desktop.tag.Corrections;
@@ -47,11 +48,11 @@ public final class TagModel {
             picks().learnAnew();
             open().readAnew();
         });
-        desk.studyProperty().addListener(change -> open().refresh());
-        desk.spotProperty().addListener((property, old, spot) -> spot.ifPresent(this::show));
+        desk.study().property().addListener(change -> open().refresh());
+        desk.navigation().spotProperty().addListener((property, old, spot) -> spot.ifPresent(this::show));
     }
 
-    private void show(Desk.Spot spot) {
+    private void show(Spot spot) {
         if (open().bout().filter(shown -> shown.id().equals(spot.bout())).isEmpty()) {
             leave();
             tagging.open(spot.bout());

@@ -208,7 +208,7 @@ public final class TagView extends BorderPane implements TagPage {
             setCenter(open ? borders : noBout);
             // What had the keys is not shown any more.
             Platform.runLater(() -> {
-                if (model.desk().placeProperty().get() == Place.TAG && getScene() != null) {
+                if (model.desk().navigation().placeProperty().get() == Place.TAG && getScene() != null) {
                     begin();
                 }
             });
@@ -384,6 +384,7 @@ public final class TagView extends BorderPane implements TagPage {
     @Override
     public void newWord() {
         model.scribe().unknownProperty().get().ifPresentOrElse(errands::newWord, () -> model.desk()
+                .messages()
                 .say("What the line holds is understood; there is no new word in it."));
     }
 
@@ -405,6 +406,7 @@ public final class TagView extends BorderPane implements TagPage {
     @Override
     public void takeLag() {
         model.desk()
+                .messages()
                 .say(
                         model.lag()
                                 .words()

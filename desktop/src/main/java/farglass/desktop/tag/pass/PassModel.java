@@ -109,7 +109,7 @@ public final class PassModel {
         end();
         tag.viewing().begin(wanted);
         if (wanted == Aim.STORY && position.isEmpty()) {
-            tag.desk().say("Story: let the film run and tag what happens.");
+            tag.desk().messages().say("Story: let the film run and tag what happens.");
             return;
         }
         count(wanted, position);
@@ -118,8 +118,9 @@ public final class PassModel {
     /** What the study still has to learn is counted in all its bouts: it may take a moment. */
     private void count(Aim wanted, Optional<String> position) {
         Desk desk = tag.desk();
-        Set<String> athletes = desk.subjects().stream().map(Athlete::name).collect(Collectors.toSet());
-        List<Bout> bouts = desk.boutsOfStudy();
+        Set<String> athletes =
+                desk.study().subjects().stream().map(Athlete::name).collect(Collectors.toSet());
+        List<Bout> bouts = desk.study().bouts();
         Contents contents = desk.contents();
         desk.work()
                 .latest(
@@ -127,7 +128,8 @@ public final class PassModel {
                         "Counting what is known",
                         (progress, cancelled) ->
                                 Needs.of(wanted, athletes, desk.corpus(contents).renewed(bouts, desk.lexicon())),
-                        Work.Listener.of(needs -> begin(new Pass(wanted, position, needs)), desk::fail, () -> {}));
+                        Work.Listener.of(
+                                needs -> begin(new Pass(wanted, position, needs)), desk.messages()::fail, () -> {}));
     }
 
     private void begin(Pass begun) {
@@ -298,6 +300,7 @@ public final class PassModel {
         end();
         tag.playhead().player().playingProperty().set(false);
         tag.desk()
+                .messages()
                 .say(
                         unasked == 0
                                 ? "%s: there is nothing left to ask in this bout.".formatted(done.label())
@@ -311,7 +314,7 @@ public final class PassModel {
         if (reply == Reply.HALF_LATER) {
             List<Question> half = agenda().rearHalf();
             half.forEach(each -> skipped.add(each.momentId()));
-            tag.desk().say("What teaches less is put off: %d questions.".formatted(half.size()));
+            tag.desk().messages().say("What teaches less is put off: %d questions.".formatted(half.size()));
             next();
             return;
         }

@@ -23,7 +23,7 @@ public final class BoutTimes {
     public void declareCovered() {
         OptionalLong instant = tag.playhead().micros();
         if (instant.isEmpty()) {
-            tag.desk().say("The film shows no instant of the bout here.");
+            tag.desk().messages().say("The film shows no instant of the bout here.");
             return;
         }
         Layer layer = tag.viewing().layer();
@@ -32,7 +32,7 @@ public final class BoutTimes {
                 .with(shown.header().footage().covering(new Covered(layer, 0, instant.getAsLong(), true))));
         String what = "Declare %s looked through to %s".formatted(layer.label(), Times.tenths(instant.getAsLong()));
         tag.open().change(covered, Set.of(), what);
-        tag.desk().say(what + ".");
+        tag.desk().messages().say(what + ".");
     }
 
     /** Says that the bout begins at the frame now shown. The moments keep their times on the bout's own clock. */
@@ -48,7 +48,7 @@ public final class BoutTimes {
     public void alignHere() {
         OptionalLong at = tag.open().selected().map(Moment::atMicros).orElse(OptionalLong.empty());
         if (at.isEmpty() || tag.playhead().film().link().isEmpty()) {
-            tag.desk().say("Choose a moment, find the frame that shows it, and align again.");
+            tag.desk().messages().say("Choose a moment, find the frame that shows it, and align again.");
             return;
         }
         startFilmAt(
@@ -65,7 +65,7 @@ public final class BoutTimes {
                 ? "Begin the bout at %s of the film".formatted(Times.tenths(startMicros))
                 : "Begin the film %s into the bout".formatted(Times.tenths(-startMicros));
         tag.open().change(shown.with(shown.header().withFilms(links)), Set.of(), what);
-        tag.desk().say(what + ".");
+        tag.desk().messages().say(what + ".");
         tag.playhead().moved();
     }
 
@@ -77,12 +77,13 @@ public final class BoutTimes {
         if (tag.playhead().live().onProperty().get()) {
             tag.playhead().live().end();
             tag.desk()
+                    .messages()
                     .say(
                             "The hall\u2019s clock is off. Add the film in the header (Ctrl+E), choose a moment, find its frame and align.");
         } else {
             tag.playhead().player().playingProperty().set(false);
             tag.playhead().live().start(tag.open().bout().get().extentMicros());
-            tag.desk().say("The clock runs. Space stops it and lets it run on.");
+            tag.desk().messages().say("The clock runs. Space stops it and lets it run on.");
         }
     }
 }

@@ -25,7 +25,7 @@ public final class Segments {
         OptionalLong now = tag.playhead().micros();
         Optional<Bout> bout = tag.open().bout();
         if (bout.isEmpty() || now.isEmpty()) {
-            tag.desk().say("The film shows no instant of the bout here.");
+            tag.desk().messages().say("The film shows no instant of the bout here.");
             return;
         }
         long end = Math.max(tag.playhead().film().endMicros(), bout.get().extentMicros());
@@ -38,7 +38,9 @@ public final class Segments {
                                         .with(bout.get().header().footage().marked(kind, now.getAsLong(), end))),
                         Set.of(),
                         what);
-        tag.desk().say(what + (kind == Segment.Kind.LIVE ? "." : ". Press F5 where the live match goes on."));
+        tag.desk()
+                .messages()
+                .say(what + (kind == Segment.Kind.LIVE ? "." : ". Press F5 where the live match goes on."));
     }
 
     /** The replay now on the screen shows the chosen moment again. */
@@ -51,7 +53,7 @@ public final class Segments {
                         .filter(segment -> segment.kind() == Segment.Kind.REPLAY)
                         .isPresent();
         if (!replay || live.isEmpty()) {
-            tag.desk().say("Mark the replay with F6, stop in it, and choose the moment it shows again.");
+            tag.desk().messages().say("Mark the replay with F6, stop in it, and choose the moment it shows again.");
             return;
         }
         Bout shown = bout.orElseThrow();

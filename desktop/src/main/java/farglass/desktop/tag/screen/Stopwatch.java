@@ -23,10 +23,11 @@ public final class Stopwatch {
     public void key() {
         OptionalLong now = tag.playhead().micros();
         if (now.isEmpty()) {
-            tag.desk().say("The film shows no instant of the bout here.");
+            tag.desk().messages().say("The film shows no instant of the bout here.");
         } else if (from.isEmpty()) {
             from = now;
             tag.desk()
+                    .messages()
                     .say("The stopwatch runs from %s. Press = again at the other frame."
                             .formatted(Times.tenths(now.getAsLong())));
         } else {
@@ -48,7 +49,7 @@ public final class Stopwatch {
                 Optional.empty(),
                 Telling.NOTHING);
         tag.open().commit(moment, "Time " + words);
-        tag.desk().say("Timed: %s. Kept in the ledger.".formatted(words));
+        tag.desk().messages().say("Timed: %s. Kept in the ledger.".formatted(words));
     }
 
     public OptionalLong from() {

@@ -145,7 +145,7 @@ public final class TideModel {
                                     learned = Optional.of(scale);
                                     renew();
                                 },
-                                tag.desk()::fail,
+                                tag.desk().messages()::fail,
                                 () -> {}));
     }
 

@@ -21,6 +21,7 @@ import farglass.core.scribe.Reading;
 import farglass.core.state.Attempt;
 import farglass.desktop.desk.Desk;
 import farglass.desktop.desk.Settings;
+import farglass.desktop.desk.Spot;
 import farglass.desktop.screening.Player;
 import farglass.desktop.tag.Lag;
 import farglass.desktop.tag.ledger.LedgerRow;
@@ -92,7 +93,7 @@ class TagModelTest {
         player = new Player(Runnable::run, Runnable::run);
         settings = Settings.read(folder.resolve("none"));
         model = new TagModel(desk, player, settings);
-        onScreen(() -> desk.show(new Desk.Spot("b", Optional.empty())));
+        onScreen(() -> desk.navigation().show(new Spot("b", Optional.empty())));
     }
 
     @AfterEach
@@ -454,7 +455,7 @@ class TagModelTest {
         try (Desk reading = new Desk(second, Lexicon.shipped(), screen)) {
             TagModel refused = new TagModel(reading, new Player(Runnable::run, Runnable::run), settings);
             onScreen(() -> {
-                reading.show(new Desk.Spot("b", Optional.empty()));
+                reading.navigation().show(new Spot("b", Optional.empty()));
                 refused.line().textProperty().set("@0:30.5 b knee cut left");
                 refused.scribe().commit();
                 assertThat(refused.ledger().rows()).hasSize(3);
@@ -488,7 +489,7 @@ class TagModelTest {
         Desk beside = desk.beside();
         TagModel other = new TagModel(beside, new Player(Runnable::run, Runnable::run), settings);
         onScreen(() -> {
-            beside.show(new Desk.Spot("b", Optional.empty()));
+            beside.navigation().show(new Spot("b", Optional.empty()));
             // Both before either is on disk.
             model.line().textProperty().set("@0:20 b knee cut");
             model.scribe().commit();

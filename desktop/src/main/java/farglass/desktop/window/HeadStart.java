@@ -1,0 +1,70 @@
+package farglass.desktop.window;
+
+import farglass.core.lexicon.Lexicon;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CompletionException;
+import java.util.function.Supplier;
+
+/**
+ * What the first window needs and nobody has to wait for: the lexicon, and the library that is to be opened, are read while the toolkit is
+ * still set up, which takes as long.
+ */
+public final class HeadStart {
+    private record Begun(Path path, CompletableFuture<Opening.Ready> ready) {}
+
+    private final Optional<Begun> library;
+
+    private HeadStart(Optional<Begun> library) {
+        this.library = library;
+    }
+
+    /** {@return one by which nothing was begun} */
+    static HeadStart ofNothing() {
+        return new HeadStart(Optional.empty());
+    }
+
+    /** {@return what was begun just now, on threads of its own} What goes wrong with the library is told by whoever takes it. */
+    public static HeadStart begin(Optional<Path> library, Clock clock, String who) {
+        run("head start", () -> Lexicon.shipped().find("armbar"));
+        return new HeadStart(library.map(path -> {
+            CompletableFuture<Opening.Ready> ready = new CompletableFuture<>();
+            run("opening the first library", () -> {
+                try {
+                    ready.complete(Opening.Ready.of(path, clock, who));
+                } catch (RuntimeException | Error e) {
+                    ready.completeExceptionally(e);
+                }
+            });
+            return new Begun(path, ready);
+        }));
+    }
+
+    private static void run(String name, Runnable task) {
+        Thread thread = new Thread(task, name);
+        thread.setDaemon(true);
+        thread.start();
+    }
+
+    /** {@return the library that is on its way; empty where none was named} */
+    Optional<Path> library() {
+        return library.map(Begun::path);
+    }
+
+    /** {@return it, once it is there} It throws what went wrong. */
+    Supplier<Opening.Ready> ready() {
+        CompletableFuture<Opening.Ready> ready = library.orElseThrow().ready();
+        return () -> {
+            try {
+                return ready.join();
+            } catch (CompletionException e) {
+                if (e.getCause() instanceof Error error) {
+                    throw error;
+                }
+                throw (RuntimeException) e.getCause();
+            }
+        };
+    }
+}

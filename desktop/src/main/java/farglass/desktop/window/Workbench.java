@@ -1,0 +1,394 @@
+package farglass.desktop.window;
+
+import farglass.core.lexicon.Lexicon;
+import farglass.core.rules.Rulesets;
+import farglass.desktop.desk.Choosers;
+import farglass.desktop.desk.Desk;
+import farglass.desktop.desk.Happening;
+import farglass.desktop.desk.Log;
+import farglass.desktop.desk.RecentLibrary;
+import farglass.desktop.desk.Settings;
+import farglass.desktop.parts.Sheet;
+import farglass.desktop.parts.Sheets;
+import farglass.desktop.shell.Libraries;
+import farglass.desktop.shell.LibrarySheets;
+import farglass.desktop.shell.Shell;
+import farglass.desktop.shell.WindowCommands;
+import farglass.drawing.Palette;
+import farglass.library.Backups;
+import farglass.library.Library;
+import farglass.library.LibraryException;
+import farglass.library.Recovery;
+import farglass.library.RulesetFolder;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.concurrent.Executor;
+import java.util.concurrent.atomic.AtomicReference;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
+import javafx.beans.binding.Bindings;
+import javafx.beans.binding.ObjectBinding;
+import javafx.geometry.Pos;
+import javafx.scene.Scene;
+import javafx.scene.control.Button;
+import javafx.scene.control.ContextMenu;
+import javafx.scene.control.Label;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import javafx.stage.Stage;
+import javafx.stage.Window;
+
+/** What fills the window: a welcome while no library is open, else the places of one library. */
+public final class Workbench extends StackPane implements Libraries {
+    private final Settings settings;
+    private final Choosers choosers;
+    private final Executor screen;
+    private final Clock clock;
+    private final String who;
+    private final ObjectBinding<Palette> palette;
+    private final List<Workbench> others = new ArrayList<>();
+    private final Optional<Demo> demo;
+    private Optional<Shell> shell = Optional.empty();
+    /** What is being read, and will stand here. */
+    private Optional<Opening> opening = Optional.empty();
+
+    /** A workbench that offers no demo. */
+    public Workbench(Settings settings, Choosers choosers, Executor screen, Clock clock, String who) {
+        this(settings, choosers, screen, clock, who, Optional.empty());
+    }
+
+    /** A workbench that offers the demo, if there is one, and shows its welcome. */
+    public Workbench(
+            Settings settings, Choosers choosers, Executor screen, Clock clock, String who, Optional<Demo> demo) {
+        this(settings, choosers, screen, clock, who, demo, HeadStart.ofNothing());
+    }
+
+    /** A workbench that shows the library which is on its way already; its welcome, where there is none. */
+    Workbench(
+            Settings settings,
+            Choosers choosers,
+            Executor screen,
+            Clock clock,
+            String who,
+            Optional<Demo> demo,
+            HeadStart begun) {
+        this.demo = demo;
+        this.settings = settings;
+        this.choosers = choosers;
+        this.screen = screen;
+        this.clock = clock;
+        this.who = who;
+        this.palette = Bindings.createObjectBinding(
+                () -> settings.darkProperty().get() ? Palette.FILM_ROOM : Palette.PAPER, settings.darkProperty());
+        getStylesheets()
+                .add(Workbench.class
+                        .getResource("/farglass/desktop/far-glass.css")
+                        .toExternalForm());
+        getStyleClass().add("workbench");
+        addEventFilter(KeyEvent.KEY_PRESSED, event -> {
+            if (shell.isEmpty() && WindowCommands.CLOSE.isHeardIn(event)) {
+                event.consume();
+                closeWindow();
+            }
+        });
+        // What an open menu leaves of a key would else reach the place below it, and tag.
+        addEventFilter(KeyEvent.ANY, event -> {
+            if (isMenuOpen()) {
+                event.consume();
+            }
+        });
+        settings.darkProperty().addListener(change -> dress());
+        settings.textPercentProperty().addListener(change -> dress());
+        dress();
+        begun.library().ifPresentOrElse(path -> take(path, begun.ready(), () -> ""), () -> welcome(""));
+    }
+
+    private boolean isMenuOpen() {
+        return Window.getWindows().stream()
+                .anyMatch(window -> window instanceof ContextMenu menu
+                        && menu.isShowing()
+                        && menu.getOwnerWindow() == getScene().getWindow());
+    }
+
+    private void dress() {
+        getStyleClass().removeAll("film-room", "paper");
+        getStyleClass().add(settings.darkProperty().get() ? "film-room" : "paper");
+        // Style sheets know one decimal point, whatever language the machine speaks.
+        setStyle(String.format(
+                Locale.ROOT,
+                "-fx-font-size: %.2fpx;",
+                14.0 * settings.textPercentProperty().get() / 100));
+    }
+
+    private void welcome(String problem) {
+        closeLibrary();
+        getChildren().setAll(welcomePage(problem));
+    }
+
+    /**
+     * Opens a library in the place of the one now open, read off the interface thread. What is wrong with it is said in the window.
+     */
+    public void open(Path path) {
+        open(path, "");
+    }
+
+    @Override
+    public void open(Path path, String saying) {
+        take(path, () -> Opening.Ready.of(path, clock, who), () -> saying);
+    }
+
+    /** Opens the demo; it is laid first, where it is not there yet. */
+    private void openDemo() {
+        demo.ifPresent(known -> take(
+                known.path(),
+                () -> {
+                    if (!Files.exists(known.path())) {
+                        known.lay().run();
+                    }
+                    return Opening.Ready.whole(Library.open(known.path(), clock, who));
+                },
+                () -> ""));
+    }
+
+    @Override
+    public void create(Path path) {
+        take(path, () -> Opening.Ready.whole(Library.create(path, clock, who)), () -> "");
+    }
+
+    @Override
+    public void recover(Path path) {
+        AtomicReference<String> found = new AtomicReference<>("");
+        take(
+                path,
+                () -> {
+                    found.set(LibrarySheets.words(Recovery.recover(path, clock, who)));
+                    return Opening.Ready.whole(Library.open(path, clock, who));
+                },
+                found::get);
+    }
+
+    /** @param saying what is said at the foot once it stands; may be empty */
+    private void take(Path path, Supplier<Opening.Ready> reading, Supplier<String> saying) {
+        closeLibrary();
+        Label words = new Label("Opening %s \u2026".formatted(path.getFileName()));
+        words.setId("opening");
+        words.getStyleClass().add("empty-words");
+        Button stop = new Button("Stop");
+        stop.setId("stop-opening");
+        stop.setCancelButton(true);
+        stop.setOnAction(event -> welcome(""));
+        VBox waiting = new VBox(12, words, stop);
+        waiting.setAlignment(Pos.CENTER);
+        getChildren().setAll(waiting);
+        Opening begun = new Opening(screen);
+        opening = Optional.of(begun);
+        begun.begin(
+                reading,
+                ready -> {
+                    opening = Optional.empty();
+                    show(ready);
+                    if (!saying.get().isEmpty()) {
+                        shell.ifPresent(open -> open.desk().messages().say(saying.get()));
+                    }
+                },
+                problem -> {
+                    opening = Optional.empty();
+                    failedToOpen(path, problem);
+                });
+    }
+
+    private void failedToOpen(Path path, Throwable problem) {
+        Log.problem(Happening.NOT_OPENED, problem);
+        if (problem instanceof LibraryException.Damaged damaged) {
+            failed(path, damaged);
+        } else if (problem instanceof LibraryException) {
+            welcome(problem.getMessage());
+        } else {
+            problem.printStackTrace();
+            welcome("%s could not be opened: something unexpected happened. Nothing in it was changed."
+                    .formatted(path));
+        }
+    }
+
+    /** Offers the ways out of a damaged library, whether that was found at once or while it was read. */
+    private void failed(Path path, Exception problem) {
+        if (problem instanceof LibraryException.Damaged) {
+            closeLibrary();
+            Sheets sheets = overWelcome();
+            sheets.lay(LibrarySheets.damaged(path, problem.getMessage(), Backups.of(path, clock), this));
+        } else {
+            shell.ifPresent(Shell::show);
+        }
+    }
+
+    private Welcome welcomePage(String problem) {
+        return new Welcome(
+                this, settings, choosers, screen, problem, demo.map(known -> this::openDemo), this::reportProblem);
+    }
+
+    private Sheets overWelcome() {
+        Welcome below = welcomePage("");
+        Sheets sheets = new Sheets(below);
+        getChildren().setAll(below, sheets);
+        return sheets;
+    }
+
+    private void show(Opening.Ready ready) {
+        Library library = ready.library();
+        Desk desk = ready.ahead()
+                ? Desk.ahead(
+                        library,
+                        ready.contents(),
+                        Lexicon.shipped(),
+                        screen,
+                        Optional.of(settings.sums()),
+                        problem -> failed(library.path(), problem))
+                : new Desk(library, ready.contents(), Lexicon.shipped(), screen, Optional.of(settings.sums()));
+        lay(desk);
+        Log.note(
+                Happening.OPENED,
+                ready.contents().bouts().size(),
+                ready.contents().bouts().stream()
+                        .mapToInt(bout -> bout.moments().size())
+                        .sum());
+        remember(library.path(), desk);
+        library.readOnly().ifPresent(reason -> desk.messages().fail("Read only: " + reason));
+        if (!desk.arrivingProperty().get()) {
+            tellDamage(desk);
+        } else {
+            desk.arrivingProperty().addListener(change -> tellDamage(desk));
+        }
+        if (library.readOnly().isPresent()) {
+            return;
+        }
+        if (desk.arrivingProperty().get()) {
+            desk.arrivingProperty().addListener(change -> backUp(desk));
+        } else {
+            backUp(desk);
+        }
+    }
+
+    private static void tellDamage(Desk desk) {
+        LibrarySheets.damageWords(desk.contents().damage()).ifPresent(words -> {
+            Log.note(Happening.DAMAGED, desk.contents().damage().size());
+            desk.messages().fail(words + " Library, Recover\u2026 mends it where that can be done.");
+        });
+    }
+
+    private void remember(Path path, Desk desk) {
+        settings.opened(new RecentLibrary(path.toAbsolutePath().normalize(), clock.instant()));
+        try {
+            settings.save();
+        } catch (IOException e) {
+            desk.messages()
+                    .fail("That this library was open is not remembered; it could not be written: " + e.getMessage());
+        }
+    }
+
+    private static void backUp(Desk desk) {
+        desk.work()
+                .start(
+                        "Making the day\u2019s backup",
+                        (progress, cancelled) -> desk.library().backups().makeIfDue(desk.library()),
+                        made -> {},
+                        desk.messages()::fail);
+    }
+
+    @Override
+    public void anotherWindow() {
+        shell.ifPresent(open -> {
+            Workbench other = new Workbench(settings, choosers, screen, clock, who, demo);
+            Stage stage = new Stage();
+            stage.setTitle("Far Glass");
+            stage.setScene(new Scene(other, WindowPlace.WIDTH, WindowPlace.HEIGHT));
+            WindowPlace.put(stage, settings);
+            other.lay(open.desk().beside());
+            others.add(other);
+            stage.setOnHidden(event -> {
+                others.remove(other);
+                other.closeLibrary();
+            });
+            stage.show();
+        });
+    }
+
+    private void lay(Desk desk) {
+        Shell made = new Shell(desk, this, settings, choosers, palette);
+        shell = Optional.of(made);
+        getChildren().setAll(made);
+        made.begin();
+    }
+
+    /** {@return whether a library is still on its way} */
+    public boolean isOpening() {
+        return opening.isPresent();
+    }
+
+    /** {@return the places of the open library} */
+    public Optional<Shell> shell() {
+        return shell;
+    }
+
+    @Override
+    public void closeLibrary() {
+        // A library that is closed is closed in all its windows.
+        for (Workbench other : List.copyOf(others)) {
+            if (other.getScene() != null && other.getScene().getWindow() != null) {
+                other.getScene().getWindow().hide();
+            }
+        }
+        opening.ifPresent(Opening::giveUp);
+        opening = Optional.empty();
+        shell.ifPresent(open -> {
+            open.close();
+            Log.note(Happening.CLOSED);
+        });
+        shell = Optional.empty();
+    }
+
+    @Override
+    public Rulesets rulesets() {
+        RulesetFolder.Found found = RulesetFolder.read(settings.folder().resolve("rulesets"));
+        found.problems().stream()
+                .findFirst()
+                .ifPresent(problem ->
+                        shell.ifPresent(open -> open.desk().messages().fail(problem)));
+        return found.rulesets();
+    }
+
+    /** Lays the report over the welcome, where no library is open. */
+    private void reportProblem() {
+        overWelcome().lay(report(Optional.empty(), path -> {}));
+    }
+
+    @Override
+    public Sheet report(Optional<Desk> desk, Consumer<Path> saved) {
+        return ProblemPage.sheet(new ProblemReport(settings, desk, clock).text(this), choosers, saved);
+    }
+
+    @Override
+    public void closeWindow() {
+        getScene().getWindow().hide();
+    }
+
+    public Settings settings() {
+        return settings;
+    }
+
+    @Override
+    public Clock clock() {
+        return clock;
+    }
+
+    @Override
+    public void tell(String sentence) {
+        welcome(sentence);
+    }
+}
