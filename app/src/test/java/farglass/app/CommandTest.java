@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import farglass.app.home.Home;
+import farglass.app.window.DemoLibrary;
 import farglass.core.catalogue.Catalogue;
 import farglass.core.change.Change;
 import farglass.core.lexicon.Lexicon;

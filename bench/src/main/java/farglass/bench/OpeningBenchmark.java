@@ -3,8 +3,9 @@ package farglass.bench;
 import farglass.core.bout.Bout;
 import farglass.core.change.Change;
 import farglass.core.lexicon.Lexicon;
-import farglass.library.Contents;
 import farglass.library.Library;
+import farglass.library.contents.Contents;
+import farglass.library.store.LibraryHeader;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -41,7 +42,7 @@ public class OpeningBenchmark {
     @Setup
     public void lay() throws IOException {
         folder = Files.createTempDirectory("opening");
-        path = folder.resolve("big" + Library.SUFFIX);
+        path = folder.resolve("big" + LibraryHeader.SUFFIX);
         List<Bout> all = BigLibrary.bouts(bouts, Lexicon.shipped());
         try (Library library = Library.create(path, Clock.systemUTC(), "bench")) {
             library.change("Import", all.stream().map(Change::added).toList());

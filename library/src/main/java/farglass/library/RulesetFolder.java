@@ -3,6 +3,7 @@ package farglass.library;
 import farglass.core.rules.Ruleset;
 import farglass.core.rules.RulesetException;
 import farglass.core.rules.Rulesets;
+import farglass.library.store.LibraryException;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.FileAlreadyExistsException;

@@ -4,6 +4,7 @@ import farglass.core.corpus.Corpus;
 import farglass.core.corpus.KeptSums;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.Term;
+import farglass.library.contents.OwnWords;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.net.URISyntaxException;

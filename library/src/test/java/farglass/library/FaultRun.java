@@ -3,7 +3,12 @@ package farglass.library;
 import farglass.core.bout.Bout;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
+import farglass.library.backup.Backups;
+import farglass.library.contents.Contents;
 import farglass.library.exchange.BoutImport;
+import farglass.library.recovery.Recovery;
+import farglass.library.store.Journal;
+import farglass.library.store.LibraryException;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -94,7 +99,7 @@ final class FaultRun {
         }
         try (Library library = Library.create(file, CLOCK, "fault")) {
             library.act("One", edit -> edit.put(bout("first")));
-            library.backups().make(library);
+            Backups.of(library).make(library);
             library.act("Two", edit -> edit.put(bout("second")));
         }
         if (doing == Doing.RECOVER) {
@@ -199,7 +204,7 @@ final class FaultRun {
             }
             case BACKUP -> {
                 try (Library library = Library.open(file, CLOCK, "fault")) {
-                    library.backups().make(library);
+                    Backups.of(library).make(library);
                 }
             }
             case RESTORE -> {

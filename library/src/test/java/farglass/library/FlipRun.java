@@ -1,6 +1,11 @@
 package farglass.library;
 
 import farglass.core.bout.Bout;
+import farglass.library.contents.Contents;
+import farglass.library.contents.Damage;
+import farglass.library.recovery.Recovery;
+import farglass.library.store.Journal;
+import farglass.library.store.LibraryException;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

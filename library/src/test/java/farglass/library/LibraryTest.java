@@ -16,6 +16,11 @@ import farglass.core.plan.StayOut;
 import farglass.core.study.Athlete;
 import farglass.core.study.Camp;
 import farglass.core.study.Study;
+import farglass.library.backup.Backups;
+import farglass.library.changelog.Edition;
+import farglass.library.contents.OwnWords;
+import farglass.library.recovery.Recovery;
+import farglass.library.store.LibraryException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
@@ -354,10 +359,10 @@ class LibraryTest {
         Backups.Backup backup;
         try (Library library = fresh()) {
             library.act("Add a bout", edit -> edit.put(SampleBouts.full()));
-            backup = library.backups().make(library);
-            assertThat(library.backups().makeIfDue(library)).isEmpty();
+            backup = Backups.of(library).make(library);
+            assertThat(Backups.of(library).makeIfDue(library)).isEmpty();
             library.act("Remove it", edit -> edit.removeBout("lantern-final"));
-            assertThatThrownBy(() -> library.backups().restore(backup)).hasMessageContaining("is open in another");
+            assertThatThrownBy(() -> Backups.of(library).restore(backup)).hasMessageContaining("is open in another");
         }
         Path aside = Backups.of(file(), CLOCK).restore(backup);
         assertThat(aside).exists();

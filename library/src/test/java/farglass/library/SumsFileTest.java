@@ -11,6 +11,7 @@ import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.School;
 import farglass.core.simulate.Acted;
 import farglass.core.simulate.Cast;
+import farglass.library.contents.OwnWords;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.FileTime;

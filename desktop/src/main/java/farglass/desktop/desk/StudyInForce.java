@@ -4,7 +4,7 @@ import farglass.core.bout.Bout;
 import farglass.core.bout.Seat;
 import farglass.core.study.Athlete;
 import farglass.core.study.Study;
-import farglass.library.Contents;
+import farglass.library.contents.Contents;
 import java.util.List;
 import java.util.Optional;
 import javafx.beans.property.ObjectProperty;

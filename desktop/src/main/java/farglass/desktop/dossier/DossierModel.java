@@ -28,7 +28,7 @@ import farglass.desktop.desk.Desk;
 import farglass.desktop.desk.Place;
 import farglass.desktop.desk.Spot;
 import farglass.desktop.desk.Work;
-import farglass.library.Contents;
+import farglass.library.contents.Contents;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.ArrayList;

@@ -17,7 +17,7 @@ import farglass.desktop.command.Where;
 import farglass.desktop.desk.Desk;
 import farglass.desktop.desk.Place;
 import farglass.desktop.desk.Spot;
-import farglass.library.Contents;
+import farglass.library.contents.Contents;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;

@@ -16,7 +16,7 @@ import farglass.core.lexicon.Words;
 import farglass.desktop.desk.Desk;
 import farglass.desktop.desk.Place;
 import farglass.desktop.desk.Work;
-import farglass.library.Contents;
+import farglass.library.contents.Contents;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;

@@ -11,7 +11,7 @@ import farglass.core.study.Athlete;
 import farglass.desktop.desk.Desk;
 import farglass.desktop.desk.Work;
 import farglass.library.Library;
-import farglass.library.OwnWords;
+import farglass.library.contents.OwnWords;
 import farglass.library.table.Column;
 import farglass.library.table.Mapping;
 import farglass.library.table.Table;

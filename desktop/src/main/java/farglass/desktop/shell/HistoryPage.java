@@ -4,7 +4,7 @@ import farglass.core.bout.Bout;
 import farglass.core.bout.Times;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.scribe.Phrase;
-import farglass.library.Edition;
+import farglass.library.changelog.Edition;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.List;

@@ -11,7 +11,8 @@ import farglass.desktop.parts.Sheet;
 import farglass.desktop.parts.Sheets;
 import farglass.desktop.tag.page.ScorePage;
 import farglass.desktop.tag.page.TagModel;
-import farglass.library.Library;
+import farglass.library.backup.Backups;
+import farglass.library.store.LibraryHeader;
 import java.io.IOException;
 import java.util.List;
 import java.util.Optional;
@@ -47,7 +48,7 @@ final class LibraryActions {
     }
 
     void create() {
-        choosers.save("New library", "Far Glass libraries", "farglass", "matches" + Library.SUFFIX)
+        choosers.save("New library", "Far Glass libraries", "farglass", "matches" + LibraryHeader.SUFFIX)
                 .ifPresent(libraries::create);
     }
 
@@ -97,12 +98,12 @@ final class LibraryActions {
         LibrarySheets.damageWords(desk.contents().damage())
                 .ifPresentOrElse(
                         words -> sheets.lay(LibrarySheets.damaged(
-                                desk.library().path(), words, desk.library().backups(), libraries)),
+                                desk.library().path(), words, Backups.of(desk.library()), libraries)),
                         () -> desk.messages().say("Nothing is damaged: every bout is as it was written."));
     }
 
     void copy() {
-        choosers.save("Save a copy", "Far Glass libraries", "farglass", "copy" + Library.SUFFIX)
+        choosers.save("Save a copy", "Far Glass libraries", "farglass", "copy" + LibraryHeader.SUFFIX)
                 .ifPresent(target -> desk.work()
                         .start(
                                 "Saving a copy",

@@ -2,10 +2,10 @@ package farglass.desktop.shell;
 
 import farglass.desktop.desk.Desk;
 import farglass.desktop.parts.Sheet;
-import farglass.library.Backups;
-import farglass.library.Damage;
-import farglass.library.LibraryException;
-import farglass.library.Recovery;
+import farglass.library.backup.Backups;
+import farglass.library.contents.Damage;
+import farglass.library.recovery.Recovery;
+import farglass.library.store.LibraryException;
 import java.nio.file.Path;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
@@ -27,7 +27,7 @@ public final class LibrarySheets {
     private LibrarySheets() {}
 
     static Sheet backups(Desk desk, Libraries libraries) {
-        Backups backups = desk.library().backups();
+        Backups backups = Backups.of(desk.library());
         Path path = desk.library().path();
         ListView<Backups.Backup> list = list(backups.list());
         Label words = words(

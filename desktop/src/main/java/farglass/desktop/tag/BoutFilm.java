@@ -8,7 +8,7 @@ import farglass.desktop.desk.Work;
 import farglass.desktop.screening.Player;
 import farglass.film.Film;
 import farglass.film.Films;
-import farglass.library.Contents;
+import farglass.library.contents.Contents;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

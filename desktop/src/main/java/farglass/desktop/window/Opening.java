@@ -1,8 +1,8 @@
 package farglass.desktop.window;
 
 import farglass.core.lexicon.Lexicon;
-import farglass.library.Contents;
 import farglass.library.Library;
+import farglass.library.contents.Contents;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

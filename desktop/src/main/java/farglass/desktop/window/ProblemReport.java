@@ -5,7 +5,7 @@ import farglass.desktop.desk.Log;
 import farglass.desktop.desk.Messages;
 import farglass.desktop.desk.Settings;
 import farglass.desktop.desk.Version;
-import farglass.library.Contents;
+import farglass.library.contents.Contents;
 import java.io.IOException;
 import java.time.Clock;
 import java.time.ZoneOffset;

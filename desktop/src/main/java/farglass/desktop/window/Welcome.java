@@ -5,7 +5,7 @@ import farglass.desktop.desk.RecentLibrary;
 import farglass.desktop.desk.Settings;
 import farglass.desktop.desk.Version;
 import farglass.desktop.shell.Libraries;
-import farglass.library.Library;
+import farglass.library.store.LibraryHeader;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.ZoneId;
@@ -90,7 +90,7 @@ final class Welcome extends VBox {
 
     private HBox buttons(Optional<Runnable> opening) {
         Button make = button("New library\u2026", () -> choosers.save(
-                        "New library", "Far Glass libraries", "farglass", "matches" + Library.SUFFIX)
+                        "New library", "Far Glass libraries", "farglass", "matches" + LibraryHeader.SUFFIX)
                 .ifPresent(libraries::create));
         make.setDefaultButton(true);
         HBox buttons = new HBox(10, make, button("Open a library\u2026", () -> chosen("Open a library")

@@ -15,11 +15,11 @@ import farglass.desktop.shell.LibrarySheets;
 import farglass.desktop.shell.Shell;
 import farglass.desktop.shell.WindowCommands;
 import farglass.drawing.Palette;
-import farglass.library.Backups;
 import farglass.library.Library;
-import farglass.library.LibraryException;
-import farglass.library.Recovery;
 import farglass.library.RulesetFolder;
+import farglass.library.backup.Backups;
+import farglass.library.recovery.Recovery;
+import farglass.library.store.LibraryException;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -296,7 +296,7 @@ public final class Workbench extends StackPane implements Libraries {
         desk.work()
                 .start(
                         "Making the day\u2019s backup",
-                        (progress, cancelled) -> desk.library().backups().makeIfDue(desk.library()),
+                        (progress, cancelled) -> Backups.of(desk.library()).makeIfDue(desk.library()),
                         made -> {},
                         desk.messages()::fail);
     }

@@ -16,7 +16,7 @@ import farglass.desktop.dossier.DossierModel;
 import farglass.desktop.plan.PlanModel;
 import farglass.desktop.shelf.ShelfModel;
 import farglass.library.Library;
-import farglass.library.LibraryException;
+import farglass.library.store.LibraryException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;

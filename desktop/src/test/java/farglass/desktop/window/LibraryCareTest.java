@@ -8,6 +8,7 @@ import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
 import farglass.core.study.Athlete;
 import farglass.library.Library;
+import farglass.library.backup.Backups;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
@@ -38,7 +39,7 @@ class LibraryCareTest extends OnStage {
         Path path = desk().library().path();
         await(
                 "the day's backup is made",
-                () -> !desk().library().backups().list().isEmpty());
+                () -> !Backups.of(desk().library()).list().isEmpty());
         press(KeyCode.DELETE);
         await("the bout is removed", () -> desk().contents().bouts().isEmpty());
         choose("Backups\u2026");

@@ -6,7 +6,7 @@ import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
 import farglass.desktop.desk.Happening;
 import farglass.desktop.desk.Log;
-import farglass.library.LibraryException;
+import farglass.library.store.LibraryException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;

@@ -9,7 +9,7 @@ import farglass.desktop.go.GoTo;
 import farglass.desktop.parts.Sheet;
 import farglass.desktop.tag.LargeLibrary;
 import farglass.desktop.tag.StallWatch;
-import farglass.library.Contents;
+import farglass.library.contents.Contents;
 import java.nio.file.Path;
 import java.util.Collections;
 import java.util.List;

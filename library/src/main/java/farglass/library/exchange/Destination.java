@@ -1,7 +1,7 @@
 package farglass.library.exchange;
 
-import farglass.library.Library;
-import farglass.library.LibraryException;
+import farglass.library.store.LibraryException;
+import farglass.library.store.LibraryHeader;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.LinkOption;
@@ -60,7 +60,7 @@ public record Destination(Path path, boolean over, List<Path> inputs) {
                 throw refused("is what this is made from; choose another name");
             }
         }
-        if (Library.isLibrary(path)) {
+        if (LibraryHeader.isOurs(path)) {
             throw refused("is a library; choose another name");
         }
         if (!over) {

@@ -2,8 +2,8 @@ package farglass.library.report;
 
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
 import com.openhtmltopdf.util.XRLog;
-import farglass.library.LibraryException;
 import farglass.library.exchange.Destination;
+import farglass.library.store.LibraryException;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;

@@ -5,8 +5,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import farglass.core.lexicon.Lexicon;
 import farglass.library.Library;
-import farglass.library.LibraryException;
 import farglass.library.SampleBouts;
+import farglass.library.store.LibraryException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;

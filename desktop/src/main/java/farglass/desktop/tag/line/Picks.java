@@ -18,7 +18,7 @@ import farglass.desktop.desk.Work;
 import farglass.desktop.tag.OpenBout;
 import farglass.desktop.tag.Playhead;
 import farglass.desktop.tag.Tagging;
-import farglass.library.Contents;
+import farglass.library.contents.Contents;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;

@@ -21,7 +21,7 @@ import farglass.desktop.desk.Work;
 import farglass.desktop.tag.OpenBout;
 import farglass.desktop.tag.Repeats;
 import farglass.desktop.tag.Tagging;
-import farglass.library.Contents;
+import farglass.library.contents.Contents;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;

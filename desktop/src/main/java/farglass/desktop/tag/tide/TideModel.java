@@ -21,7 +21,7 @@ import farglass.core.state.Timeline;
 import farglass.desktop.desk.Work;
 import farglass.desktop.tag.Tagging;
 import farglass.drawing.TideMatter;
-import farglass.library.Contents;
+import farglass.library.contents.Contents;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

@@ -1,0 +1,2 @@
+/** What opens a window, and takes its pictures. */
+package farglass.app.window;

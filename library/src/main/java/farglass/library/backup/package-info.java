@@ -1,0 +1,2 @@
+/** Whole copies beside the library, and the way back to one. */
+package farglass.library.backup;

@@ -1,0 +1,2 @@
+/** What a library holds, as values, and how values become rows. */
+package farglass.library.contents;

@@ -1,0 +1,2 @@
+/** What can be saved of a damaged file. */
+package farglass.library.recovery;
