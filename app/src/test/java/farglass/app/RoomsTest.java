@@ -123,7 +123,7 @@ class RoomsTest {
             .resideInAnyPackage("farglass.core.prose..", "farglass.core.catalogue..")
             .orShould()
             .dependOnClassesThat()
-            .haveFullyQualifiedName("farglass.core.lexicon.Words");
+            .haveFullyQualifiedName("farglass.core.naming.Words");
 
     @ArchTest
     static final ArchRule sentencesKnowNoQuestion = noClasses()

@@ -1,11 +1,11 @@
 package farglass.bench;
 
 import farglass.core.bout.Bout;
-import farglass.core.bout.Line;
-import farglass.core.bout.Seat;
+import farglass.core.entry.Position;
+import farglass.core.entry.Technique;
 import farglass.core.lexicon.Lexicon;
-import farglass.core.lexicon.Position;
-import farglass.core.lexicon.Technique;
+import farglass.core.side.Line;
+import farglass.core.side.Seat;
 import farglass.core.state.Timeline;
 import farglass.core.state.Visit;
 import java.io.IOException;

@@ -1,8 +1,8 @@
 package farglass.drawing;
 
 import farglass.core.bout.Bout;
-import farglass.core.bout.Seat;
 import farglass.core.rules.Scorecard;
+import farglass.core.side.Seat;
 import farglass.core.state.Tide;
 import java.util.Optional;
 

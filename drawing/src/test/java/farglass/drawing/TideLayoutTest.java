@@ -4,11 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import farglass.core.bout.Bout;
-import farglass.core.bout.Seat;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
 import farglass.core.rules.Rulesets;
 import farglass.core.rules.Scorecard;
+import farglass.core.side.Seat;
 import farglass.core.state.Ladder;
 import farglass.core.state.Tide;
 import farglass.core.state.Timeline;

@@ -1,6 +1,6 @@
 package farglass.film;
 
-import farglass.core.bout.Part;
+import farglass.core.side.Part;
 
 /**
  * One jointed figure: eleven joints, in metres, x to the right, y up from the mat.

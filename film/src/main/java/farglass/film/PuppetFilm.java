@@ -1,14 +1,14 @@
 package farglass.film;
 
-import farglass.core.bout.Part;
-import farglass.core.bout.Seat;
-import farglass.core.bout.Side;
 import farglass.core.script.Beat;
 import farglass.core.script.Call;
 import farglass.core.script.Grip;
 import farglass.core.script.Pose;
 import farglass.core.script.Script;
 import farglass.core.script.ScriptFile;
+import farglass.core.side.Part;
+import farglass.core.side.Seat;
+import farglass.core.side.Side;
 import java.io.IOException;
 import java.nio.charset.CharacterCodingException;
 import java.nio.file.Files;

@@ -1,9 +1,9 @@
 package farglass.film;
 
-import farglass.core.bout.Part;
-import farglass.core.bout.Seat;
 import farglass.core.script.Call;
 import farglass.core.script.Pose;
+import farglass.core.side.Part;
+import farglass.core.side.Seat;
 import java.awt.BasicStroke;
 import java.awt.Color;
 import java.awt.Font;

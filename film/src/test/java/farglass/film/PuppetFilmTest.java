@@ -4,15 +4,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import farglass.core.bout.Part;
-import farglass.core.bout.Seat;
-import farglass.core.bout.Side;
 import farglass.core.script.Beat;
 import farglass.core.script.Call;
 import farglass.core.script.Grip;
 import farglass.core.script.Pose;
 import farglass.core.script.Script;
 import farglass.core.script.ScriptFile;
+import farglass.core.side.Part;
+import farglass.core.side.Seat;
+import farglass.core.side.Side;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.HashSet;

@@ -4,11 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import farglass.core.bout.Seat;
 import farglass.core.script.Beat;
 import farglass.core.script.Pose;
 import farglass.core.script.Script;
 import farglass.core.script.ScriptFile;
+import farglass.core.side.Seat;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;

@@ -2,8 +2,8 @@ package farglass.library;
 
 import farglass.core.corpus.Corpus;
 import farglass.core.corpus.KeptSums;
+import farglass.core.entry.Term;
 import farglass.core.lexicon.Lexicon;
-import farglass.core.lexicon.Term;
 import farglass.library.contents.OwnWords;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;

@@ -4,11 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import farglass.core.bout.Bout;
-import farglass.core.bout.Certainty;
 import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Telling;
 import farglass.core.bout.Uniform;
+import farglass.core.fact.Certainty;
 import farglass.core.plan.Fallback;
 import farglass.core.plan.GamePlan;
 import farglass.core.plan.PlanStep;

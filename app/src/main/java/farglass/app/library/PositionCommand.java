@@ -2,8 +2,8 @@ package farglass.app.library;
 
 import farglass.core.corpus.Corpus;
 import farglass.core.corpus.Scope;
+import farglass.core.entry.Position;
 import farglass.core.lexicon.Lexicon;
-import farglass.core.lexicon.Position;
 import farglass.core.listing.Listing;
 import farglass.core.listing.PositionListing;
 import java.util.Optional;

@@ -1,8 +1,6 @@
 package farglass.app.library;
 
 import farglass.core.bout.BoutKind;
-import farglass.core.bout.Level;
-import farglass.core.bout.Stance;
 import farglass.core.bout.Uniform;
 import farglass.core.corpus.Against;
 import farglass.core.corpus.Period;
@@ -10,6 +8,8 @@ import farglass.core.corpus.Scope;
 import farglass.core.corpus.ScopeText;
 import farglass.core.corpus.Setting;
 import farglass.core.corpus.Within;
+import farglass.core.side.Level;
+import farglass.core.side.Stance;
 import farglass.core.state.ScoreLine.Lead;
 import farglass.core.study.Athlete;
 import farglass.core.study.Weighing;

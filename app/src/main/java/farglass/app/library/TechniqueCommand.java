@@ -2,8 +2,8 @@ package farglass.app.library;
 
 import farglass.core.corpus.Corpus;
 import farglass.core.corpus.Scope;
+import farglass.core.entry.Technique;
 import farglass.core.lexicon.Lexicon;
-import farglass.core.lexicon.Technique;
 import farglass.core.listing.Listing;
 import farglass.core.listing.TechniqueListing;
 import java.util.Optional;

@@ -1,5 +1,6 @@
 package farglass.core.bout;
 
+import farglass.core.side.Seat;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;

@@ -1,5 +1,8 @@
 package farglass.core.bout;
 
+import farglass.core.side.Level;
+import farglass.core.side.Side;
+import farglass.core.side.Stance;
 import java.util.Optional;
 
 /**

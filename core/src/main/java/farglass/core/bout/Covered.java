@@ -1,5 +1,7 @@
 package farglass.core.bout;
 
+import farglass.core.fact.Layer;
+
 /**
  * A stretch of the bout that was looked at for one layer, in microseconds from its start.
  *

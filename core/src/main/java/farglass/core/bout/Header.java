@@ -1,5 +1,7 @@
 package farglass.core.bout;
 
+import farglass.core.fact.Layer;
+import farglass.core.side.Seat;
 import java.time.LocalDate;
 import java.util.Collections;
 import java.util.List;

@@ -1,5 +1,7 @@
 package farglass.core.bout;
 
+import farglass.core.side.Seat;
+import farglass.core.side.Settled;
 import java.util.Optional;
 import java.util.OptionalLong;
 

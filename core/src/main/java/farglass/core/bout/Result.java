@@ -1,5 +1,6 @@
 package farglass.core.bout;
 
+import farglass.core.side.Seat;
 import java.util.Optional;
 
 /**

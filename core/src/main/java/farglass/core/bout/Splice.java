@@ -1,5 +1,9 @@
 package farglass.core.bout;
 
+import farglass.core.fact.Certainty;
+import farglass.core.fact.Fact;
+import farglass.core.side.Seat;
+import farglass.core.side.Settled;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

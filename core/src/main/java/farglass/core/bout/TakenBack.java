@@ -1,5 +1,6 @@
 package farglass.core.bout;
 
+import farglass.core.fact.Fact;
 import java.util.HashSet;
 import java.util.Set;
 

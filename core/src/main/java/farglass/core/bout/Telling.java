@@ -1,5 +1,11 @@
 package farglass.core.bout;
 
+import farglass.core.fact.Certainty;
+import farglass.core.fact.Fact;
+import farglass.core.fact.Purpose;
+import farglass.core.side.Line;
+import farglass.core.side.OwnedSide;
+import farglass.core.side.Stage;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

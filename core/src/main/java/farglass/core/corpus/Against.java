@@ -1,8 +1,8 @@
 package farglass.core.corpus;
 
 import farglass.core.bout.Contestant;
-import farglass.core.bout.Level;
-import farglass.core.bout.Stance;
+import farglass.core.side.Level;
+import farglass.core.side.Stance;
 import java.util.Optional;
 
 /**

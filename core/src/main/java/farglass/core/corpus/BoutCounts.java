@@ -1,8 +1,8 @@
 package farglass.core.corpus;
 
 import farglass.core.bout.Bout;
-import farglass.core.bout.Seat;
 import farglass.core.notation.BoutFile;
+import farglass.core.side.Seat;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;

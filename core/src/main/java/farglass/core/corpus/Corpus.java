@@ -2,7 +2,6 @@ package farglass.core.corpus;
 
 import farglass.core.bout.Bout;
 import farglass.core.bout.Contestant;
-import farglass.core.bout.Seat;
 import farglass.core.estimate.BoutRate;
 import farglass.core.estimate.Choices;
 import farglass.core.estimate.Exposure;
@@ -10,6 +9,7 @@ import farglass.core.estimate.OtherRates;
 import farglass.core.estimate.Population;
 import farglass.core.estimate.Taken;
 import farglass.core.lexicon.Lexicon;
+import farglass.core.side.Seat;
 import farglass.core.state.Counting;
 import java.time.LocalDate;
 import java.util.ArrayList;

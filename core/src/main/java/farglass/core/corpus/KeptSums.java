@@ -1,8 +1,8 @@
 package farglass.core.corpus;
 
-import farglass.core.bout.Seat;
 import farglass.core.estimate.Choices;
 import farglass.core.estimate.Exposure;
+import farglass.core.side.Seat;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.DataInputStream;

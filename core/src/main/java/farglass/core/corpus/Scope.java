@@ -2,7 +2,7 @@ package farglass.core.corpus;
 
 import farglass.core.bout.Bout;
 import farglass.core.bout.Header;
-import farglass.core.bout.Seat;
+import farglass.core.side.Seat;
 import farglass.core.study.Weighing;
 
 /**

@@ -1,9 +1,9 @@
 package farglass.core.corpus;
 
 import farglass.core.bout.BoutKind;
-import farglass.core.bout.Level;
-import farglass.core.bout.Stance;
 import farglass.core.bout.Uniform;
+import farglass.core.side.Level;
+import farglass.core.side.Stance;
 import farglass.core.state.ScoreLine.Lead;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;

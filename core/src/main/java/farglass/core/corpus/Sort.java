@@ -1,9 +1,9 @@
 package farglass.core.corpus;
 
 import farglass.core.bout.Contestant;
-import farglass.core.bout.Level;
-import farglass.core.bout.Seat;
-import farglass.core.lexicon.Kind;
+import farglass.core.entry.Kind;
+import farglass.core.side.Level;
+import farglass.core.side.Seat;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;

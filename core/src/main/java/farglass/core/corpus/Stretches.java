@@ -1,6 +1,6 @@
 package farglass.core.corpus;
 
-import farglass.core.bout.Seat;
+import farglass.core.side.Seat;
 import java.util.Map;
 import java.util.function.BiFunction;
 

@@ -1,7 +1,7 @@
 package farglass.core.corpus;
 
 import farglass.core.bout.Moment;
-import farglass.core.lexicon.Technique;
+import farglass.core.entry.Technique;
 import farglass.core.state.Attempt;
 import java.util.Optional;
 

@@ -1,7 +1,7 @@
 package farglass.core.corpus;
 
 import farglass.core.bout.Bout;
-import farglass.core.bout.Seat;
+import farglass.core.side.Seat;
 import farglass.core.state.MatchClock;
 import farglass.core.state.ScoreLine;
 import farglass.core.state.Stretch;

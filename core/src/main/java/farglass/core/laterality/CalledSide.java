@@ -1,8 +1,8 @@
 package farglass.core.laterality;
 
-import farglass.core.bout.OwnedSide;
-import farglass.core.bout.Seat;
-import farglass.core.bout.Side;
+import farglass.core.side.OwnedSide;
+import farglass.core.side.Seat;
+import farglass.core.side.Side;
 import java.util.Optional;
 
 /**

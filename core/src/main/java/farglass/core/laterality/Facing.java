@@ -1,7 +1,7 @@
 package farglass.core.laterality;
 
-import farglass.core.lexicon.Family;
-import farglass.core.lexicon.Position;
+import farglass.core.entry.Family;
+import farglass.core.entry.Position;
 import java.util.Optional;
 import java.util.Set;
 

@@ -1,15 +1,15 @@
 package farglass.core.laterality;
 
-import farglass.core.bout.Fact;
 import farglass.core.bout.Moment;
-import farglass.core.bout.OwnedSide;
-import farglass.core.bout.Part;
-import farglass.core.bout.Seat;
-import farglass.core.bout.Settled;
-import farglass.core.bout.Side;
 import farglass.core.bout.Telling;
-import farglass.core.lexicon.SideRule;
-import farglass.core.lexicon.Technique;
+import farglass.core.entry.SideRule;
+import farglass.core.entry.Technique;
+import farglass.core.fact.Fact;
+import farglass.core.side.OwnedSide;
+import farglass.core.side.Part;
+import farglass.core.side.Seat;
+import farglass.core.side.Settled;
+import farglass.core.side.Side;
 import java.util.Optional;
 
 /** What follows from owned sides: same side or cross, near or far, which limb a lock takes. Nothing here is stored. */

@@ -1,7 +1,7 @@
 package farglass.core.laterality;
 
-import farglass.core.bout.Side;
-import farglass.core.bout.Stance;
+import farglass.core.side.Side;
+import farglass.core.side.Stance;
 
 /**
  * What two stances mean for one of the two athletes. "Open" and "closed" are guards; stances are the same or mirrored.

@@ -1,5 +1,9 @@
 package farglass.core.lexicon;
 
+import farglass.core.entry.Names;
+import farglass.core.entry.Position;
+import farglass.core.entry.Start;
+import farglass.core.entry.Technique;
 import java.util.List;
 import java.util.Map;
 

@@ -1,5 +1,17 @@
 package farglass.core.lexicon;
 
+import farglass.core.entry.Kind;
+import farglass.core.entry.Names;
+import farglass.core.entry.Position;
+import farglass.core.entry.School;
+import farglass.core.entry.Start;
+import farglass.core.entry.Technique;
+import farglass.core.entry.Term;
+import farglass.core.naming.Naming;
+import farglass.core.naming.PlaceWords;
+import farglass.core.naming.Vocabulary;
+import farglass.core.naming.WordIndex;
+import farglass.core.naming.Words;
 import java.io.IOException;
 import java.io.InputStreamReader;
 import java.io.Reader;
@@ -24,7 +36,7 @@ import java.util.stream.Stream;
  * Every position and technique, found by key, by any of their names, or by the beginning of one. What a phrase means where the two are is
  * asked of {@link #naming}. Never changes.
  */
-public final class Lexicon {
+public final class Lexicon implements Vocabulary {
     private final Map<String, Position> positions = new LinkedHashMap<>();
     private final Map<String, Technique> techniques = new LinkedHashMap<>();
     private final Map<String, Set<String>> groups;
@@ -268,14 +280,17 @@ public final class Lexicon {
         return Collections.unmodifiableCollection(positions.values());
     }
 
+    @Override
     public Collection<Technique> techniques() {
         return Collections.unmodifiableCollection(techniques.values());
     }
 
+    @Override
     public Optional<Position> position(String key) {
         return Optional.ofNullable(positions.get(key));
     }
 
+    @Override
     public Optional<Technique> technique(String key) {
         return Optional.ofNullable(techniques.get(key));
     }
@@ -287,7 +302,7 @@ public final class Lexicon {
 
     /** {@return many places in few words, for people to read: "every guard", "every pin and mount but north-south" */
     public List<String> inWords(Set<String> places) {
-        return PlaceWords.of(places, this);
+        return PlaceWords.of(places, positions.values());
     }
 
     /** {@return the variants of a technique, in the order of the lexicon; none for most} */
@@ -316,7 +331,7 @@ public final class Lexicon {
         return technique(kind.name().toLowerCase(Locale.ROOT).replace('_', '-')).filter(Technique::generic);
     }
 
-    /** {@return the name people read for a key, or the key itself where the lexicon has none} */
+    @Override
     public String label(String key) {
         return term(key).map(Term::label).orElse(key);
     }
@@ -347,7 +362,7 @@ public final class Lexicon {
                 .or(() -> naming().place(word));
     }
 
-    /** {@return the entry whose name is fewest slips of the finger away, if any is within a third of the word's length} */
+    @Override
     public Optional<Term> nearest(String word) {
         String plain = Words.plain(word);
         if (plain.isEmpty() || plain.length() > 60) {

@@ -1,5 +1,11 @@
 package farglass.core.lexicon;
 
+import farglass.core.entry.Names;
+import farglass.core.entry.Position;
+import farglass.core.entry.Reach;
+import farglass.core.entry.Start;
+import farglass.core.entry.Technique;
+import farglass.core.entry.Term;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;

@@ -1,5 +1,18 @@
 package farglass.core.lexicon;
 
+import farglass.core.entry.Control;
+import farglass.core.entry.Ends;
+import farglass.core.entry.Family;
+import farglass.core.entry.Kind;
+import farglass.core.entry.Names;
+import farglass.core.entry.Position;
+import farglass.core.entry.Reach;
+import farglass.core.entry.Role;
+import farglass.core.entry.SideRule;
+import farglass.core.entry.Start;
+import farglass.core.entry.Target;
+import farglass.core.entry.Technique;
+import farglass.core.entry.Worth;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.Reader;

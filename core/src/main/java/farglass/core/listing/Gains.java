@@ -1,7 +1,7 @@
 package farglass.core.listing;
 
-import farglass.core.bout.Fact;
 import farglass.core.bout.Moment;
+import farglass.core.fact.Fact;
 import java.util.stream.Collectors;
 
 /** What somebody said was won, forced or lost by an action. */

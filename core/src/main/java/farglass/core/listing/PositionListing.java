@@ -2,14 +2,14 @@ package farglass.core.listing;
 
 import farglass.core.bout.Moment;
 import farglass.core.bout.Motive;
-import farglass.core.bout.Seat;
 import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.Corpus;
 import farglass.core.corpus.Evidence;
 import farglass.core.corpus.Scope;
-import farglass.core.lexicon.Position;
-import farglass.core.lexicon.Role;
+import farglass.core.entry.Position;
+import farglass.core.entry.Role;
 import farglass.core.scribe.Phrase;
+import farglass.core.side.Seat;
 import farglass.core.state.Stand;
 import farglass.core.state.Visit;
 import java.util.ArrayList;

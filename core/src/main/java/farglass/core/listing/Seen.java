@@ -1,11 +1,11 @@
 package farglass.core.listing;
 
-import farglass.core.bout.Seat;
 import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.Corpus;
 import farglass.core.corpus.Scope;
-import farglass.core.lexicon.Kind;
-import farglass.core.lexicon.Technique;
+import farglass.core.entry.Kind;
+import farglass.core.entry.Technique;
+import farglass.core.side.Seat;
 import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.HashMap;

@@ -1,15 +1,15 @@
 package farglass.core.listing;
 
-import farglass.core.bout.Fact;
 import farglass.core.bout.Moment;
-import farglass.core.bout.Seat;
 import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.Corpus;
 import farglass.core.corpus.Scope;
 import farglass.core.corpus.Tried;
-import farglass.core.lexicon.Technique;
-import farglass.core.lexicon.Words;
+import farglass.core.entry.Technique;
+import farglass.core.fact.Fact;
+import farglass.core.naming.Words;
 import farglass.core.scribe.Phrase;
+import farglass.core.side.Seat;
 import farglass.core.state.Stand;
 import java.util.ArrayList;
 import java.util.List;

@@ -2,10 +2,10 @@ package farglass.core.notation;
 
 import farglass.core.bout.Bout;
 import farglass.core.bout.Deed;
-import farglass.core.bout.Fact;
 import farglass.core.bout.Moment;
-import farglass.core.bout.Settled;
+import farglass.core.fact.Fact;
 import farglass.core.lexicon.Lexicon;
+import farglass.core.side.Settled;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;

@@ -1,18 +1,18 @@
 package farglass.core.notation;
 
-import farglass.core.bout.BodyFact;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Deed;
-import farglass.core.bout.Fact;
 import farglass.core.bout.Header;
 import farglass.core.bout.Moment;
-import farglass.core.bout.Purpose;
-import farglass.core.bout.Seat;
-import farglass.core.bout.Side;
-import farglass.core.bout.Stance;
 import farglass.core.bout.Telling;
 import farglass.core.bout.Times;
+import farglass.core.fact.BodyFact;
+import farglass.core.fact.Fact;
+import farglass.core.fact.Purpose;
 import farglass.core.lexicon.Lexicon;
+import farglass.core.side.Seat;
+import farglass.core.side.Side;
+import farglass.core.side.Stance;
 import farglass.core.state.Whereabouts;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;

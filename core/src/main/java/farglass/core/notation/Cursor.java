@@ -1,7 +1,7 @@
 package farglass.core.notation;
 
-import farglass.core.bout.Seat;
 import farglass.core.bout.Times;
+import farglass.core.side.Seat;
 import java.util.LinkedHashMap;
 import java.util.Locale;
 import java.util.Map;

@@ -2,10 +2,10 @@ package farglass.core.notation;
 
 import farglass.core.bout.Award;
 import farglass.core.bout.Deed;
-import farglass.core.bout.OwnedSide;
 import farglass.core.bout.Result;
-import farglass.core.bout.Seat;
-import farglass.core.bout.Settled;
+import farglass.core.side.OwnedSide;
+import farglass.core.side.Seat;
+import farglass.core.side.Settled;
 import java.util.List;
 import java.util.Optional;
 

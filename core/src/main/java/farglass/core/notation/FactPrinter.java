@@ -4,17 +4,17 @@ import static farglass.core.notation.Cursor.spelled;
 import static farglass.core.notation.Quoting.quoted;
 import static farglass.core.notation.Quoting.words;
 
-import farglass.core.bout.Certainty;
-import farglass.core.bout.Fact;
-import farglass.core.bout.FactCases;
-import farglass.core.bout.OwnedSide;
-import farglass.core.bout.Part;
-import farglass.core.bout.PartState;
-import farglass.core.bout.Purpose;
-import farglass.core.bout.Ruling;
-import farglass.core.bout.Seat;
-import farglass.core.bout.Span;
 import farglass.core.bout.Times;
+import farglass.core.fact.Certainty;
+import farglass.core.fact.Fact;
+import farglass.core.fact.FactCases;
+import farglass.core.fact.PartState;
+import farglass.core.fact.Purpose;
+import farglass.core.fact.Ruling;
+import farglass.core.fact.Span;
+import farglass.core.side.OwnedSide;
+import farglass.core.side.Part;
+import farglass.core.side.Seat;
 import java.util.Optional;
 import java.util.stream.Collectors;
 

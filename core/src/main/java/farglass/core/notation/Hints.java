@@ -1,7 +1,7 @@
 package farglass.core.notation;
 
 import farglass.core.bout.Became;
-import farglass.core.lexicon.Naming;
+import farglass.core.naming.Naming;
 import java.util.Arrays;
 import java.util.Optional;
 

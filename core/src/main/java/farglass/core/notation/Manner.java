@@ -2,8 +2,8 @@ package farglass.core.notation;
 
 import farglass.core.bout.Became;
 import farglass.core.bout.Motive;
-import farglass.core.bout.Stage;
 import farglass.core.bout.Telling;
+import farglass.core.side.Stage;
 import java.util.Optional;
 
 /**

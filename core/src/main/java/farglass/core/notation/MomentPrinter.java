@@ -5,14 +5,14 @@ import static farglass.core.notation.Quoting.quoted;
 import static farglass.core.notation.Quoting.words;
 
 import farglass.core.bout.Award;
-import farglass.core.bout.Certainty;
 import farglass.core.bout.Deed;
-import farglass.core.bout.Fact;
 import farglass.core.bout.Moment;
-import farglass.core.bout.Seat;
-import farglass.core.bout.Settled;
 import farglass.core.bout.Telling;
 import farglass.core.bout.Times;
+import farglass.core.fact.Certainty;
+import farglass.core.fact.Fact;
+import farglass.core.side.Seat;
+import farglass.core.side.Settled;
 
 /** Writes one moment as a line. */
 final class MomentPrinter {

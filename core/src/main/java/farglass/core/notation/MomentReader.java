@@ -1,19 +1,19 @@
 package farglass.core.notation;
 
 import farglass.core.bout.Became;
-import farglass.core.bout.Certainty;
 import farglass.core.bout.Deed;
-import farglass.core.bout.Line;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Motive;
-import farglass.core.bout.OwnedSide;
-import farglass.core.bout.Seat;
-import farglass.core.bout.Settled;
-import farglass.core.bout.Side;
-import farglass.core.bout.Stage;
 import farglass.core.bout.Telling;
+import farglass.core.entry.SideRule;
+import farglass.core.fact.Certainty;
 import farglass.core.lexicon.Lexicon;
-import farglass.core.lexicon.SideRule;
+import farglass.core.side.Line;
+import farglass.core.side.OwnedSide;
+import farglass.core.side.Seat;
+import farglass.core.side.Settled;
+import farglass.core.side.Side;
+import farglass.core.side.Stage;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;

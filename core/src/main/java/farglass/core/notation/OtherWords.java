@@ -65,7 +65,7 @@ public final class OtherWords {
 
     /** {@return the same line in the words that lines are read by; empty where it has no other words in it} */
     public static Optional<String> of(String line) {
-        String plain = farglass.core.lexicon.Words.plain(line.toLowerCase(Locale.ROOT));
+        String plain = farglass.core.naming.Words.plain(line.toLowerCase(Locale.ROOT));
         String reworded = plain;
         for (Rule rule : RULES) {
             Matcher matcher = rule.said().matcher(reworded);

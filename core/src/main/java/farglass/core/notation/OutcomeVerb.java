@@ -1,8 +1,8 @@
 package farglass.core.notation;
 
 import farglass.core.bout.Became;
-import farglass.core.lexicon.Kind;
-import farglass.core.lexicon.Technique;
+import farglass.core.entry.Kind;
+import farglass.core.entry.Technique;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;

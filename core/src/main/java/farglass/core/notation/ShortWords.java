@@ -2,7 +2,7 @@ package farglass.core.notation;
 
 import farglass.core.bout.Award;
 import farglass.core.bout.Deed;
-import farglass.core.lexicon.Words;
+import farglass.core.naming.Words;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;

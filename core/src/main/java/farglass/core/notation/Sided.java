@@ -1,7 +1,7 @@
 package farglass.core.notation;
 
-import farglass.core.bout.Side;
-import farglass.core.lexicon.SideRule;
+import farglass.core.entry.SideRule;
+import farglass.core.side.Side;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;

@@ -1,16 +1,16 @@
 package farglass.core.notation;
 
 import farglass.core.bout.Deed;
-import farglass.core.bout.OwnedSide;
-import farglass.core.bout.Seat;
-import farglass.core.bout.Settled;
-import farglass.core.bout.Side;
+import farglass.core.entry.Position;
+import farglass.core.entry.SideRule;
+import farglass.core.entry.Technique;
+import farglass.core.entry.Term;
 import farglass.core.lexicon.Lexicon;
-import farglass.core.lexicon.Naming;
-import farglass.core.lexicon.Position;
-import farglass.core.lexicon.SideRule;
-import farglass.core.lexicon.Technique;
-import farglass.core.lexicon.Term;
+import farglass.core.naming.Naming;
+import farglass.core.side.OwnedSide;
+import farglass.core.side.Seat;
+import farglass.core.side.Settled;
+import farglass.core.side.Side;
 import farglass.core.state.Whereabouts;
 import java.util.List;
 import java.util.Optional;

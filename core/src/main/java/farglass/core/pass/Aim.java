@@ -1,6 +1,6 @@
 package farglass.core.pass;
 
-import farglass.core.bout.Layer;
+import farglass.core.fact.Layer;
 import java.util.Optional;
 
 /** What a viewing is for. */

@@ -2,8 +2,8 @@ package farglass.core.pass;
 
 import farglass.core.bout.Bout;
 import farglass.core.bout.Covered;
-import farglass.core.bout.Layer;
 import farglass.core.bout.Moment;
+import farglass.core.fact.Layer;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;

@@ -1,16 +1,16 @@
 package farglass.core.pass;
 
-import farglass.core.bout.Fact;
 import farglass.core.bout.Moment;
-import farglass.core.bout.OwnedSide;
-import farglass.core.bout.PartState;
-import farglass.core.bout.Purpose;
 import farglass.core.bout.Uniform;
 import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.Corpus;
-import farglass.core.lexicon.Kind;
+import farglass.core.entry.Kind;
+import farglass.core.entry.Technique;
+import farglass.core.fact.Fact;
+import farglass.core.fact.PartState;
+import farglass.core.fact.Purpose;
 import farglass.core.lexicon.Lexicon;
-import farglass.core.lexicon.Technique;
+import farglass.core.side.OwnedSide;
 import farglass.core.state.Stand;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;

@@ -1,17 +1,17 @@
 package farglass.core.pass;
 
 import farglass.core.bout.Bout;
-import farglass.core.bout.Certainty;
 import farglass.core.bout.Deed;
-import farglass.core.bout.Fact;
-import farglass.core.bout.Layer;
 import farglass.core.bout.Moment;
-import farglass.core.bout.Seat;
 import farglass.core.bout.Telling;
 import farglass.core.corpus.BoutSheet;
-import farglass.core.lexicon.Role;
+import farglass.core.entry.Role;
+import farglass.core.fact.Certainty;
+import farglass.core.fact.Fact;
+import farglass.core.fact.Layer;
 import farglass.core.scribe.Fan;
 import farglass.core.scribe.Phrase;
+import farglass.core.side.Seat;
 import farglass.core.state.Conversation;
 import farglass.core.state.Stand;
 import farglass.core.state.Timeline;

@@ -1,11 +1,11 @@
 package farglass.core.plan;
 
-import farglass.core.bout.Seat;
 import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.Corpus;
 import farglass.core.corpus.Tried;
-import farglass.core.lexicon.Kind;
-import farglass.core.lexicon.Role;
+import farglass.core.entry.Kind;
+import farglass.core.entry.Role;
+import farglass.core.side.Seat;
 import farglass.core.state.Conversation;
 import farglass.core.state.Stand;
 import java.util.ArrayList;

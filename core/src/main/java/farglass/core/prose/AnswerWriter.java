@@ -1,6 +1,6 @@
 package farglass.core.prose;
 
-import farglass.core.bout.Layer;
+import farglass.core.fact.Layer;
 import farglass.core.question.Answered;
 import farglass.core.question.Ask;
 import farglass.core.question.Figure;

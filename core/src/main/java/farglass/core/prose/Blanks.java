@@ -1,10 +1,10 @@
 package farglass.core.prose;
 
-import farglass.core.bout.Layer;
 import farglass.core.corpus.Evidence;
 import farglass.core.estimate.Share;
+import farglass.core.fact.Layer;
 import farglass.core.lexicon.Lexicon;
-import farglass.core.lexicon.Words;
+import farglass.core.naming.Words;
 import farglass.core.question.Figure;
 import farglass.core.question.SaidOf;
 import java.util.Comparator;

@@ -1,7 +1,7 @@
 package farglass.core.prose;
 
 import farglass.core.estimate.Share;
-import farglass.core.lexicon.Words;
+import farglass.core.naming.Words;
 import farglass.core.question.Claim;
 import farglass.core.question.Dossier;
 import farglass.core.question.Figure;

@@ -1,7 +1,7 @@
 package farglass.core.prose;
 
 import farglass.core.lexicon.Lexicon;
-import farglass.core.lexicon.Words;
+import farglass.core.naming.Words;
 import farglass.core.question.Aside;
 import farglass.core.question.Dossier;
 import java.util.ArrayList;

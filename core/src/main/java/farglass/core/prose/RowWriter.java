@@ -3,7 +3,7 @@ package farglass.core.prose;
 import farglass.core.estimate.Rate;
 import farglass.core.estimate.Share;
 import farglass.core.estimate.TimeShare;
-import farglass.core.lexicon.Words;
+import farglass.core.naming.Words;
 import farglass.core.question.Figure;
 import java.util.ArrayList;
 import java.util.Comparator;

@@ -1,12 +1,12 @@
 package farglass.core.prose;
 
-import farglass.core.bout.Stance;
 import farglass.core.bout.Uniform;
 import farglass.core.corpus.Against;
 import farglass.core.corpus.Period;
 import farglass.core.corpus.Scope;
 import farglass.core.corpus.Setting;
 import farglass.core.corpus.Within;
+import farglass.core.side.Stance;
 import farglass.core.state.ScoreLine.Lead;
 import java.util.List;
 import java.util.Optional;

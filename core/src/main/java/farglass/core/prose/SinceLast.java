@@ -2,7 +2,7 @@ package farglass.core.prose;
 
 import farglass.core.bout.Header;
 import farglass.core.estimate.Share;
-import farglass.core.lexicon.Words;
+import farglass.core.naming.Words;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;

@@ -1,11 +1,11 @@
 package farglass.core.question;
 
-import farglass.core.bout.Seat;
 import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.Corpus;
 import farglass.core.corpus.Scope;
 import farglass.core.corpus.Tried;
-import farglass.core.lexicon.Kind;
+import farglass.core.entry.Kind;
+import farglass.core.side.Seat;
 import farglass.core.state.Counting;
 import java.util.EnumSet;
 import java.util.HashSet;

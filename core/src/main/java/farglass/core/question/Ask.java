@@ -1,6 +1,6 @@
 package farglass.core.question;
 
-import farglass.core.bout.Layer;
+import farglass.core.fact.Layer;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;

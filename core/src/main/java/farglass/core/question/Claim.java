@@ -1,6 +1,6 @@
 package farglass.core.question;
 
-import farglass.core.bout.Side;
+import farglass.core.side.Side;
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.function.Function;

@@ -18,7 +18,7 @@ import java.util.Optional;
  * @param compared the same held against the others', where enough of them had such chances
  * @param trends how they changed over the years, where that can be asked
  */
-record Count(
+public record Count(
         AthleteCounts counted,
         int chances,
         Map<String, Share> shares,
@@ -44,7 +44,7 @@ record Count(
     }
 
     /** {@return what could be claimed of an option, by id} */
-    Map<String, Difference> family(Ask ask, String option) {
+    public Map<String, Difference> family(Ask ask, String option) {
         Map<String, Difference> family = new LinkedHashMap<>();
         if (shares.get(option).isTooLittle() || !isBorne(option)) {
             // Of what is too little film to say more, nothing more is said.
@@ -57,7 +57,7 @@ record Count(
     }
 
     /** {@return the option's share, with what may be claimed of it} @param before claims of another kind, told first */
-    Figure.Proportion proportion(Ask ask, String option, Claims claims, List<Claim> before) {
+    public Figure.Proportion proportion(Ask ask, String option, Claims claims, List<Claim> before) {
         List<Claim> claimed = new ArrayList<>(before);
         claims.of(id(ask, option))
                 .map(direction -> compared.get(option).claim(direction, shares.get(option)))
@@ -70,7 +70,7 @@ record Count(
     }
 
     /** {@return the option as a figure that waits for its claims} */
-    Drafted drafted(Ask ask, String option) {
+    public Drafted drafted(Ask ask, String option) {
         return new Drafted(family(ask, option), claims -> proportion(ask, option, claims, List.of()));
     }
 }

@@ -1,10 +1,10 @@
 package farglass.core.question;
 
-import farglass.core.bout.Layer;
 import farglass.core.corpus.BoutCounts;
 import farglass.core.corpus.Corpus;
 import farglass.core.corpus.Scope;
 import farglass.core.estimate.Difference;
+import farglass.core.fact.Layer;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;

@@ -15,7 +15,7 @@ public record Drafted(Map<String, Difference> family, Function<Claims, Figure> f
     }
 
     /** {@return a figure of which nothing is claimed} */
-    static Drafted of(Figure figure) {
+    public static Drafted of(Figure figure) {
         return new Drafted(Map.of(), claims -> figure);
     }
 }

@@ -1,6 +1,5 @@
 package farglass.core.question;
 
-import farglass.core.bout.Seat;
 import farglass.core.corpus.AthleteCounts;
 import farglass.core.corpus.BoutCounts;
 import farglass.core.corpus.Corpus;
@@ -25,6 +24,7 @@ import farglass.core.estimate.Rates;
 import farglass.core.estimate.Share;
 import farglass.core.estimate.Shares;
 import farglass.core.estimate.TimeShare;
+import farglass.core.side.Seat;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -71,12 +71,12 @@ public final class Inquiry {
     }
 
     /** {@return the athlete's own bouts that count and lie within the scope, the newest first} */
-    List<BoutCounts> sheets() {
+    public List<BoutCounts> sheets() {
         return sheets;
     }
 
     /** {@return which of a technique and its variants are counted together} */
-    String together(String technique) {
+    public String together(String technique) {
         return corpus.lexicon().together(technique);
     }
 
@@ -108,7 +108,7 @@ public final class Inquiry {
     }
 
     /** {@return the moments of each option; the option met most often first} */
-    Map<String, List<Evidence>> listed(Tally tally) {
+    public Map<String, List<Evidence>> listed(Tally tally) {
         Map<String, List<Evidence>> listed = new LinkedHashMap<>();
         mostFirst(counted(tally))
                 .forEach(option -> listed.put(option.getKey(), option.getValue().evidence()));
@@ -122,14 +122,14 @@ public final class Inquiry {
     }
 
     /** Never seen in three chances is no habit. */
-    static final int FEWEST_CHANCES_OF_NEVER = 10;
+    public static final int FEWEST_CHANCES_OF_NEVER = 10;
 
     /**
      * {@return a question with several options, of which one is taken at each chance; those that the athlete took, and those left alone}
      *
      * @param usual a share of the others' from which on what was never taken is reported too; empty for never
      */
-    Count options(Tally tally, OptionalDouble usual) {
+    public Count options(Tally tally, OptionalDouble usual) {
         Asked asked = new Asked(tally);
         List<String> options = List.copyOf(asked.population.options());
         Population.Others others = asked.others(options);
@@ -162,7 +162,7 @@ public final class Inquiry {
      *
      * @param usual a share of theirs from which on it is usual, in (0, 1)
      */
-    Map<String, Share> never(Tally tally, double usual) {
+    public Map<String, Share> never(Tally tally, double usual) {
         Asked asked = new Asked(tally);
         Map<String, Share> never = new LinkedHashMap<>();
         for (String option : asked.population.options()) {
@@ -182,7 +182,7 @@ public final class Inquiry {
     }
 
     /** {@return by sort of chances, a question of yes or no of which nothing is to be claimed; the sort met most often first} */
-    Map<String, Count> each(EachTally tally, String yes) {
+    public Map<String, Count> each(EachTally tally, String yes) {
         Map<String, AthleteCounts> sorts = corpus.counted(tally, athlete);
         Map<String, Population> populations = sorts.isEmpty() ? Map.of() : corpus.populations(tally);
         Map<String, Count> each = new LinkedHashMap<>();
@@ -213,7 +213,7 @@ public final class Inquiry {
     }
 
     /** {@return a question of yes or no; {@code yes} is the option that counts as success} */
-    Count yesOrNo(Tally tally, String yes) {
+    public Count yesOrNo(Tally tally, String yes) {
         Asked asked = new Asked(tally);
         Population.Others others = asked.others(List.of(yes));
         Share share = share(asked, yes, others);
@@ -234,7 +234,7 @@ public final class Inquiry {
     }
 
     /** {@return what is believed of the option's share where claims are made, others or none} */
-    Posterior posterior(Tally tally, String option) {
+    public Posterior posterior(Tally tally, String option) {
         Asked asked = new Asked(tally);
         Population.Others others = asked.others(List.of(option));
         return Shares.posterior(
@@ -260,10 +260,10 @@ public final class Inquiry {
      *
      * @param evidence each time it came
      */
-    record InTime(Rate rate, List<Evidence> evidence) {}
+    public record InTime(Rate rate, List<Evidence> evidence) {}
 
     /** {@return how often each option came in the time that was watched, the one met most often first; none where no time was} */
-    Map<String, InTime> perMinute(Tally tally, Optional<Stretches> stretches) {
+    public Map<String, InTime> perMinute(Tally tally, Optional<Stretches> stretches) {
         AthleteCounts counted = counted(tally);
         Map<String, InTime> perMinute = new LinkedHashMap<>();
         mostFirst(counted).forEach(option -> {
@@ -288,7 +288,7 @@ public final class Inquiry {
     }
 
     /** {@return the stays asked about, those of the newest bout first} */
-    List<Timed> stays(Stays asked) {
+    public List<Timed> stays(Stays asked) {
         List<Timed> stays = new ArrayList<>();
         for (int i = 0; i < places.length; i++) {
             stays.addAll(stays(asked, i));
@@ -297,12 +297,12 @@ public final class Inquiry {
     }
 
     /** {@return the stays asked about of that one of the {@link #sheets}} */
-    List<Timed> stays(Stays asked, int sheet) {
+    public List<Timed> stays(Stays asked, int sheet) {
         return sheets.get(sheet).stays(asked, seats.get(places[sheet]));
     }
 
     /** {@return by bout, so many seconds of the time that was watched of it} */
-    List<TimeShare.OfBout> timeOf(double[] seconds) {
+    public List<TimeShare.OfBout> timeOf(double[] seconds) {
         return IntStream.range(0, places.length)
                 .mapToObj(i -> {
                     double watched = 60 * sheets.get(i).watchedMinutes();

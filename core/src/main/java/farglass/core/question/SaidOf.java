@@ -1,8 +1,8 @@
 package farglass.core.question;
 
 import farglass.core.bout.Background;
-import farglass.core.bout.Seat;
 import farglass.core.corpus.BoutCounts;
+import farglass.core.side.Seat;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

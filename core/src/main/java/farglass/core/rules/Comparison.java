@@ -4,7 +4,7 @@ import farglass.core.bout.Award;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Result;
-import farglass.core.bout.Seat;
+import farglass.core.side.Seat;
 import farglass.core.state.Finding;
 import java.util.ArrayList;
 import java.util.Comparator;

@@ -4,7 +4,7 @@ import farglass.core.bout.Award;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
-import farglass.core.bout.Seat;
+import farglass.core.side.Seat;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.IdentityHashMap;

@@ -1,6 +1,6 @@
 package farglass.core.rules;
 
-import farglass.core.bout.Seat;
+import farglass.core.side.Seat;
 import java.util.Locale;
 import java.util.Optional;
 

@@ -2,7 +2,7 @@ package farglass.core.rules;
 
 import farglass.core.bout.Award;
 import farglass.core.bout.Bout;
-import farglass.core.bout.Seat;
+import farglass.core.side.Seat;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

@@ -2,8 +2,8 @@ package farglass.core.rules;
 
 import farglass.core.bout.Award;
 import farglass.core.bout.Bout;
-import farglass.core.bout.Seat;
 import farglass.core.bout.Times;
+import farglass.core.side.Seat;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;

@@ -1,7 +1,7 @@
 package farglass.core.rules;
 
-import farglass.core.bout.Seat;
-import farglass.core.lexicon.Control;
+import farglass.core.entry.Control;
+import farglass.core.side.Seat;
 import farglass.core.state.Visit;
 import java.util.List;
 import java.util.Optional;

@@ -2,8 +2,8 @@ package farglass.core.rules;
 
 import farglass.core.bout.Award;
 import farglass.core.bout.Header;
-import farglass.core.bout.Level;
-import farglass.core.bout.Seat;
+import farglass.core.side.Level;
+import farglass.core.side.Seat;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;

@@ -1,8 +1,8 @@
 package farglass.core.rules;
 
 import farglass.core.bout.Award;
-import farglass.core.bout.Level;
 import farglass.core.bout.Times;
+import farglass.core.side.Level;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;

@@ -1,6 +1,6 @@
 package farglass.core.rules;
 
-import farglass.core.lexicon.Control;
+import farglass.core.entry.Control;
 import java.util.Locale;
 
 /** What a ruleset may give points for. */

@@ -2,8 +2,8 @@ package farglass.core.scribe;
 
 import farglass.core.bout.Bout;
 import farglass.core.bout.Contestant;
-import farglass.core.bout.Seat;
-import farglass.core.lexicon.Words;
+import farglass.core.naming.Words;
+import farglass.core.side.Seat;
 import farglass.core.state.Stand;
 import java.util.Arrays;
 import java.util.List;

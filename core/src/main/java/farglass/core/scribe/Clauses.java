@@ -2,8 +2,8 @@ package farglass.core.scribe;
 
 import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
-import farglass.core.bout.Seat;
 import farglass.core.lexicon.Lexicon;
+import farglass.core.side.Seat;
 import farglass.core.state.Stand;
 import farglass.core.state.Whereabouts;
 import java.util.ArrayList;

@@ -1,18 +1,18 @@
 package farglass.core.scribe;
 
 import farglass.core.bout.Became;
-import farglass.core.bout.Certainty;
-import farglass.core.bout.Fact;
-import farglass.core.bout.Line;
 import farglass.core.bout.Motive;
-import farglass.core.bout.OwnedSide;
-import farglass.core.bout.Seat;
-import farglass.core.bout.Side;
-import farglass.core.bout.Stage;
 import farglass.core.bout.Telling;
+import farglass.core.entry.SideRule;
+import farglass.core.entry.Technique;
+import farglass.core.fact.Certainty;
+import farglass.core.fact.Fact;
 import farglass.core.laterality.CalledSide;
-import farglass.core.lexicon.SideRule;
-import farglass.core.lexicon.Technique;
+import farglass.core.side.Line;
+import farglass.core.side.OwnedSide;
+import farglass.core.side.Seat;
+import farglass.core.side.Side;
+import farglass.core.side.Stage;
 import farglass.core.state.Depths;
 import java.util.ArrayList;
 import java.util.Arrays;

@@ -1,7 +1,7 @@
 package farglass.core.scribe;
 
-import farglass.core.bout.Part;
-import farglass.core.bout.Seat;
+import farglass.core.side.Part;
+import farglass.core.side.Seat;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;

@@ -1,26 +1,26 @@
 package farglass.core.scribe;
 
-import static farglass.core.bout.Fact.label;
+import static farglass.core.fact.Fact.label;
 
 import farglass.core.bout.Bout;
-import farglass.core.bout.Certainty;
-import farglass.core.bout.Fact;
-import farglass.core.bout.FactCases;
 import farglass.core.bout.Moment;
-import farglass.core.bout.OwnedSide;
-import farglass.core.bout.Part;
-import farglass.core.bout.PartState;
-import farglass.core.bout.Purpose;
-import farglass.core.bout.Ruling;
-import farglass.core.bout.Seat;
-import farglass.core.bout.Settled;
-import farglass.core.bout.Side;
-import farglass.core.bout.Span;
 import farglass.core.bout.Times;
+import farglass.core.fact.Certainty;
+import farglass.core.fact.Fact;
+import farglass.core.fact.FactCases;
+import farglass.core.fact.PartState;
+import farglass.core.fact.Purpose;
+import farglass.core.fact.Ruling;
+import farglass.core.fact.Span;
 import farglass.core.laterality.Facing;
 import farglass.core.laterality.Laterality;
 import farglass.core.lexicon.Lexicon;
-import farglass.core.lexicon.Words;
+import farglass.core.naming.Words;
+import farglass.core.side.OwnedSide;
+import farglass.core.side.Part;
+import farglass.core.side.Seat;
+import farglass.core.side.Settled;
+import farglass.core.side.Side;
 import java.util.ArrayList;
 import java.util.List;
 

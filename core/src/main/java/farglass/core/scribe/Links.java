@@ -2,10 +2,10 @@ package farglass.core.scribe;
 
 import farglass.core.bout.Bout;
 import farglass.core.bout.Deed;
-import farglass.core.bout.Fact;
 import farglass.core.bout.Moment;
-import farglass.core.bout.Seat;
 import farglass.core.bout.Telling;
+import farglass.core.fact.Fact;
+import farglass.core.side.Seat;
 import java.util.List;
 import java.util.Optional;
 

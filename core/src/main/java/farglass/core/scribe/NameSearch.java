@@ -1,11 +1,11 @@
 package farglass.core.scribe;
 
 import farglass.core.bout.Became;
-import farglass.core.lexicon.Here;
+import farglass.core.entry.Term;
 import farglass.core.lexicon.Lexicon;
-import farglass.core.lexicon.Naming;
-import farglass.core.lexicon.Term;
-import farglass.core.lexicon.Words;
+import farglass.core.naming.Here;
+import farglass.core.naming.Naming;
+import farglass.core.naming.Words;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;

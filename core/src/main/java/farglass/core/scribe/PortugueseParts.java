@@ -1,6 +1,6 @@
 package farglass.core.scribe;
 
-import farglass.core.lexicon.Words;
+import farglass.core.naming.Words;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;

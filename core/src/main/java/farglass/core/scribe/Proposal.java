@@ -2,10 +2,10 @@ package farglass.core.scribe;
 
 import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
-import farglass.core.bout.Seat;
-import farglass.core.bout.Settled;
 import farglass.core.bout.Telling;
 import farglass.core.lexicon.Lexicon;
+import farglass.core.side.Seat;
+import farglass.core.side.Settled;
 import farglass.core.state.Stand;
 import farglass.core.state.Whereabouts;
 import java.util.Optional;

@@ -1,7 +1,7 @@
 package farglass.core.scribe;
 
 import farglass.core.bout.Deed;
-import farglass.core.lexicon.Naming;
+import farglass.core.naming.Naming;
 import java.util.List;
 import java.util.Optional;
 

@@ -1,10 +1,10 @@
 package farglass.core.scribe;
 
-import farglass.core.lexicon.Here;
+import farglass.core.entry.Position;
+import farglass.core.entry.Technique;
+import farglass.core.entry.Term;
 import farglass.core.lexicon.Lexicon;
-import farglass.core.lexicon.Position;
-import farglass.core.lexicon.Technique;
-import farglass.core.lexicon.Term;
+import farglass.core.naming.Here;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;

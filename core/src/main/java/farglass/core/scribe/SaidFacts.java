@@ -2,12 +2,12 @@ package farglass.core.scribe;
 
 import farglass.core.bout.Bout;
 import farglass.core.bout.Moment;
-import farglass.core.bout.Seat;
 import farglass.core.bout.Times;
-import farglass.core.lexicon.Kind;
+import farglass.core.entry.Kind;
+import farglass.core.entry.Technique;
 import farglass.core.lexicon.Lexicon;
-import farglass.core.lexicon.Technique;
 import farglass.core.notation.BoutFile;
+import farglass.core.side.Seat;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;

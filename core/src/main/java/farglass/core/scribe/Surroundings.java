@@ -1,14 +1,14 @@
 package farglass.core.scribe;
 
 import farglass.core.bout.Moment;
-import farglass.core.bout.Settled;
 import farglass.core.bout.Times;
 import farglass.core.corpus.BoutSheet;
+import farglass.core.entry.Family;
+import farglass.core.entry.Position;
+import farglass.core.entry.Technique;
 import farglass.core.laterality.Laterality;
-import farglass.core.lexicon.Family;
-import farglass.core.lexicon.Position;
-import farglass.core.lexicon.Technique;
-import farglass.core.lexicon.Words;
+import farglass.core.naming.Words;
+import farglass.core.side.Settled;
 import farglass.core.state.Conversation;
 import farglass.core.state.Stand;
 import java.util.ArrayList;

@@ -1,10 +1,10 @@
 package farglass.core.scribe;
 
-import farglass.core.bout.Fact;
-import farglass.core.bout.Settled;
 import farglass.core.bout.Telling;
+import farglass.core.fact.Fact;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
+import farglass.core.side.Settled;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

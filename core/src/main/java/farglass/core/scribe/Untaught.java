@@ -1,11 +1,11 @@
 package farglass.core.scribe;
 
 import farglass.core.bout.Deed;
-import farglass.core.lexicon.Family;
-import farglass.core.lexicon.Kind;
+import farglass.core.entry.Family;
+import farglass.core.entry.Kind;
+import farglass.core.entry.Role;
+import farglass.core.entry.Technique;
 import farglass.core.lexicon.Lexicon;
-import farglass.core.lexicon.Role;
-import farglass.core.lexicon.Technique;
 import java.util.EnumSet;
 import java.util.Map;
 import java.util.Set;

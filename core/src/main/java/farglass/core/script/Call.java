@@ -1,6 +1,6 @@
 package farglass.core.script;
 
-import farglass.core.bout.Seat;
+import farglass.core.side.Seat;
 import java.util.Optional;
 
 /**

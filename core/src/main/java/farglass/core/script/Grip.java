@@ -1,8 +1,8 @@
 package farglass.core.script;
 
-import farglass.core.bout.Part;
-import farglass.core.bout.Seat;
-import farglass.core.bout.Side;
+import farglass.core.side.Part;
+import farglass.core.side.Seat;
+import farglass.core.side.Side;
 import java.util.Optional;
 
 /**

@@ -1,6 +1,6 @@
 package farglass.core.script;
 
-import farglass.core.lexicon.Position;
+import farglass.core.entry.Position;
 
 /** How the two puppets stand, sit or lie to each other. */
 public enum Pose {

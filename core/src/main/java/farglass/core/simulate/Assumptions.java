@@ -1,7 +1,7 @@
 package farglass.core.simulate;
 
-import farglass.core.lexicon.Family;
-import farglass.core.lexicon.Kind;
+import farglass.core.entry.Family;
+import farglass.core.entry.Kind;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;

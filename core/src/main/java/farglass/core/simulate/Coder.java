@@ -1,17 +1,17 @@
 package farglass.core.simulate;
 
 import farglass.core.bout.Bout;
-import farglass.core.bout.Certainty;
 import farglass.core.bout.Covered;
 import farglass.core.bout.Deed;
-import farglass.core.bout.Fact;
-import farglass.core.bout.Layer;
 import farglass.core.bout.Moment;
-import farglass.core.bout.OwnedSide;
 import farglass.core.bout.Telling;
-import farglass.core.lexicon.Kind;
+import farglass.core.entry.Kind;
+import farglass.core.entry.Technique;
+import farglass.core.fact.Certainty;
+import farglass.core.fact.Fact;
+import farglass.core.fact.Layer;
 import farglass.core.lexicon.Lexicon;
-import farglass.core.lexicon.Technique;
+import farglass.core.side.OwnedSide;
 import farglass.core.state.Stand;
 import farglass.core.state.Timeline;
 import java.util.ArrayList;

@@ -2,7 +2,7 @@ package farglass.core.simulate;
 
 import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
-import farglass.core.bout.Seat;
+import farglass.core.side.Seat;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;

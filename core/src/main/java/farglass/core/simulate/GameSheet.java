@@ -1,6 +1,6 @@
 package farglass.core.simulate;
 
-import farglass.core.lexicon.Target;
+import farglass.core.entry.Target;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;

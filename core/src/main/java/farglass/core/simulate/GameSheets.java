@@ -1,8 +1,8 @@
 package farglass.core.simulate;
 
-import farglass.core.bout.Line;
 import farglass.core.bout.Uniform;
-import farglass.core.lexicon.Target;
+import farglass.core.entry.Target;
+import farglass.core.side.Line;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;

@@ -1,7 +1,7 @@
 package farglass.core.simulate;
 
-import farglass.core.bout.Line;
 import farglass.core.bout.Uniform;
+import farglass.core.side.Line;
 import java.util.Optional;
 
 /**

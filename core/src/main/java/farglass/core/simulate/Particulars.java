@@ -1,16 +1,16 @@
 package farglass.core.simulate;
 
-import farglass.core.bout.Fact;
 import farglass.core.bout.Motive;
-import farglass.core.bout.OwnedSide;
-import farglass.core.bout.Seat;
-import farglass.core.bout.Side;
-import farglass.core.bout.Span;
 import farglass.core.bout.Telling;
 import farglass.core.bout.Uniform;
+import farglass.core.entry.Technique;
+import farglass.core.fact.Fact;
+import farglass.core.fact.Span;
 import farglass.core.lexicon.Lexicon;
-import farglass.core.lexicon.Technique;
 import farglass.core.notation.BoutFile;
+import farglass.core.side.OwnedSide;
+import farglass.core.side.Seat;
+import farglass.core.side.Side;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;

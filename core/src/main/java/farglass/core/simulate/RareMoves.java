@@ -1,14 +1,14 @@
 package farglass.core.simulate;
 
 import farglass.core.bout.Uniform;
-import farglass.core.lexicon.Family;
-import farglass.core.lexicon.Kind;
+import farglass.core.entry.Family;
+import farglass.core.entry.Kind;
+import farglass.core.entry.Position;
+import farglass.core.entry.Role;
+import farglass.core.entry.SideRule;
+import farglass.core.entry.Target;
+import farglass.core.entry.Technique;
 import farglass.core.lexicon.Lexicon;
-import farglass.core.lexicon.Position;
-import farglass.core.lexicon.Role;
-import farglass.core.lexicon.SideRule;
-import farglass.core.lexicon.Target;
-import farglass.core.lexicon.Technique;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;

@@ -1,13 +1,13 @@
 package farglass.core.simulate;
 
-import farglass.core.bout.Seat;
 import farglass.core.bout.Uniform;
-import farglass.core.lexicon.Control;
-import farglass.core.lexicon.Kind;
+import farglass.core.entry.Control;
+import farglass.core.entry.Kind;
+import farglass.core.entry.Position;
+import farglass.core.entry.Role;
+import farglass.core.entry.Technique;
 import farglass.core.lexicon.Lexicon;
-import farglass.core.lexicon.Position;
-import farglass.core.lexicon.Role;
-import farglass.core.lexicon.Technique;
+import farglass.core.side.Seat;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashMap;

@@ -1,9 +1,9 @@
 package farglass.core.simulate;
 
-import farglass.core.lexicon.Family;
-import farglass.core.lexicon.Kind;
-import farglass.core.lexicon.Position;
-import farglass.core.lexicon.Technique;
+import farglass.core.entry.Family;
+import farglass.core.entry.Kind;
+import farglass.core.entry.Position;
+import farglass.core.entry.Technique;
 import farglass.core.script.Pose;
 import java.util.Optional;
 import java.util.Set;

@@ -1,15 +1,15 @@
 package farglass.core.state;
 
 import farglass.core.bout.Bout;
-import farglass.core.bout.Certainty;
 import farglass.core.bout.Covered;
 import farglass.core.bout.Footage;
 import farglass.core.bout.Header;
-import farglass.core.bout.Layer;
 import farglass.core.bout.Material;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Segment;
 import farglass.core.bout.Times;
+import farglass.core.fact.Certainty;
+import farglass.core.fact.Layer;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;

@@ -1,8 +1,8 @@
 package farglass.core.state;
 
-import farglass.core.bout.Stage;
-import farglass.core.lexicon.Reach;
-import farglass.core.lexicon.Technique;
+import farglass.core.entry.Reach;
+import farglass.core.entry.Technique;
+import farglass.core.side.Stage;
 
 /** Which depth can be told of what: a line of a pass, a stage of what has that ladder. */
 public final class Depths {

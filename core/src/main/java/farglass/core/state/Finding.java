@@ -1,6 +1,6 @@
 package farglass.core.state;
 
-import farglass.core.lexicon.Start;
+import farglass.core.entry.Start;
 import java.util.List;
 import java.util.Optional;
 

@@ -1,6 +1,6 @@
 package farglass.core.state;
 
-import farglass.core.lexicon.Position;
+import farglass.core.entry.Position;
 
 /** By which school a position's worth is told. */
 public enum Ladder implements Scale {

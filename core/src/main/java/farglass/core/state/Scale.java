@@ -1,6 +1,6 @@
 package farglass.core.state;
 
-import farglass.core.lexicon.Position;
+import farglass.core.entry.Position;
 
 /** What positions are worth, by one way of looking at them. */
 public interface Scale {

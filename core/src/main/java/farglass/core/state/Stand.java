@@ -1,8 +1,8 @@
 package farglass.core.state;
 
-import farglass.core.bout.Seat;
-import farglass.core.lexicon.Position;
-import farglass.core.lexicon.Role;
+import farglass.core.entry.Position;
+import farglass.core.entry.Role;
+import farglass.core.side.Seat;
 import java.util.Optional;
 
 /**

@@ -4,7 +4,7 @@ import farglass.core.bout.Bout;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Segment;
 import farglass.core.lexicon.Lexicon;
-import farglass.core.lexicon.Words;
+import farglass.core.naming.Words;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;

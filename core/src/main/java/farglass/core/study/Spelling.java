@@ -1,6 +1,6 @@
 package farglass.core.study;
 
-import farglass.core.lexicon.Words;
+import farglass.core.naming.Words;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.Optional;

@@ -1,7 +1,7 @@
 package farglass.core.study;
 
 import farglass.core.bout.Bout;
-import farglass.core.bout.Settled;
+import farglass.core.side.Settled;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;

@@ -3,13 +3,13 @@ package farglass.core.catalogue;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import farglass.core.Demo;
-import farglass.core.bout.Side;
 import farglass.core.corpus.Corpus;
 import farglass.core.corpus.Scope;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.question.Claim;
 import farglass.core.question.Claims;
 import farglass.core.question.Figure;
+import farglass.core.side.Side;
 import farglass.core.simulate.Acted;
 import java.util.List;
 import java.util.Optional;

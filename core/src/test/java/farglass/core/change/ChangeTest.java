@@ -6,14 +6,14 @@ import farglass.core.Bouts;
 import farglass.core.bout.Became;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Covered;
-import farglass.core.bout.Fact;
-import farglass.core.bout.Layer;
 import farglass.core.bout.Moment;
-import farglass.core.bout.Side;
+import farglass.core.fact.Fact;
+import farglass.core.fact.Layer;
 import farglass.core.plan.Fallback;
 import farglass.core.plan.GamePlan;
 import farglass.core.plan.PlanStep;
 import farglass.core.plan.StayOut;
+import farglass.core.side.Side;
 import farglass.core.study.Athlete;
 import farglass.core.study.Study;
 import java.util.List;
@@ -205,7 +205,7 @@ class ChangeTest {
         Bout sided = BOUT.with(moment("m2")
                 .with(moment("m2")
                         .telling()
-                        .withSide(new farglass.core.bout.OwnedSide(farglass.core.bout.Seat.B, Side.LEFT))));
+                        .withSide(new farglass.core.side.OwnedSide(farglass.core.side.Seat.B, Side.LEFT))));
         library.lay(Change.of(BOUT, sided));
         assertThat(library.lay(Change.of(BOUT, BOUT.with(moment("m2").at(19_000_000)))))
                 .isEmpty();

@@ -5,8 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import farglass.core.Bouts;
 import farglass.core.bout.Bout;
-import farglass.core.bout.Seat;
 import farglass.core.notation.BoutFile;
+import farglass.core.side.Seat;
 import farglass.core.state.Counting;
 import java.util.List;
 import java.util.Optional;

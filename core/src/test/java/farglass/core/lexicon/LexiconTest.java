@@ -3,6 +3,18 @@ package farglass.core.lexicon;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import farglass.core.entry.Control;
+import farglass.core.entry.Ends;
+import farglass.core.entry.Kind;
+import farglass.core.entry.Position;
+import farglass.core.entry.Role;
+import farglass.core.entry.School;
+import farglass.core.entry.SideRule;
+import farglass.core.entry.Start;
+import farglass.core.entry.Technique;
+import farglass.core.entry.Term;
+import farglass.core.naming.Here;
+import farglass.core.naming.Naming;
 import java.io.StringReader;
 import java.util.HashSet;
 import java.util.List;

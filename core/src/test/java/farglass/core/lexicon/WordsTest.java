@@ -2,6 +2,17 @@ package farglass.core.lexicon;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import farglass.core.entry.Position;
+import farglass.core.entry.Role;
+import farglass.core.entry.Start;
+import farglass.core.entry.Technique;
+import farglass.core.entry.Term;
+import farglass.core.naming.Here;
+import farglass.core.naming.Naming;
+import farglass.core.naming.Nouns;
+import farglass.core.naming.Stems;
+import farglass.core.naming.WordIndex;
+import farglass.core.naming.Words;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashMap;

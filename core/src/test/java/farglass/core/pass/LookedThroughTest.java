@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import farglass.core.Bouts;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Covered;
-import farglass.core.bout.Layer;
+import farglass.core.fact.Layer;
 import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;

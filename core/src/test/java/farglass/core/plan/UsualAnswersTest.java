@@ -6,7 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import farglass.core.Bouts;
 import farglass.core.bout.Bout;
 import farglass.core.corpus.Corpus;
-import farglass.core.lexicon.Role;
+import farglass.core.entry.Role;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;

@@ -4,13 +4,15 @@ import static farglass.core.Bouts.LEXICON;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import farglass.core.bout.Side;
 import farglass.core.catalogue.Catalogue;
 import farglass.core.estimate.Durations;
 import farglass.core.estimate.Rate;
 import farglass.core.estimate.Share;
 import farglass.core.estimate.Stay;
 import farglass.core.estimate.TimeShare;
+import farglass.core.measure.Listed;
+import farglass.core.measure.Longest;
+import farglass.core.measure.TimeIn;
 import farglass.core.question.Answered;
 import farglass.core.question.Aside;
 import farglass.core.question.Ask;
@@ -18,11 +20,9 @@ import farglass.core.question.Claim;
 import farglass.core.question.Claims;
 import farglass.core.question.Dossier;
 import farglass.core.question.Figure;
-import farglass.core.question.Listed;
-import farglass.core.question.Longest;
 import farglass.core.question.Measure;
 import farglass.core.question.Question;
-import farglass.core.question.TimeIn;
+import farglass.core.side.Side;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -226,7 +226,7 @@ class PageTest {
                     .toList()) {
                 ids.add(ask.id());
                 figures.add(
-                        ask.measure() instanceof farglass.core.question.Lasting
+                        ask.measure() instanceof farglass.core.measure.Lasting
                                 ? new Figure.Length(ask, "half-guard", Durations.of(List.of()), List.of())
                                 : ask.measure() instanceof Longest
                                         ? new Figure.Longest(ask, "half-guard", new Stay(83, true, "b"), List.of())

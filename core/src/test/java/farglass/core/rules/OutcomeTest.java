@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import farglass.core.Bouts;
 import farglass.core.bout.Bout;
-import farglass.core.bout.Seat;
+import farglass.core.side.Seat;
 import farglass.core.state.Timeline;
 import java.util.List;
 import java.util.OptionalLong;

@@ -3,10 +3,10 @@ package farglass.core.rules;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import farglass.core.bout.Bout;
-import farglass.core.bout.Seat;
 import farglass.core.bout.Times;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
+import farglass.core.side.Seat;
 import farglass.core.state.Timeline;
 import java.io.IOException;
 import java.net.URISyntaxException;

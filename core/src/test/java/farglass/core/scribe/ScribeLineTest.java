@@ -8,17 +8,17 @@ import farglass.core.bout.Award;
 import farglass.core.bout.Became;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Deed;
-import farglass.core.bout.Fact;
-import farglass.core.bout.Line;
 import farglass.core.bout.Moment;
-import farglass.core.bout.OwnedSide;
-import farglass.core.bout.Seat;
-import farglass.core.bout.Settled;
-import farglass.core.bout.Side;
-import farglass.core.bout.Stage;
 import farglass.core.bout.Telling;
-import farglass.core.lexicon.Naming;
+import farglass.core.fact.Fact;
+import farglass.core.naming.Naming;
 import farglass.core.notation.BoutFile;
+import farglass.core.side.Line;
+import farglass.core.side.OwnedSide;
+import farglass.core.side.Seat;
+import farglass.core.side.Settled;
+import farglass.core.side.Side;
+import farglass.core.side.Stage;
 import farglass.core.state.Stand;
 import farglass.core.state.Timeline;
 import java.util.ArrayList;
@@ -251,7 +251,7 @@ class ScribeLineTest {
                         .unread())
                 .containsExactly("nonsense");
         assertThat(amended.actor()).contains(Seat.B);
-        assertThat(amended.telling().certainty()).isEqualTo(farglass.core.bout.Certainty.UNSURE);
+        assertThat(amended.telling().certainty()).isEqualTo(farglass.core.fact.Certainty.UNSURE);
         assertThat(amended.telling().became()).isEqualTo(pull.telling().became());
         assertThat(amended.id()).isEqualTo(pull.id());
         assertThat(amended.settled().flatMap(Settled::top))

@@ -4,14 +4,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import farglass.core.bout.Bout;
 import farglass.core.bout.Deed;
-import farglass.core.bout.Seat;
 import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.Corpus;
+import farglass.core.entry.Position;
+import farglass.core.entry.Role;
+import farglass.core.entry.Technique;
 import farglass.core.lexicon.Lexicon;
-import farglass.core.lexicon.Position;
-import farglass.core.lexicon.Role;
-import farglass.core.lexicon.Technique;
 import farglass.core.notation.BoutFile;
+import farglass.core.side.Seat;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;

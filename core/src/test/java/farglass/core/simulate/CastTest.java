@@ -7,10 +7,10 @@ import farglass.core.Demo;
 import farglass.core.bout.Bout;
 import farglass.core.bout.BoutKind;
 import farglass.core.bout.Deed;
-import farglass.core.bout.Fact;
 import farglass.core.bout.Method;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Motive;
+import farglass.core.fact.Fact;
 import farglass.core.notation.BoutFile;
 import farglass.core.rules.Call;
 import farglass.core.rules.Ruleset;
@@ -238,7 +238,7 @@ class CastTest {
             for (Moment moment : acted.truth().moments()) {
                 if (moment.deed().equals(new Deed.Did("circling-pass"))) {
                     all++;
-                    left += moment.telling().side().orElseThrow().side() == farglass.core.bout.Side.LEFT ? 1 : 0;
+                    left += moment.telling().side().orElseThrow().side() == farglass.core.side.Side.LEFT ? 1 : 0;
                 }
             }
         }

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import farglass.core.Demo;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Moment;
-import farglass.core.lexicon.Kind;
+import farglass.core.entry.Kind;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.state.Timeline;
 import java.util.List;

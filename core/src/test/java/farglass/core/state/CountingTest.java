@@ -4,9 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import farglass.core.Bouts;
 import farglass.core.bout.Bout;
-import farglass.core.bout.Layer;
 import farglass.core.bout.Moment;
-import farglass.core.bout.Seat;
+import farglass.core.fact.Layer;
+import farglass.core.side.Seat;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 

@@ -45,7 +45,7 @@ class LaterBoutsTest {
     Stream<DynamicTest> whatWasMeantIsRead() throws IOException, URISyntaxException {
         return bouts().stream()
                 .map(bout -> DynamicTest.dynamicTest(
-                        bout.header().contestant(farglass.core.bout.Seat.A).name(), () -> {
+                        bout.header().contestant(farglass.core.side.Seat.A).name(), () -> {
                             String expected = bout.header().others().get("expect reads");
                             assertThat(Stream.of(expected.split(", "))
                                             .map(each -> each.split(" ")[0])

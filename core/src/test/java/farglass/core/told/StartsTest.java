@@ -2,8 +2,8 @@ package farglass.core.told;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import farglass.core.entry.Role;
 import farglass.core.lexicon.Lexicon;
-import farglass.core.lexicon.Role;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;

@@ -2,8 +2,8 @@ package farglass.desktop.desk;
 
 import farglass.core.change.Change;
 import farglass.core.corpus.Corpus;
+import farglass.core.entry.School;
 import farglass.core.lexicon.Lexicon;
-import farglass.core.lexicon.School;
 import farglass.library.Library;
 import farglass.library.changelog.Act;
 import farglass.library.contents.Contents;

@@ -1,6 +1,6 @@
 package farglass.desktop.desk;
 
-import farglass.core.lexicon.School;
+import farglass.core.entry.School;
 import java.io.IOException;
 import java.io.Reader;
 import java.io.Writer;

@@ -2,8 +2,8 @@ package farglass.desktop.desk;
 
 import farglass.core.corpus.Corpus;
 import farglass.core.corpus.KeptSums;
+import farglass.core.entry.School;
 import farglass.core.lexicon.Lexicon;
-import farglass.core.lexicon.School;
 import farglass.library.Library;
 import farglass.library.SumsFile;
 import farglass.library.contents.Contents;

@@ -1,7 +1,7 @@
 package farglass.desktop.desk;
 
 import farglass.core.bout.Bout;
-import farglass.core.bout.Seat;
+import farglass.core.side.Seat;
 import farglass.core.study.Athlete;
 import farglass.core.study.Study;
 import farglass.library.contents.Contents;

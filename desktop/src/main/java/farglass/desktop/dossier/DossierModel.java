@@ -1,7 +1,6 @@
 package farglass.desktop.dossier;
 
 import farglass.core.bout.Bout;
-import farglass.core.bout.Fact;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Telling;
 import farglass.core.bout.Times;
@@ -10,13 +9,14 @@ import farglass.core.change.Change;
 import farglass.core.corpus.Corpus;
 import farglass.core.corpus.Evidence;
 import farglass.core.corpus.Scope;
+import farglass.core.fact.Fact;
 import farglass.core.lexicon.Lexicon;
-import farglass.core.lexicon.Words;
 import farglass.core.listing.Entry;
 import farglass.core.listing.Listing;
 import farglass.core.listing.PositionListing;
 import farglass.core.listing.Seen;
 import farglass.core.listing.TechniqueListing;
+import farglass.core.naming.Words;
 import farglass.core.prose.Page;
 import farglass.core.prose.Row;
 import farglass.core.prose.SinceLast;

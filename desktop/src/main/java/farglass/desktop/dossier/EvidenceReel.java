@@ -3,7 +3,7 @@ package farglass.desktop.dossier;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Times;
 import farglass.core.corpus.Evidence;
-import farglass.core.lexicon.Words;
+import farglass.core.naming.Words;
 import farglass.desktop.desk.Choosers;
 import farglass.desktop.desk.Desk;
 import farglass.film.Reel;

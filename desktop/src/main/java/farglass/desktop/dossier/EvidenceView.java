@@ -1,7 +1,7 @@
 package farglass.desktop.dossier;
 
-import farglass.core.lexicon.Words;
 import farglass.core.listing.Listing;
+import farglass.core.naming.Words;
 import farglass.core.prose.Row;
 import farglass.desktop.command.Command;
 import farglass.desktop.command.CommandButton;

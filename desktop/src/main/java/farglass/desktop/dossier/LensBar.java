@@ -2,14 +2,14 @@ package farglass.desktop.dossier;
 
 import farglass.core.bout.BoutKind;
 import farglass.core.bout.Contestant;
-import farglass.core.bout.Level;
-import farglass.core.bout.Stance;
 import farglass.core.bout.Uniform;
 import farglass.core.corpus.Against;
 import farglass.core.corpus.Setting;
 import farglass.core.corpus.Within;
-import farglass.core.lexicon.Words;
+import farglass.core.naming.Words;
 import farglass.core.prose.ScopeWords;
+import farglass.core.side.Level;
+import farglass.core.side.Stance;
 import farglass.core.state.ScoreLine.Lead;
 import farglass.core.study.Athlete;
 import farglass.desktop.command.Command;

@@ -1,7 +1,7 @@
 package farglass.desktop.dossier;
 
-import farglass.core.lexicon.Words;
 import farglass.core.listing.Seen;
+import farglass.core.naming.Words;
 import java.util.Comparator;
 import java.util.List;
 import javafx.scene.control.Label;

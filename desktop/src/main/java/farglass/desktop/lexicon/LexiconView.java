@@ -1,8 +1,8 @@
 package farglass.desktop.lexicon;
 
-import farglass.core.lexicon.Kind;
-import farglass.core.lexicon.School;
-import farglass.core.lexicon.Term;
+import farglass.core.entry.Kind;
+import farglass.core.entry.School;
+import farglass.core.entry.Term;
 import farglass.desktop.command.Command;
 import farglass.desktop.command.CommandButton;
 import farglass.desktop.command.Commands;

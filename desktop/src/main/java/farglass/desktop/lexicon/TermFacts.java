@@ -1,13 +1,13 @@
 package farglass.desktop.lexicon;
 
-import farglass.core.bout.Stage;
+import farglass.core.entry.Names;
+import farglass.core.entry.Position;
+import farglass.core.entry.Reach;
+import farglass.core.entry.Technique;
+import farglass.core.entry.Term;
 import farglass.core.lexicon.Lexicon;
-import farglass.core.lexicon.Names;
-import farglass.core.lexicon.Position;
-import farglass.core.lexicon.Reach;
-import farglass.core.lexicon.Technique;
-import farglass.core.lexicon.Term;
-import farglass.core.lexicon.Words;
+import farglass.core.naming.Words;
+import farglass.core.side.Stage;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -70,7 +70,7 @@ public final class TermFacts {
                                 .map(TermFacts::depth)
                                 .collect(Collectors.joining("; "))));
             }
-            technique.target().ifPresent(target -> facts.add(new Fact("At", farglass.core.bout.Fact.label(target))));
+            technique.target().ifPresent(target -> facts.add(new Fact("At", farglass.core.fact.Fact.label(target))));
             technique.caution().ifPresent(caution -> facts.add(new Fact("Caution", caution)));
         } else if (term instanceof Position position) {
             facts.add(new Fact(
@@ -78,7 +78,7 @@ public final class TermFacts {
                     "%s; a ruleset sees %s"
                             .formatted(
                                     position.hasTop() ? "somebody is on top" : "nobody is on top",
-                                    farglass.core.bout.Fact.label(position.control())
+                                    farglass.core.fact.Fact.label(position.control())
                                             .replace('-', ' '))));
         }
         Names names = term.names();

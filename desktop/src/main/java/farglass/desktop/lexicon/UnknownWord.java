@@ -1,7 +1,7 @@
 package farglass.desktop.lexicon;
 
-import farglass.core.lexicon.Names;
-import farglass.core.lexicon.Term;
+import farglass.core.entry.Names;
+import farglass.core.entry.Term;
 import farglass.desktop.parts.Form;
 import farglass.desktop.parts.Sheet;
 import farglass.desktop.parts.Sheets;

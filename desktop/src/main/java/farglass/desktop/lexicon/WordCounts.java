@@ -3,7 +3,7 @@ package farglass.desktop.lexicon;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
-import farglass.core.bout.Settled;
+import farglass.core.side.Settled;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.Map;

@@ -1,6 +1,6 @@
 package farglass.desktop.parts;
 
-import farglass.core.lexicon.Words;
+import farglass.core.naming.Words;
 import java.util.List;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;

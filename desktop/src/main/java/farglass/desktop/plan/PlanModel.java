@@ -2,8 +2,8 @@ package farglass.desktop.plan;
 
 import farglass.core.change.Change;
 import farglass.core.corpus.Corpus;
-import farglass.core.lexicon.Role;
-import farglass.core.lexicon.Words;
+import farglass.core.entry.Role;
+import farglass.core.naming.Words;
 import farglass.core.plan.GamePlan;
 import farglass.core.plan.PlanStep;
 import farglass.core.plan.StayOut;

@@ -1,8 +1,8 @@
 package farglass.desktop.shelf;
 
+import farglass.core.entry.Technique;
+import farglass.core.entry.Term;
 import farglass.core.lexicon.Lexicon;
-import farglass.core.lexicon.Technique;
-import farglass.core.lexicon.Term;
 import farglass.core.state.Counting;
 import farglass.desktop.parts.Form;
 import farglass.library.exchange.BoutImport;

@@ -1,9 +1,9 @@
 package farglass.desktop.shelf;
 
 import farglass.core.bout.Bout;
-import farglass.core.bout.Seat;
 import farglass.core.change.Change;
 import farglass.core.lexicon.Lexicon;
+import farglass.core.side.Seat;
 import farglass.core.state.Counting;
 import farglass.core.study.Athlete;
 import farglass.desktop.desk.Desk;

@@ -1,6 +1,6 @@
 package farglass.desktop.shelf;
 
-import farglass.core.lexicon.Term;
+import farglass.core.entry.Term;
 import farglass.core.study.Athlete;
 import farglass.desktop.parts.Form;
 import farglass.desktop.parts.TitledGrid;

@@ -1,7 +1,7 @@
 package farglass.desktop.shell;
 
 import farglass.core.bout.Bout;
-import farglass.core.lexicon.Term;
+import farglass.core.entry.Term;
 import farglass.core.study.Athlete;
 import farglass.core.study.Study;
 import farglass.desktop.command.CommandButton;

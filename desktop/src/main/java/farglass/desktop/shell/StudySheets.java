@@ -2,7 +2,7 @@ package farglass.desktop.shell;
 
 import farglass.core.bout.Uniform;
 import farglass.core.change.Change;
-import farglass.core.lexicon.Term;
+import farglass.core.entry.Term;
 import farglass.core.study.Athlete;
 import farglass.core.study.Camp;
 import farglass.core.study.Study;

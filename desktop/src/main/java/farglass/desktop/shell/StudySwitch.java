@@ -1,6 +1,6 @@
 package farglass.desktop.shell;
 
-import farglass.core.lexicon.Words;
+import farglass.core.naming.Words;
 import farglass.core.study.Camp;
 import farglass.core.study.Study;
 import farglass.desktop.desk.Desk;

@@ -1,11 +1,11 @@
 package farglass.desktop.tag;
 
 import farglass.core.bout.Bout;
-import farglass.core.bout.Certainty;
-import farglass.core.bout.Fact;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Splice;
 import farglass.core.bout.Times;
+import farglass.core.fact.Certainty;
+import farglass.core.fact.Fact;
 import farglass.core.scribe.Proposal;
 import farglass.core.scribe.ScribeLine;
 import farglass.core.state.Conversation;

@@ -1,10 +1,10 @@
 package farglass.desktop.tag;
 
-import farglass.core.bout.Fact;
 import farglass.core.bout.Moment;
 import farglass.core.change.Change;
+import farglass.core.fact.Fact;
 import farglass.core.lexicon.Lexicon;
-import farglass.core.lexicon.Words;
+import farglass.core.naming.Words;
 import farglass.core.state.Finding;
 import java.util.List;
 import java.util.Optional;

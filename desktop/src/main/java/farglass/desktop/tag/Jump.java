@@ -2,8 +2,8 @@ package farglass.desktop.tag;
 
 import farglass.core.bout.Bout;
 import farglass.core.bout.Deed;
-import farglass.core.bout.Fact;
 import farglass.core.bout.Moment;
+import farglass.core.fact.Fact;
 import farglass.core.state.Timeline;
 import java.util.List;
 import java.util.OptionalLong;

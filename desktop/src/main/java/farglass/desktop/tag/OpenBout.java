@@ -2,10 +2,10 @@ package farglass.desktop.tag;
 
 import farglass.core.bout.Bout;
 import farglass.core.bout.Moment;
-import farglass.core.bout.Seat;
 import farglass.core.change.Change;
 import farglass.core.corpus.BoutSheet;
 import farglass.core.scribe.Phrase;
+import farglass.core.side.Seat;
 import farglass.core.state.Timeline;
 import farglass.desktop.desk.Desk;
 import farglass.library.Library;

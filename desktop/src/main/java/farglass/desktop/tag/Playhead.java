@@ -2,9 +2,9 @@ package farglass.desktop.tag;
 
 import farglass.core.bout.Bout;
 import farglass.core.bout.Moment;
-import farglass.core.bout.Seat;
 import farglass.core.rules.Board;
 import farglass.core.scribe.Phrase;
+import farglass.core.side.Seat;
 import farglass.core.state.Stand;
 import farglass.core.state.Timeline;
 import farglass.core.state.Whereabouts;

@@ -1,6 +1,6 @@
 package farglass.desktop.tag;
 
-import farglass.core.bout.Layer;
+import farglass.core.fact.Layer;
 import farglass.core.pass.Aim;
 import java.util.ArrayList;
 import java.util.List;

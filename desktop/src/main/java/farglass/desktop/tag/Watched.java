@@ -3,7 +3,7 @@ package farglass.desktop.tag;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Covered;
 import farglass.core.bout.Footage;
-import farglass.core.bout.Layer;
+import farglass.core.fact.Layer;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalLong;

@@ -4,11 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import farglass.core.bout.Bout;
-import farglass.core.bout.Seat;
 import farglass.core.bout.Uniform;
 import farglass.core.change.Change;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
+import farglass.core.side.Seat;
 import farglass.core.study.Athlete;
 import farglass.core.study.Camp;
 import farglass.core.study.Study;

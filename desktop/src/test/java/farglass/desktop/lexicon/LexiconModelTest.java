@@ -4,11 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import farglass.core.bout.Bout;
 import farglass.core.change.Change;
-import farglass.core.lexicon.Kind;
+import farglass.core.entry.Kind;
+import farglass.core.entry.Names;
+import farglass.core.entry.School;
+import farglass.core.entry.Term;
 import farglass.core.lexicon.Lexicon;
-import farglass.core.lexicon.Names;
-import farglass.core.lexicon.School;
-import farglass.core.lexicon.Term;
 import farglass.core.notation.BoutFile;
 import farglass.desktop.desk.Desk;
 import farglass.desktop.desk.Place;

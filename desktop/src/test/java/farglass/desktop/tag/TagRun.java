@@ -1,22 +1,22 @@
 package farglass.desktop.tag;
 
 import farglass.core.bout.Bout;
-import farglass.core.bout.Certainty;
 import farglass.core.bout.Deed;
 import farglass.core.bout.FilmLink;
 import farglass.core.bout.Moment;
-import farglass.core.bout.Settled;
-import farglass.core.bout.Side;
 import farglass.core.bout.Telling;
 import farglass.core.change.Change;
+import farglass.core.entry.SideRule;
+import farglass.core.fact.Certainty;
 import farglass.core.lexicon.Lexicon;
-import farglass.core.lexicon.SideRule;
 import farglass.core.notation.BoutFile;
 import farglass.core.scribe.Continuations;
 import farglass.core.scribe.Fan;
 import farglass.core.scribe.Reading;
 import farglass.core.scribe.ScribeLine;
 import farglass.core.script.ScriptFile;
+import farglass.core.side.Settled;
+import farglass.core.side.Side;
 import farglass.core.simulate.Acted;
 import farglass.core.simulate.Cast;
 import farglass.desktop.desk.Desk;

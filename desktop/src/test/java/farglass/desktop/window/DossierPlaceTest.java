@@ -3,8 +3,8 @@ package farglass.desktop.window;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import farglass.core.bout.Bout;
-import farglass.core.bout.Fact;
 import farglass.core.change.Change;
+import farglass.core.fact.Fact;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
 import farglass.desktop.desk.Place;

@@ -129,6 +129,6 @@ class GoToTest extends OnStage {
                                 .moment("m3")
                                 .orElseThrow()
                                 .actor()
-                                .equals(Optional.of(farglass.core.bout.Seat.A)));
+                                .equals(Optional.of(farglass.core.side.Seat.A)));
     }
 }

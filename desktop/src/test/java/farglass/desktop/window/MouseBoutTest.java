@@ -3,11 +3,11 @@ package farglass.desktop.window;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import farglass.core.bout.Bout;
-import farglass.core.bout.Fact;
 import farglass.core.bout.Moment;
-import farglass.core.bout.Seat;
+import farglass.core.fact.Fact;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
+import farglass.core.side.Seat;
 import farglass.desktop.desk.Place;
 import java.util.ArrayList;
 import java.util.List;

@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import farglass.core.bout.Bout;
 import farglass.core.change.Change;
+import farglass.core.entry.School;
 import farglass.core.lexicon.Lexicon;
-import farglass.core.lexicon.School;
 import farglass.core.notation.BoutFile;
 import farglass.core.study.Study;
 import farglass.desktop.desk.Place;

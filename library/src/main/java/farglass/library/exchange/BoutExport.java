@@ -1,8 +1,8 @@
 package farglass.library.exchange;
 
 import farglass.core.bout.Bout;
-import farglass.core.bout.Fact;
 import farglass.core.bout.Moment;
+import farglass.core.fact.Fact;
 import farglass.core.notation.BoutFile;
 import farglass.library.json.BoutJson;
 import farglass.library.table.TableExport;

@@ -1,8 +1,8 @@
 package farglass.library.report;
 
+import farglass.core.entry.Term;
 import farglass.core.lexicon.Lexicon;
-import farglass.core.lexicon.Term;
-import farglass.core.lexicon.Words;
+import farglass.core.naming.Words;
 import farglass.core.plan.Fallback;
 import farglass.core.plan.GamePlan;
 import farglass.core.plan.PlanStep;

@@ -1,13 +1,13 @@
 package farglass.library.report;
 
-import farglass.core.bout.Fact;
-import farglass.core.bout.Line;
 import farglass.core.bout.Moment;
-import farglass.core.bout.Seat;
 import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.Corpus;
 import farglass.core.corpus.Tried;
-import farglass.core.lexicon.Kind;
+import farglass.core.entry.Kind;
+import farglass.core.fact.Fact;
+import farglass.core.side.Line;
+import farglass.core.side.Seat;
 import farglass.core.state.Counting;
 import farglass.core.state.ScoreLine;
 import farglass.core.state.Stand;

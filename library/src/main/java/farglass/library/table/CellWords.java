@@ -1,8 +1,8 @@
 package farglass.library.table;
 
 import farglass.core.bout.Became;
-import farglass.core.bout.Side;
-import farglass.core.lexicon.Words;
+import farglass.core.naming.Words;
+import farglass.core.side.Side;
 import java.util.Arrays;
 import java.util.Optional;
 import java.util.Set;

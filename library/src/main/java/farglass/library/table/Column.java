@@ -1,6 +1,6 @@
 package farglass.library.table;
 
-import farglass.core.lexicon.Words;
+import farglass.core.naming.Words;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;

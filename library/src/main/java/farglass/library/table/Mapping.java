@@ -2,7 +2,7 @@ package farglass.library.table;
 
 import com.fasterxml.jackson.core.JsonProcessingException;
 import farglass.core.lexicon.Lexicon;
-import farglass.core.lexicon.Words;
+import farglass.core.naming.Words;
 import farglass.library.json.BoutMapper;
 import java.util.ArrayList;
 import java.util.Comparator;

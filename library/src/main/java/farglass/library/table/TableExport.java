@@ -1,12 +1,12 @@
 package farglass.library.table;
 
 import farglass.core.bout.Bout;
-import farglass.core.bout.Certainty;
-import farglass.core.bout.Fact;
 import farglass.core.bout.Moment;
-import farglass.core.bout.Seat;
 import farglass.core.bout.Telling;
+import farglass.core.fact.Certainty;
+import farglass.core.fact.Fact;
 import farglass.core.notation.BoutFile;
+import farglass.core.side.Seat;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;

@@ -2,8 +2,8 @@ package farglass.library.table;
 
 import farglass.core.bout.Bout;
 import farglass.core.bout.Header;
+import farglass.core.entry.Term;
 import farglass.core.lexicon.Lexicon;
-import farglass.core.lexicon.Term;
 import farglass.core.notation.BoutFile;
 import farglass.core.notation.Diagnostic;
 import java.util.ArrayList;

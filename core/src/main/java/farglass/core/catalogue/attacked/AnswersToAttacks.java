@@ -2,16 +2,16 @@ package farglass.core.catalogue.attacked;
 
 import farglass.core.bout.Moment;
 import farglass.core.bout.Motive;
-import farglass.core.bout.Seat;
 import farglass.core.catalogue.tally.Attacked;
 import farglass.core.catalogue.tally.Sights;
 import farglass.core.corpus.BoutSheet;
-import farglass.core.lexicon.Kind;
+import farglass.core.entry.Kind;
+import farglass.core.measure.Options;
 import farglass.core.question.Ask;
 import farglass.core.question.Chapter;
-import farglass.core.question.Options;
 import farglass.core.question.Question;
 import farglass.core.question.Wording;
+import farglass.core.side.Seat;
 import java.util.List;
 import java.util.Optional;
 

@@ -1,6 +1,5 @@
 package farglass.core.catalogue.attacked;
 
-import farglass.core.bout.Seat;
 import farglass.core.catalogue.tally.Places;
 import farglass.core.catalogue.tally.Tries;
 import farglass.core.corpus.BoutSheet;
@@ -8,14 +7,15 @@ import farglass.core.corpus.Evidence;
 import farglass.core.corpus.Stays;
 import farglass.core.corpus.Timed;
 import farglass.core.corpus.Tried;
+import farglass.core.entry.Kind;
 import farglass.core.estimate.Stay;
-import farglass.core.lexicon.Kind;
+import farglass.core.measure.Lasting;
+import farglass.core.measure.Options;
 import farglass.core.question.Ask;
 import farglass.core.question.Chapter;
-import farglass.core.question.Lasting;
-import farglass.core.question.Options;
 import farglass.core.question.Question;
 import farglass.core.question.Wording;
+import farglass.core.side.Seat;
 import java.util.List;
 import java.util.Optional;
 

@@ -1,21 +1,21 @@
 package farglass.core.catalogue.attacked;
 
 import farglass.core.bout.Motive;
-import farglass.core.bout.Purpose;
-import farglass.core.bout.Seat;
 import farglass.core.catalogue.tally.Places;
 import farglass.core.catalogue.tally.Sights;
 import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.Stays;
 import farglass.core.corpus.Tally;
-import farglass.core.lexicon.Family;
-import farglass.core.lexicon.Role;
+import farglass.core.entry.Family;
+import farglass.core.entry.Role;
+import farglass.core.fact.Purpose;
+import farglass.core.measure.Lasting;
+import farglass.core.measure.Options;
 import farglass.core.question.Ask;
 import farglass.core.question.Chapter;
-import farglass.core.question.Lasting;
-import farglass.core.question.Options;
 import farglass.core.question.Question;
 import farglass.core.question.Wording;
+import farglass.core.side.Seat;
 import farglass.core.state.Visit;
 import java.util.List;
 import java.util.Optional;

@@ -1,18 +1,18 @@
 package farglass.core.catalogue.beaten;
 
-import farglass.core.bout.Seat;
 import farglass.core.catalogue.tally.Tries;
 import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.Evidence;
 import farglass.core.corpus.Tally;
 import farglass.core.corpus.Tried;
-import farglass.core.lexicon.Kind;
+import farglass.core.entry.Kind;
+import farglass.core.measure.PerTime;
+import farglass.core.measure.YesNo;
 import farglass.core.question.Ask;
 import farglass.core.question.Chapter;
-import farglass.core.question.PerTime;
 import farglass.core.question.Question;
 import farglass.core.question.Wording;
-import farglass.core.question.YesNo;
+import farglass.core.side.Seat;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;

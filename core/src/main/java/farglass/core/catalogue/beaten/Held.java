@@ -1,20 +1,20 @@
 package farglass.core.catalogue.beaten;
 
-import farglass.core.bout.Seat;
 import farglass.core.catalogue.tally.Sights;
 import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.Evidence;
 import farglass.core.corpus.Stays;
 import farglass.core.corpus.Tally;
-import farglass.core.lexicon.Family;
-import farglass.core.lexicon.Role;
+import farglass.core.entry.Family;
+import farglass.core.entry.Role;
+import farglass.core.measure.Lasting;
+import farglass.core.measure.Longest;
+import farglass.core.measure.PerTime;
 import farglass.core.question.Ask;
 import farglass.core.question.Chapter;
-import farglass.core.question.Lasting;
-import farglass.core.question.Longest;
-import farglass.core.question.PerTime;
 import farglass.core.question.Question;
 import farglass.core.question.Wording;
+import farglass.core.side.Seat;
 import farglass.core.state.Stand;
 import java.util.EnumSet;
 import java.util.List;

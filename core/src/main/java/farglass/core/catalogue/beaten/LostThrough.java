@@ -1,16 +1,16 @@
 package farglass.core.catalogue.beaten;
 
-import farglass.core.bout.Seat;
 import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.Evidence;
 import farglass.core.corpus.Tally;
 import farglass.core.corpus.Tried;
-import farglass.core.lexicon.Kind;
+import farglass.core.entry.Kind;
+import farglass.core.measure.Options;
 import farglass.core.question.Ask;
 import farglass.core.question.Chapter;
-import farglass.core.question.Options;
 import farglass.core.question.Question;
 import farglass.core.question.Wording;
+import farglass.core.side.Seat;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;

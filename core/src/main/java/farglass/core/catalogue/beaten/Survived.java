@@ -1,17 +1,17 @@
 package farglass.core.catalogue.beaten;
 
 import farglass.core.bout.Moment;
-import farglass.core.bout.Stage;
 import farglass.core.corpus.Evidence;
 import farglass.core.corpus.Tally;
 import farglass.core.corpus.Tried;
-import farglass.core.lexicon.Kind;
+import farglass.core.entry.Kind;
+import farglass.core.measure.Listed;
+import farglass.core.measure.Options;
 import farglass.core.question.Ask;
 import farglass.core.question.Chapter;
-import farglass.core.question.Listed;
-import farglass.core.question.Options;
 import farglass.core.question.Question;
 import farglass.core.question.Wording;
+import farglass.core.side.Stage;
 import java.util.List;
 import java.util.Optional;
 

@@ -1,21 +1,21 @@
 package farglass.core.catalogue.blows;
 
-import farglass.core.bout.Fact;
 import farglass.core.bout.Moment;
-import farglass.core.bout.Seat;
-import farglass.core.bout.Side;
 import farglass.core.catalogue.tally.Places;
 import farglass.core.catalogue.tally.Sights;
 import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.Tally;
-import farglass.core.lexicon.Kind;
+import farglass.core.entry.Kind;
+import farglass.core.fact.Fact;
+import farglass.core.measure.Options;
+import farglass.core.measure.OwnSide;
+import farglass.core.measure.YesNo;
 import farglass.core.question.Ask;
 import farglass.core.question.Chapter;
-import farglass.core.question.Options;
-import farglass.core.question.OwnSide;
 import farglass.core.question.Question;
 import farglass.core.question.Wording;
-import farglass.core.question.YesNo;
+import farglass.core.side.Seat;
+import farglass.core.side.Side;
 import java.util.List;
 import java.util.Optional;
 

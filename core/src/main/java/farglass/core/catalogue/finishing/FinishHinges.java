@@ -1,7 +1,7 @@
 package farglass.core.catalogue.finishing;
 
 import farglass.core.catalogue.tally.Hinges;
-import farglass.core.lexicon.Kind;
+import farglass.core.entry.Kind;
 import farglass.core.question.Chapter;
 import farglass.core.question.Question;
 import java.util.EnumSet;

@@ -2,9 +2,9 @@ package farglass.core.catalogue.never;
 
 import farglass.core.catalogue.tally.Attacks;
 import farglass.core.catalogue.tally.Tries;
+import farglass.core.measure.OfEach;
 import farglass.core.question.Ask;
 import farglass.core.question.Chapter;
-import farglass.core.question.OfEach;
 import farglass.core.question.Question;
 import farglass.core.question.Wording;
 import java.util.List;

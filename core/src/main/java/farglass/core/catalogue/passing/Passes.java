@@ -1,15 +1,15 @@
 package farglass.core.catalogue.passing;
 
-import farglass.core.bout.Line;
 import farglass.core.catalogue.tally.SideThatWorks;
 import farglass.core.catalogue.tally.Tries;
 import farglass.core.corpus.Tried;
-import farglass.core.lexicon.Kind;
+import farglass.core.entry.Kind;
+import farglass.core.measure.Options;
 import farglass.core.question.Ask;
 import farglass.core.question.Chapter;
-import farglass.core.question.Options;
 import farglass.core.question.Question;
 import farglass.core.question.Wording;
+import farglass.core.side.Line;
 import java.util.List;
 import java.util.Optional;
 

@@ -3,15 +3,15 @@ package farglass.core.catalogue.referee;
 import farglass.core.bout.Award;
 import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
-import farglass.core.bout.Seat;
 import farglass.core.catalogue.tally.Sights;
 import farglass.core.corpus.BoutSheet;
+import farglass.core.measure.Listed;
+import farglass.core.measure.YesNo;
 import farglass.core.question.Ask;
 import farglass.core.question.Chapter;
-import farglass.core.question.Listed;
 import farglass.core.question.Question;
 import farglass.core.question.Wording;
-import farglass.core.question.YesNo;
+import farglass.core.side.Seat;
 import java.util.List;
 import java.util.Optional;
 

@@ -1,19 +1,19 @@
 package farglass.core.catalogue.referee;
 
-import farglass.core.bout.Fact;
 import farglass.core.bout.Moment;
-import farglass.core.bout.Ruling;
-import farglass.core.bout.Seat;
 import farglass.core.catalogue.tally.Sights;
 import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.Evidence;
 import farglass.core.corpus.Tally;
+import farglass.core.fact.Fact;
+import farglass.core.fact.Ruling;
+import farglass.core.measure.Listed;
+import farglass.core.measure.Options;
 import farglass.core.question.Ask;
 import farglass.core.question.Chapter;
-import farglass.core.question.Listed;
-import farglass.core.question.Options;
 import farglass.core.question.Question;
 import farglass.core.question.Wording;
+import farglass.core.side.Seat;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;

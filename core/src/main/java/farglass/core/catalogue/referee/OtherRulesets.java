@@ -1,14 +1,13 @@
 package farglass.core.catalogue.referee;
 
 import farglass.core.bout.Method;
-import farglass.core.bout.Seat;
 import farglass.core.catalogue.tally.Sights;
 import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.Evidence;
 import farglass.core.corpus.Tally;
+import farglass.core.measure.Listed;
 import farglass.core.question.Ask;
 import farglass.core.question.Chapter;
-import farglass.core.question.Listed;
 import farglass.core.question.Question;
 import farglass.core.question.Wording;
 import farglass.core.rules.Call;
@@ -16,6 +15,7 @@ import farglass.core.rules.Lead;
 import farglass.core.rules.Ruleset;
 import farglass.core.rules.Rulesets;
 import farglass.core.rules.Scorecard;
+import farglass.core.side.Seat;
 import farglass.core.state.ScoreLine;
 import java.util.List;
 import java.util.Optional;

@@ -1,18 +1,18 @@
 package farglass.core.catalogue.rounds;
 
 import farglass.core.bout.BoutKind;
-import farglass.core.bout.Seat;
 import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.Evidence;
 import farglass.core.corpus.Tally;
 import farglass.core.corpus.Tried;
-import farglass.core.lexicon.Kind;
+import farglass.core.entry.Kind;
+import farglass.core.measure.Listed;
+import farglass.core.measure.YesNo;
 import farglass.core.question.Ask;
 import farglass.core.question.Chapter;
-import farglass.core.question.Listed;
 import farglass.core.question.Question;
 import farglass.core.question.Wording;
-import farglass.core.question.YesNo;
+import farglass.core.side.Seat;
 import java.util.List;
 import java.util.stream.Stream;
 

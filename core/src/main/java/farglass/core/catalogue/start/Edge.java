@@ -2,15 +2,15 @@ package farglass.core.catalogue.start;
 
 import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
-import farglass.core.bout.Seat;
 import farglass.core.catalogue.tally.Places;
 import farglass.core.catalogue.tally.Sights;
 import farglass.core.corpus.BoutSheet;
+import farglass.core.measure.Options;
 import farglass.core.question.Ask;
 import farglass.core.question.Chapter;
-import farglass.core.question.Options;
 import farglass.core.question.Question;
 import farglass.core.question.Wording;
+import farglass.core.side.Seat;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;

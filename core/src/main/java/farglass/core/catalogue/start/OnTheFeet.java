@@ -1,9 +1,9 @@
 package farglass.core.catalogue.start;
 
-import farglass.core.bout.Layer;
 import farglass.core.catalogue.tally.Attacked;
-import farglass.core.lexicon.Family;
-import farglass.core.lexicon.Kind;
+import farglass.core.entry.Family;
+import farglass.core.entry.Kind;
+import farglass.core.fact.Layer;
 import farglass.core.question.Chapter;
 import farglass.core.question.Question;
 import java.util.List;

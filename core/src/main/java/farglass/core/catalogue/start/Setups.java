@@ -1,20 +1,20 @@
 package farglass.core.catalogue.start;
 
 import farglass.core.bout.Moment;
-import farglass.core.bout.Seat;
 import farglass.core.catalogue.tally.Sights;
 import farglass.core.catalogue.tally.Tries;
 import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.EachTally;
 import farglass.core.corpus.Tally;
 import farglass.core.corpus.Tried;
-import farglass.core.lexicon.Kind;
+import farglass.core.entry.Kind;
+import farglass.core.measure.OfEach;
+import farglass.core.measure.Options;
 import farglass.core.question.Ask;
 import farglass.core.question.Chapter;
-import farglass.core.question.OfEach;
-import farglass.core.question.Options;
 import farglass.core.question.Question;
 import farglass.core.question.Wording;
+import farglass.core.side.Seat;
 import farglass.core.state.Conversation;
 import java.util.HashMap;
 import java.util.LinkedHashMap;

@@ -1,19 +1,19 @@
 package farglass.core.catalogue.start;
 
-import farglass.core.bout.BodyFact;
 import farglass.core.bout.Contestant;
-import farglass.core.bout.Fact;
 import farglass.core.bout.Moment;
-import farglass.core.bout.Seat;
-import farglass.core.bout.Stance;
 import farglass.core.catalogue.tally.Sights;
 import farglass.core.corpus.BoutSheet;
+import farglass.core.fact.BodyFact;
+import farglass.core.fact.Fact;
+import farglass.core.measure.Options;
+import farglass.core.measure.YesNo;
 import farglass.core.question.Ask;
 import farglass.core.question.Chapter;
-import farglass.core.question.Options;
 import farglass.core.question.Question;
 import farglass.core.question.Wording;
-import farglass.core.question.YesNo;
+import farglass.core.side.Seat;
+import farglass.core.side.Stance;
 import java.util.List;
 import java.util.Optional;
 

@@ -2,7 +2,7 @@ package farglass.core.catalogue.start;
 
 import farglass.core.catalogue.tally.Conditions;
 import farglass.core.catalogue.tally.Tries;
-import farglass.core.lexicon.Kind;
+import farglass.core.entry.Kind;
 import farglass.core.question.Chapter;
 import farglass.core.question.Question;
 import java.util.List;

@@ -1,16 +1,16 @@
 package farglass.core.catalogue.tally;
 
-import farglass.core.bout.Layer;
-import farglass.core.bout.Seat;
 import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.EachTally;
 import farglass.core.corpus.Tally;
 import farglass.core.corpus.Tried;
-import farglass.core.lexicon.Kind;
+import farglass.core.entry.Kind;
+import farglass.core.fact.Layer;
+import farglass.core.measure.OfEach;
+import farglass.core.measure.Options;
 import farglass.core.question.Ask;
-import farglass.core.question.OfEach;
-import farglass.core.question.Options;
 import farglass.core.question.Wording;
+import farglass.core.side.Seat;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BiPredicate;

@@ -1,10 +1,10 @@
 package farglass.core.catalogue.tally;
 
-import farglass.core.bout.Seat;
 import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.EachTally;
-import farglass.core.lexicon.Kind;
-import farglass.core.lexicon.Position;
+import farglass.core.entry.Kind;
+import farglass.core.entry.Position;
+import farglass.core.side.Seat;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;

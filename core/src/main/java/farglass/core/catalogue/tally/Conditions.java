@@ -1,13 +1,13 @@
 package farglass.core.catalogue.tally;
 
-import farglass.core.bout.Fact;
-import farglass.core.bout.Seat;
 import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.EachTally;
-import farglass.core.lexicon.Kind;
+import farglass.core.entry.Kind;
+import farglass.core.fact.Fact;
+import farglass.core.measure.OfEach;
 import farglass.core.question.Ask;
-import farglass.core.question.OfEach;
 import farglass.core.question.Wording;
+import farglass.core.side.Seat;
 import java.util.List;
 
 /** The conditions of a try, as far as somebody told them: how often each of them was met. */

@@ -1,19 +1,19 @@
 package farglass.core.catalogue.tally;
 
-import farglass.core.bout.Fact;
-import farglass.core.bout.Layer;
-import farglass.core.bout.Purpose;
-import farglass.core.bout.Seat;
 import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.EachTally;
 import farglass.core.corpus.EachTally.Chance;
 import farglass.core.corpus.Evidence;
 import farglass.core.corpus.Tally;
-import farglass.core.lexicon.Kind;
+import farglass.core.entry.Kind;
+import farglass.core.fact.Fact;
+import farglass.core.fact.Layer;
+import farglass.core.fact.Purpose;
+import farglass.core.measure.Listed;
+import farglass.core.measure.OfEach;
 import farglass.core.question.Ask;
-import farglass.core.question.Listed;
-import farglass.core.question.OfEach;
 import farglass.core.question.Wording;
+import farglass.core.side.Seat;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;

@@ -1,7 +1,7 @@
 package farglass.core.catalogue.tally;
 
-import farglass.core.bout.Seat;
-import farglass.core.lexicon.Role;
+import farglass.core.entry.Role;
+import farglass.core.side.Seat;
 import farglass.core.state.Stand;
 
 /** Where somebody is, as coarsely as a coach says it. */

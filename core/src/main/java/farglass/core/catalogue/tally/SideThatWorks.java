@@ -1,7 +1,7 @@
 package farglass.core.catalogue.tally;
 
+import farglass.core.measure.OfEach;
 import farglass.core.question.Ask;
-import farglass.core.question.OfEach;
 import farglass.core.question.Wording;
 import java.util.Optional;
 

@@ -1,16 +1,16 @@
 package farglass.core.catalogue.tally;
 
 import farglass.core.bout.Deed;
-import farglass.core.bout.Fact;
 import farglass.core.bout.Moment;
-import farglass.core.bout.Seat;
 import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.Evidence;
 import farglass.core.corpus.Stays;
 import farglass.core.corpus.Tally;
 import farglass.core.corpus.Timed;
+import farglass.core.entry.Kind;
 import farglass.core.estimate.Stay;
-import farglass.core.lexicon.Kind;
+import farglass.core.fact.Fact;
+import farglass.core.side.Seat;
 import farglass.core.state.Stand;
 import farglass.core.state.Visit;
 import java.util.ArrayList;

@@ -1,17 +1,17 @@
 package farglass.core.catalogue.times;
 
 import farglass.core.bout.Moment;
-import farglass.core.bout.Seat;
 import farglass.core.catalogue.tally.Sights;
 import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.Stays;
 import farglass.core.corpus.Timed;
-import farglass.core.lexicon.Kind;
+import farglass.core.entry.Kind;
+import farglass.core.measure.Lasting;
 import farglass.core.question.Ask;
 import farglass.core.question.Chapter;
-import farglass.core.question.Lasting;
 import farglass.core.question.Question;
 import farglass.core.question.Wording;
+import farglass.core.side.Seat;
 import java.util.List;
 import java.util.stream.Stream;
 

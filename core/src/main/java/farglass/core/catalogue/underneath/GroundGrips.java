@@ -1,26 +1,26 @@
 package farglass.core.catalogue.underneath;
 
-import farglass.core.bout.Fact;
-import farglass.core.bout.Layer;
 import farglass.core.bout.Moment;
-import farglass.core.bout.Part;
-import farglass.core.bout.Seat;
-import farglass.core.bout.Side;
 import farglass.core.catalogue.tally.Sights;
 import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.Evidence;
 import farglass.core.corpus.Stays;
 import farglass.core.corpus.Tally;
 import farglass.core.corpus.Timed;
+import farglass.core.entry.Kind;
 import farglass.core.estimate.Stay;
-import farglass.core.lexicon.Kind;
+import farglass.core.fact.Fact;
+import farglass.core.fact.Layer;
+import farglass.core.measure.Lasting;
+import farglass.core.measure.Options;
+import farglass.core.measure.OwnSide;
 import farglass.core.question.Ask;
 import farglass.core.question.Chapter;
-import farglass.core.question.Lasting;
-import farglass.core.question.Options;
-import farglass.core.question.OwnSide;
 import farglass.core.question.Question;
 import farglass.core.question.Wording;
+import farglass.core.side.Part;
+import farglass.core.side.Seat;
+import farglass.core.side.Side;
 import java.util.List;
 import java.util.stream.Stream;
 

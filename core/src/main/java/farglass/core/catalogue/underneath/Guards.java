@@ -1,18 +1,18 @@
 package farglass.core.catalogue.underneath;
 
-import farglass.core.bout.Seat;
 import farglass.core.catalogue.tally.Sights;
 import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.Evidence;
 import farglass.core.corpus.Stays;
 import farglass.core.corpus.Tally;
-import farglass.core.lexicon.Role;
+import farglass.core.entry.Role;
+import farglass.core.measure.Lasting;
+import farglass.core.measure.Options;
 import farglass.core.question.Ask;
 import farglass.core.question.Chapter;
-import farglass.core.question.Lasting;
-import farglass.core.question.Options;
 import farglass.core.question.Question;
 import farglass.core.question.Wording;
+import farglass.core.side.Seat;
 import farglass.core.state.Stand;
 import farglass.core.state.Visit;
 import java.util.List;

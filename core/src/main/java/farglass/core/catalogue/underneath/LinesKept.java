@@ -1,15 +1,15 @@
 package farglass.core.catalogue.underneath;
 
-import farglass.core.bout.Line;
 import farglass.core.catalogue.tally.Attacked;
 import farglass.core.corpus.EachTally;
 import farglass.core.corpus.Tried;
-import farglass.core.lexicon.Kind;
+import farglass.core.entry.Kind;
+import farglass.core.measure.OfEach;
 import farglass.core.question.Ask;
 import farglass.core.question.Chapter;
-import farglass.core.question.OfEach;
 import farglass.core.question.Question;
 import farglass.core.question.Wording;
+import farglass.core.side.Line;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;

@@ -1,11 +1,7 @@
 package farglass.core.catalogue.underneath;
 
 import farglass.core.bout.Became;
-import farglass.core.bout.BodyFact;
-import farglass.core.bout.Fact;
 import farglass.core.bout.Moment;
-import farglass.core.bout.Seat;
-import farglass.core.bout.Stage;
 import farglass.core.catalogue.tally.Sights;
 import farglass.core.catalogue.tally.Tries;
 import farglass.core.corpus.BoutSheet;
@@ -13,13 +9,17 @@ import farglass.core.corpus.EachTally;
 import farglass.core.corpus.Evidence;
 import farglass.core.corpus.Tally;
 import farglass.core.corpus.Tried;
-import farglass.core.lexicon.Kind;
+import farglass.core.entry.Kind;
+import farglass.core.fact.BodyFact;
+import farglass.core.fact.Fact;
+import farglass.core.measure.OfEach;
+import farglass.core.measure.YesNo;
 import farglass.core.question.Ask;
 import farglass.core.question.Chapter;
-import farglass.core.question.OfEach;
 import farglass.core.question.Question;
 import farglass.core.question.Wording;
-import farglass.core.question.YesNo;
+import farglass.core.side.Seat;
+import farglass.core.side.Stage;
 import java.util.List;
 import java.util.Optional;
 

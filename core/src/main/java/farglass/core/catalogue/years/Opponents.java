@@ -1,17 +1,17 @@
 package farglass.core.catalogue.years;
 
 import farglass.core.bout.Contestant;
-import farglass.core.bout.Level;
-import farglass.core.bout.Seat;
-import farglass.core.bout.Stance;
 import farglass.core.catalogue.tally.Attacks;
 import farglass.core.catalogue.tally.Tries;
 import farglass.core.corpus.BoutSheet;
+import farglass.core.measure.OfEach;
 import farglass.core.question.Ask;
 import farglass.core.question.Chapter;
-import farglass.core.question.OfEach;
 import farglass.core.question.Question;
 import farglass.core.question.Wording;
+import farglass.core.side.Level;
+import farglass.core.side.Seat;
+import farglass.core.side.Stance;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;

@@ -1,17 +1,17 @@
 package farglass.core.catalogue.years;
 
-import farglass.core.bout.Seat;
 import farglass.core.bout.Uniform;
 import farglass.core.catalogue.tally.Sights;
 import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.EachTally;
 import farglass.core.corpus.Evidence;
+import farglass.core.measure.Listed;
+import farglass.core.measure.OfEach;
 import farglass.core.question.Ask;
 import farglass.core.question.Chapter;
-import farglass.core.question.Listed;
-import farglass.core.question.OfEach;
 import farglass.core.question.Question;
 import farglass.core.question.Wording;
+import farglass.core.side.Seat;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;

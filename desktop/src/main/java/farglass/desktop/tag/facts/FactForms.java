@@ -1,18 +1,18 @@
 package farglass.desktop.tag.facts;
 
-import farglass.core.bout.BodyFact;
 import farglass.core.bout.Bout;
-import farglass.core.bout.Fact;
 import farglass.core.bout.Moment;
-import farglass.core.bout.Part;
-import farglass.core.bout.PartState;
-import farglass.core.bout.Purpose;
-import farglass.core.bout.Seat;
-import farglass.core.bout.Side;
-import farglass.core.bout.Span;
 import farglass.core.bout.Times;
+import farglass.core.fact.BodyFact;
+import farglass.core.fact.Fact;
+import farglass.core.fact.PartState;
+import farglass.core.fact.Purpose;
+import farglass.core.fact.Span;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.scribe.Phrase;
+import farglass.core.side.Part;
+import farglass.core.side.Seat;
+import farglass.core.side.Side;
 import farglass.desktop.parts.Form;
 import farglass.drawing.Palette;
 import java.util.ArrayList;

@@ -1,9 +1,9 @@
 package farglass.desktop.tag.facts;
 
 import farglass.core.bout.Bout;
-import farglass.core.bout.Fact;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Telling;
+import farglass.core.fact.Fact;
 import farglass.core.scribe.Phrase;
 import farglass.desktop.parts.Form;
 import farglass.desktop.parts.Sheet;

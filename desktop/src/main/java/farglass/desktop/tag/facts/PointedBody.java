@@ -1,7 +1,7 @@
 package farglass.desktop.tag.facts;
 
-import farglass.core.bout.Part;
-import farglass.core.bout.Side;
+import farglass.core.side.Part;
+import farglass.core.side.Side;
 import farglass.desktop.parts.Drawn;
 import farglass.drawing.Brush;
 import farglass.drawing.Ink;

@@ -2,11 +2,11 @@ package farglass.desktop.tag.ledger;
 
 import farglass.core.bout.Bout;
 import farglass.core.bout.Moment;
-import farglass.core.bout.Seat;
-import farglass.core.bout.Settled;
 import farglass.core.bout.Times;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.scribe.Phrase;
+import farglass.core.side.Seat;
+import farglass.core.side.Settled;
 import farglass.core.state.Exchange;
 import farglass.core.state.Finding;
 import farglass.core.state.Stand;

@@ -1,7 +1,7 @@
 package farglass.desktop.tag.line;
 
-import farglass.core.bout.Side;
-import farglass.core.lexicon.SideRule;
+import farglass.core.entry.SideRule;
+import farglass.core.side.Side;
 import farglass.desktop.parts.Drawn;
 import farglass.drawing.Ink;
 import farglass.drawing.Palette;

@@ -2,12 +2,12 @@ package farglass.desktop.tag.line;
 
 import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
-import farglass.core.bout.OwnedSide;
-import farglass.core.bout.Seat;
-import farglass.core.bout.Side;
-import farglass.core.lexicon.SideRule;
+import farglass.core.entry.SideRule;
 import farglass.core.scribe.Fan;
 import farglass.core.scribe.Phrase;
+import farglass.core.side.OwnedSide;
+import farglass.core.side.Seat;
+import farglass.core.side.Side;
 import farglass.desktop.tag.Choice;
 import farglass.desktop.tag.OpenBout;
 import farglass.desktop.tag.Tagging;

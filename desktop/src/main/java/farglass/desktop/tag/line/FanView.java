@@ -1,9 +1,9 @@
 package farglass.desktop.tag.line;
 
 import farglass.core.bout.Moment;
-import farglass.core.bout.Side;
-import farglass.core.lexicon.SideRule;
+import farglass.core.entry.SideRule;
 import farglass.core.scribe.Fan;
+import farglass.core.side.Side;
 import farglass.desktop.tag.OpenBout;
 import farglass.drawing.Palette;
 import java.util.List;

@@ -1,6 +1,6 @@
 package farglass.desktop.tag.line;
 
-import farglass.core.bout.Side;
+import farglass.core.side.Side;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

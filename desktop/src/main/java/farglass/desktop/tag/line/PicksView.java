@@ -2,9 +2,9 @@ package farglass.desktop.tag.line;
 
 import farglass.core.bout.Bout;
 import farglass.core.bout.Moment;
-import farglass.core.bout.Seat;
 import farglass.core.scribe.Phrase;
 import farglass.core.scribe.Proposal;
+import farglass.core.side.Seat;
 import farglass.desktop.tag.OpenBout;
 import farglass.desktop.tag.Playhead;
 import farglass.desktop.tag.Tagging;

@@ -19,8 +19,8 @@ import static javafx.scene.input.KeyCode.T;
 import static javafx.scene.input.KeyCode.U;
 import static javafx.scene.input.KeyCode.UP;
 
-import farglass.core.bout.Fact;
-import farglass.core.bout.Side;
+import farglass.core.fact.Fact;
+import farglass.core.side.Side;
 import farglass.desktop.command.Command;
 import farglass.desktop.command.Key;
 import farglass.desktop.command.Where;

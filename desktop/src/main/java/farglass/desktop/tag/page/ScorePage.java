@@ -1,7 +1,6 @@
 package farglass.desktop.tag.page;
 
 import farglass.core.bout.Bout;
-import farglass.core.bout.Seat;
 import farglass.core.bout.Times;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.rules.Board;
@@ -12,6 +11,7 @@ import farglass.core.rules.RoundSheet;
 import farglass.core.rules.Ruleset;
 import farglass.core.rules.Rulesets;
 import farglass.core.rules.Scorecard;
+import farglass.core.side.Seat;
 import farglass.core.state.Timeline;
 import farglass.desktop.parts.Form;
 import java.util.List;

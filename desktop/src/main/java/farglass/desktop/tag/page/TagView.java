@@ -2,8 +2,8 @@ package farglass.desktop.tag.page;
 
 import farglass.core.bout.Bout;
 import farglass.core.bout.Contestant;
-import farglass.core.bout.Seat;
 import farglass.core.rules.Rulesets;
+import farglass.core.side.Seat;
 import farglass.desktop.command.Commands;
 import farglass.desktop.desk.Place;
 import farglass.desktop.desk.Settings;

@@ -1,9 +1,9 @@
 package farglass.desktop.tag.pass;
 
 import farglass.core.bout.Covered;
-import farglass.core.bout.Layer;
 import farglass.core.bout.Times;
-import farglass.core.lexicon.Words;
+import farglass.core.fact.Layer;
+import farglass.core.naming.Words;
 import farglass.core.pass.Aim;
 import farglass.core.pass.Needs;
 import farglass.core.pass.Pass;

@@ -1,12 +1,12 @@
 package farglass.desktop.tag.pass;
 
 import farglass.core.bout.Bout;
-import farglass.core.bout.Certainty;
 import farglass.core.bout.Covered;
-import farglass.core.bout.Fact;
-import farglass.core.bout.Layer;
 import farglass.core.bout.Moment;
-import farglass.core.bout.PartState;
+import farglass.core.fact.Certainty;
+import farglass.core.fact.Fact;
+import farglass.core.fact.Layer;
+import farglass.core.fact.PartState;
 import farglass.core.pass.Agenda;
 import farglass.core.pass.Aim;
 import farglass.core.pass.LookedThrough;

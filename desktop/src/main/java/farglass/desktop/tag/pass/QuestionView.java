@@ -1,7 +1,7 @@
 package farglass.desktop.tag.pass;
 
-import farglass.core.bout.Fact;
 import farglass.core.bout.Times;
+import farglass.core.fact.Fact;
 import farglass.core.pass.Question;
 import farglass.desktop.tag.Tagging;
 import java.util.Locale;

@@ -1,8 +1,8 @@
 package farglass.desktop.tag.screen;
 
 import farglass.core.bout.Deed;
-import farglass.core.bout.Fact;
 import farglass.core.bout.Moment;
+import farglass.core.fact.Fact;
 import farglass.desktop.parts.Drawn;
 import farglass.desktop.screening.FilmView;
 import farglass.desktop.tag.Tagging;

@@ -7,17 +7,17 @@ import farglass.core.bout.Bout;
 import farglass.core.bout.Deed;
 import farglass.core.bout.FilmLink;
 import farglass.core.bout.Moment;
-import farglass.core.bout.Seat;
 import farglass.core.bout.Telling;
 import farglass.core.change.Change;
-import farglass.core.lexicon.Kind;
+import farglass.core.entry.Kind;
+import farglass.core.entry.Role;
 import farglass.core.lexicon.Lexicon;
-import farglass.core.lexicon.Role;
 import farglass.core.notation.BoutFile;
 import farglass.core.pass.Aim;
 import farglass.core.pass.Question;
 import farglass.core.scribe.Proposal;
 import farglass.core.scribe.Reading;
+import farglass.core.side.Seat;
 import farglass.core.state.Attempt;
 import farglass.desktop.desk.Desk;
 import farglass.desktop.desk.Settings;
@@ -301,7 +301,7 @@ class TagModelTest {
         Moment changed = model.open().bout().orElseThrow().moment("m2").orElseThrow();
         assertThat(changed.atMicros()).hasValue(12_000_000);
         assertThat(changed.telling().answers()).contains("m1");
-        assertThat(changed.telling().certainty()).isEqualTo(farglass.core.bout.Certainty.UNSURE);
+        assertThat(changed.telling().certainty()).isEqualTo(farglass.core.fact.Certainty.UNSURE);
     }
 
     @Test

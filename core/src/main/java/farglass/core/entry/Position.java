@@ -1,0 +1,26 @@
+package farglass.core.entry;
+
+/**
+ * A place two athletes can be in.
+ *
+ * @param control what a ruleset may see in it
+ * @param hasTop whether somebody is on top, or attacking, here
+ * @param worth what it is worth to that athlete
+ */
+public record Position(
+        String key, String label, Family family, Control control, boolean hasTop, Worth worth, String says, Names names)
+        implements Term {
+    /** {@return whether time here is credited to a position at all; a scramble and what the camera missed are not} */
+    public boolean isSettled() {
+        return family != Family.NONE;
+    }
+
+    @Override
+    public Position withMoreNames(Names more) {
+        return named(label, names.and(more));
+    }
+
+    public Position named(String newLabel, Names newNames) {
+        return new Position(key, newLabel, family, control, hasTop, worth, says, newNames);
+    }
+}

@@ -1,8 +1,0 @@
-package farglass.core.lexicon;
-
-/** Who is on top once a technique has worked. */
-public enum Ends {
-    ACTOR,
-    RECEIVER,
-    NOBODY
-}

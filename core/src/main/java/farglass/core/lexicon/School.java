@@ -1,8 +1,0 @@
-package farglass.core.lexicon;
-
-/** In whose words positions and techniques are shown. Every word is understood, whichever is shown. */
-public enum School {
-    ENGLISH,
-    PORTUGUESE,
-    JAPANESE
-}

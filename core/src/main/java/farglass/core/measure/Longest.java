@@ -1,0 +1,29 @@
+package farglass.core.measure;
+
+import farglass.core.corpus.Stays;
+import farglass.core.corpus.Timed;
+import farglass.core.question.Ask;
+import farglass.core.question.Drafted;
+import farglass.core.question.Figure;
+import farglass.core.question.Inquiry;
+import farglass.core.question.Measure;
+import java.util.Comparator;
+import java.util.List;
+
+/** The stay that lasted longest, as far as it was seen. */
+public record Longest(Stays stays) implements Measure {
+    @Override
+    public List<Drafted> drafted(Ask ask, Inquiry inquiry) {
+        return inquiry.stays(stays).stream()
+                .max(Comparator.comparingDouble((Timed timed) -> timed.stay().seconds()))
+                .map(timed -> Drafted.of(
+                        new Figure.Longest(ask, timed.evidence().option(), timed.stay(), List.of(timed.evidence()))))
+                .stream()
+                .toList();
+    }
+
+    @Override
+    public List<String> tallies(String option) {
+        return List.of(stays.id());
+    }
+}

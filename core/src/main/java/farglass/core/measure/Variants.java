@@ -1,0 +1,29 @@
+package farglass.core.measure;
+
+import farglass.core.corpus.Tally;
+import farglass.core.question.Ask;
+import farglass.core.question.Drafted;
+import farglass.core.question.Figure;
+import farglass.core.question.Inquiry;
+import farglass.core.question.Measure;
+import java.util.List;
+
+/**
+ * How often each variant of what is counted together was met.
+ *
+ * @param tally its options are the keys of variants
+ */
+public record Variants(Tally tally) implements Measure {
+    @Override
+    public List<Drafted> drafted(Ask ask, Inquiry inquiry) {
+        return inquiry.listed(tally).entrySet().stream()
+                .map(variant -> Drafted.of(new Figure.Listing(
+                        ask, variant.getKey(), inquiry.together(variant.getKey()), variant.getValue())))
+                .toList();
+    }
+
+    @Override
+    public List<String> tallies(String option) {
+        return List.of(tally.id());
+    }
+}

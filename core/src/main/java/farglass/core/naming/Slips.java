@@ -1,0 +1,126 @@
+package farglass.core.naming;
+
+import farglass.core.entry.Term;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/**
+ * Which names are a slip away from a phrase: by its letters, or as it sounds. One slip in four letters or more, two in ten or more; a third
+ * of the letters of a name that is often mangled. Only what is no word of the mat is a slip, and no name leaves a word of the phrase away.
+ */
+final class Slips {
+    /** No name is longer; a pasted page must not be compared with every one. */
+    static final int LONGEST = 60;
+
+    private static final int SHORTEST = 4;
+    private static final int LONG = 10;
+
+    private final WordIndex index;
+
+    Slips(WordIndex index) {
+        this.index = index;
+    }
+
+    /** A phrase in the forms in which it is compared. */
+    private record Said(Letters plain, Letters joined, Letters sound, int words, boolean allKnown) {
+        static Said of(String phrase, WordIndex index) {
+            String plain = Words.plain(phrase);
+            String joined = plain.replace(" ", "");
+            List<String> stems = Stems.of(plain);
+            return new Said(
+                    Letters.of(plain),
+                    Letters.of(joined),
+                    Letters.of(Stems.sound(joined)),
+                    plain.split(" ").length,
+                    // Where every word is one of the mat's, none is a slip: the words only name nothing together.
+                    index.knows(stems) || stems.stream().allMatch(KindWords::isVerb));
+        }
+    }
+
+    /** {@return the meanings of the nearest names among those that are possible; of all names that are as near} */
+    Optional<List<WordIndex.Meaning>> meant(String phrase, Predicate<Term> possible) {
+        String joined = Words.plain(phrase).replace(" ", "");
+        if (joined.length() < SHORTEST || joined.length() > LONGEST) {
+            return Optional.empty();
+        }
+        Said said = Said.of(phrase, index);
+        TreeMap<Integer, List<WordIndex.Meaning>> found = new TreeMap<>();
+        for (WordIndex.Name name : index.names()) {
+            int slips = slips(said, name);
+            if (slips >= 0 && possible.test(name.meaning().term())) {
+                found.computeIfAbsent(slips, any -> new ArrayList<>()).add(name.meaning());
+            }
+        }
+        return Optional.ofNullable(found.firstEntry()).map(nearest -> nearest.getValue());
+    }
+
+    /** {@return how many slips the phrase is from that name; below 0 if it is none of it} */
+    private static int slips(Said said, WordIndex.Name name) {
+        int letters = said.joined().length();
+        int longer = Math.max(letters, name.joined().length());
+        int reach = name.often() ? longer / 3 : most(letters);
+        boolean dropsAWord = said.words() > name.words()
+                && !name.often()
+                && letters > name.joined().length();
+        boolean addsAWord = name.words() > said.words() && name.joined().length() > letters + reach;
+        if (dropsAWord
+                || addsAWord
+                || said.allKnown() && !name.often()
+                || name.joined().length() < SHORTEST
+                || Math.abs(name.joined().length() - letters) > reach) {
+            return -1;
+        }
+        int written = said.joined().distance(name.joined(), reach);
+        int heard = said.sound().distance(name.sound(), reach);
+        int slips = written < 0 ? heard : heard < 0 ? written : Math.min(written, heard);
+        return slips >= 0 && isLikeApartFromSharedWords(said, name) ? slips : -1;
+    }
+
+    private static int most(int letters) {
+        return letters < LONG ? 1 : 2;
+    }
+
+    /** Words that both have are no likeness: "squid guard" is not nearly "spider guard". */
+    private static boolean isLikeApartFromSharedWords(Said said, WordIndex.Name name) {
+        Set<String> shared = new HashSet<>(List.of(said.plain().word().split(" ")));
+        shared.retainAll(List.of(name.plain().word().split(" ")));
+        String own = without(said.plain().word(), shared);
+        String other = without(name.plain().word(), shared);
+        int half = Math.max(1, Math.max(own.length(), other.length()) / 2);
+        return Letters.of(own).distance(Letters.of(other), shared.isEmpty() || name.often() ? half : most(own.length()))
+                >= 0;
+    }
+
+    private static String without(String plain, Set<String> words) {
+        return Stream.of(plain.split(" ")).filter(word -> !words.contains(word)).collect(Collectors.joining());
+    }
+
+    /** {@return the entry with the name that is fewest letters away, within a third of the phrase's length} */
+    Optional<Term> nearest(String plain) {
+        Letters joined = Letters.of(plain.replace(" ", ""));
+        int reach = Math.max(1, Math.min(joined.length(), 40) / 3);
+        Term nearest = null;
+        int fewest = reach + 1;
+        WordIndex.Claim claim = WordIndex.Claim.BY_RULE;
+        for (WordIndex.Name name : index.names()) {
+            if (Math.abs(name.joined().length() - joined.length()) <= fewest) {
+                int slips = joined.distance(name.joined(), Math.min(fewest, reach));
+                boolean nearer = slips >= 0 && slips < fewest;
+                // Of two as near, the one whose own word it is.
+                if (nearer || slips == fewest && name.meaning().claim().compareTo(claim) > 0) {
+                    fewest = slips;
+                    claim = name.meaning().claim();
+                    nearest = name.meaning().term();
+                }
+            }
+        }
+        return Optional.ofNullable(nearest);
+    }
+}

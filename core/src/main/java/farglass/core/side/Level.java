@@ -1,0 +1,17 @@
+package farglass.core.side;
+
+import java.util.Locale;
+
+/** The belt an athlete wore in this bout. */
+public enum Level {
+    WHITE,
+    BLUE,
+    PURPLE,
+    BROWN,
+    BLACK;
+
+    /** {@return the word for it in files and on screen} */
+    public String label() {
+        return name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+}
