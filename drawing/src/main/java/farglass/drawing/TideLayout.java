@@ -131,7 +131,7 @@ public record TideLayout(
                         .map(moment -> ruler.x(at(moment)))
                         .toList(),
                 timed(bout)
-                        .filter(moment -> moment.deed() instanceof Deed.Mark)
+                        .filter(moment -> moment.deed().onlyTime())
                         .map(moment -> ruler.x(at(moment)))
                         .toList(),
                 bands ? strips(bout, ruler, bottom + BAND) : List.of());
@@ -157,9 +157,9 @@ public record TideLayout(
         double from = Double.NaN;
         for (Moment moment : bout.moments()) {
             double x = ruler.x(moment.atMicros().orElse(0));
-            if (moment.deed() instanceof Deed.Stopped && Double.isNaN(from)) {
+            if (moment.deed().stop().isPresent() && Double.isNaN(from)) {
                 from = x;
-            } else if (moment.deed() instanceof Deed.Restarted && !Double.isNaN(from)) {
+            } else if (moment.deed().restart().isPresent() && !Double.isNaN(from)) {
                 stops.add(new double[] {from, x});
                 from = Double.NaN;
             }
@@ -200,7 +200,7 @@ public record TideLayout(
     private static List<Score> awards(TideMatter matter, Ruler ruler) {
         return timed(matter.bout())
                 .filter(moment ->
-                        moment.deed() instanceof Deed.Awarded && moment.actor().isPresent())
+                        moment.deed().given().isPresent() && moment.actor().isPresent())
                 .map(moment -> new Score(
                         ruler.x(at(moment)),
                         words(((Deed.Awarded) moment.deed()).award()),

@@ -63,39 +63,42 @@ public final class LexiconCommand implements Callable<Integer> {
 
     private static void say(Term term, Lexicon lexicon) {
         System.out.println(term.label() + " (" + term.key() + "): " + term.says());
-        if (term instanceof Technique technique) {
-            System.out.println("  kind: " + technique.kind().label()
-                    + (technique.generic() ? ", counted by its kind and credited to no technique" : ""));
-            technique.parent().ifPresent(parent -> System.out.println("  a variant of: " + lexicon.label(parent)));
-            List<Technique> variants = lexicon.variants(technique.key());
-            if (!variants.isEmpty()) {
-                System.out.println("  variants: "
-                        + String.join(
-                                ", ", variants.stream().map(Technique::label).toList()));
-            }
-            technique
-                    .starts()
-                    .forEach(start -> System.out.println("  from, " + Fact.label(start.role()) + ": "
-                            + String.join(", ", lexicon.inWords(start.positions()))));
-            if (!technique.to().isEmpty()) {
-                System.out.println("  to: "
-                        + String.join(
-                                ", ",
-                                technique.to().stream().map(lexicon::label).toList()) + "; on top then: "
-                        + Fact.label(technique.ends()));
-            }
-            System.out.println("  a bare side means: " + Fact.label(technique.sideRule()));
-            technique.caution().ifPresent(caution -> System.out.println("  caution: " + caution));
-        } else if (term instanceof Position position) {
-            System.out.println("  position: " + Fact.label(position.family()) + ", counts as "
-                    + Fact.label(position.control()) + (position.hasTop() ? "" : ", nobody on top"));
-        }
+        term.asTechnique().ifPresent(technique -> say(technique, lexicon));
+        term.asPosition().ifPresent(LexiconCommand::say);
         names("also", term.names().english());
         names("Portuguese", term.names().portuguese());
         names("Japanese", term.names().japanese());
         names("in the gym", term.names().slang());
         names("misspelt", term.names().misspelt());
         names("often mangled", term.names().mangled());
+    }
+
+    private static void say(Technique technique, Lexicon lexicon) {
+        System.out.println("  kind: " + technique.kind().label()
+                + (technique.generic() ? ", counted by its kind and credited to no technique" : ""));
+        technique.parent().ifPresent(parent -> System.out.println("  a variant of: " + lexicon.label(parent)));
+        List<Technique> variants = lexicon.variants(technique.key());
+        if (!variants.isEmpty()) {
+            System.out.println("  variants: "
+                    + String.join(", ", variants.stream().map(Technique::label).toList()));
+        }
+        technique
+                .starts()
+                .forEach(start -> System.out.println("  from, " + Fact.label(start.role()) + ": "
+                        + String.join(", ", lexicon.inWords(start.positions()))));
+        if (!technique.to().isEmpty()) {
+            System.out.println("  to: "
+                    + String.join(
+                            ", ", technique.to().stream().map(lexicon::label).toList()) + "; on top then: "
+                    + Fact.label(technique.ends()));
+        }
+        System.out.println("  a bare side means: " + Fact.label(technique.sideRule()));
+        technique.caution().ifPresent(caution -> System.out.println("  caution: " + caution));
+    }
+
+    private static void say(Position position) {
+        System.out.println("  position: " + Fact.label(position.family()) + ", counts as "
+                + Fact.label(position.control()) + (position.hasTop() ? "" : ", nobody on top"));
     }
 
     private static void names(String title, List<String> names) {
@@ -106,26 +109,8 @@ public final class LexiconCommand implements Callable<Integer> {
 
     private static void json(ObjectNode node, Term term) {
         node.put("key", term.key()).put("label", term.label()).put("says", term.says());
-        if (term instanceof Technique technique) {
-            node.put("is", "technique")
-                    .put("kind", Fact.label(technique.kind()))
-                    .put("generic", technique.generic());
-            technique.parent().ifPresent(parent -> node.put("variantOf", parent));
-            ArrayNode from = node.putArray("from");
-            technique.starts().forEach(start -> {
-                ObjectNode each = from.addObject().put("role", Fact.label(start.role()));
-                start.positions().stream().sorted().forEach(each.putArray("positions")::add);
-            });
-            technique.to().forEach(node.putArray("to")::add);
-            node.put("ends", Fact.label(technique.ends()));
-            node.put("side", Fact.label(technique.sideRule()));
-            technique.caution().ifPresent(caution -> node.put("caution", caution));
-        } else if (term instanceof Position position) {
-            node.put("is", "position")
-                    .put("family", Fact.label(position.family()))
-                    .put("counts", Fact.label(position.control()))
-                    .put("hasTop", position.hasTop());
-        }
+        term.asTechnique().ifPresent(technique -> json(node, technique));
+        term.asPosition().ifPresent(position -> json(node, position));
         Names names = term.names();
         ObjectNode other = node.putObject("names");
         names.english().forEach(other.putArray("english")::add);
@@ -134,5 +119,26 @@ public final class LexiconCommand implements Callable<Integer> {
         names.slang().forEach(other.putArray("slang")::add);
         names.misspelt().forEach(other.putArray("misspelt")::add);
         names.mangled().forEach(other.putArray("mangled")::add);
+    }
+
+    private static void json(ObjectNode node, Technique technique) {
+        node.put("is", "technique").put("kind", Fact.label(technique.kind())).put("generic", technique.generic());
+        technique.parent().ifPresent(parent -> node.put("variantOf", parent));
+        ArrayNode from = node.putArray("from");
+        technique.starts().forEach(start -> {
+            ObjectNode each = from.addObject().put("role", Fact.label(start.role()));
+            start.positions().stream().sorted().forEach(each.putArray("positions")::add);
+        });
+        technique.to().forEach(node.putArray("to")::add);
+        node.put("ends", Fact.label(technique.ends()));
+        node.put("side", Fact.label(technique.sideRule()));
+        technique.caution().ifPresent(caution -> node.put("caution", caution));
+    }
+
+    private static void json(ObjectNode node, Position position) {
+        node.put("is", "position")
+                .put("family", Fact.label(position.family()))
+                .put("counts", Fact.label(position.control()))
+                .put("hasTop", position.hasTop());
     }
 }

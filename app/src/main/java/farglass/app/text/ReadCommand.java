@@ -138,12 +138,11 @@ public final class ReadCommand implements Callable<Integer> {
         node.put("words", Phrase.of(moment, bout, lexicon));
         moment.actor().ifPresent(seat -> node.put("actor", seat.name()));
         node.put("is", Fact.label(Kind.of(moment.deed())));
-        if (moment.deed() instanceof Deed.Unnamed unnamed) {
+        moment.deed().did().ifPresent(key -> node.put("technique", key));
+        moment.deed().unnamed().ifPresent(unnamed -> {
             node.put("unnamed", unnamed.words());
             unnamed.kind().ifPresent(kind -> node.put("kind", kind));
-        } else {
-            moment.technique().ifPresent(key -> node.put("technique", key));
-        }
+        });
         moment.telling().became().ifPresent(became -> node.put("became", became.label()));
         moment.settled().ifPresent(where -> {
             ObjectNode settled = node.putObject("settled").put("position", where.position());
@@ -170,9 +169,9 @@ public final class ReadCommand implements Callable<Integer> {
         OTHER;
 
         static Kind of(Deed deed) {
-            return deed instanceof Deed.Did
+            return deed.did().isPresent()
                     ? TECHNIQUE
-                    : deed instanceof Deed.Reached ? POSITION : deed instanceof Deed.Unnamed ? UNNAMED : OTHER;
+                    : deed.onlyPlace() ? POSITION : deed.unnamed().isPresent() ? UNNAMED : OTHER;
         }
     }
 }

@@ -2,7 +2,6 @@ package farglass.app.window;
 
 import farglass.app.home.Home;
 import farglass.core.bout.Bout;
-import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
 import farglass.core.entry.SideRule;
 import farglass.core.fact.Layer;
@@ -99,13 +98,15 @@ public final class ScreenshotsCommand implements Callable<Integer> {
     /** The first pick with a side and an outcome to tell. */
     private static int numberOfASidedDeed(TagModel tag) {
         for (int i = 0; i < tag.picks().list().size(); i++) {
-            if (tag.picks().list().get(i).deed() instanceof Deed.Did did
-                    && tag.desk()
-                                    .lexicon()
-                                    .technique(did.technique())
-                                    .orElseThrow()
-                                    .sideRule()
-                            != SideRule.NONE) {
+            boolean hasSide = tag.picks()
+                    .list()
+                    .get(i)
+                    .deed()
+                    .did()
+                    .flatMap(tag.desk().lexicon()::technique)
+                    .filter(technique -> technique.sideRule() != SideRule.NONE)
+                    .isPresent();
+            if (hasSide) {
                 return i + 1;
             }
         }

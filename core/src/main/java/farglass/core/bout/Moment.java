@@ -25,10 +25,7 @@ public record Moment(
 
     /** {@return the key of the technique done, if the moment has a named one; of an unnamed one the general entry of its kind} */
     public Optional<String> technique() {
-        if (deed instanceof Deed.Unnamed unnamed) {
-            return unnamed.kind();
-        }
-        return deed instanceof Deed.Did did ? Optional.of(did.technique()) : Optional.empty();
+        return deed.did().or(() -> deed.unnamed().flatMap(Deed.Unnamed::kind));
     }
 
     public boolean became(Became what) {

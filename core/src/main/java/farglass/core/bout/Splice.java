@@ -77,7 +77,7 @@ public final class Splice {
         Moment first = parts.get(0);
         Deed deed = parts.stream()
                 .map(Moment::deed)
-                .filter(each -> !(each instanceof Deed.Mark) && !(each instanceof Deed.Unnamed))
+                .filter(each -> !each.onlyTime() && !each.unnamed().isPresent())
                 .findFirst()
                 .orElse(first.deed());
         Telling telling = Telling.NOTHING;
@@ -124,9 +124,7 @@ public final class Splice {
     private static Moment relinked(Moment moment, Set<String> ids, String whole) {
         List<Fact> facts = moment.telling().facts().stream()
                 .map(fact -> fact.retied(id -> ids.contains(id) ? whole : id))
-                .filter(fact -> !(fact instanceof Fact.Link link
-                        && link.bout().isEmpty()
-                        && link.moment().equals(moment.id())))
+                .flatMap(fact -> fact.untied(moment.id()).stream())
                 .distinct()
                 .toList();
         return facts.equals(moment.telling().facts())

@@ -2,7 +2,6 @@ package farglass.core.bout;
 
 import farglass.core.fact.Certainty;
 import farglass.core.fact.Fact;
-import farglass.core.fact.Purpose;
 import farglass.core.side.Line;
 import farglass.core.side.OwnedSide;
 import farglass.core.side.Stage;
@@ -100,9 +99,7 @@ public record Telling(
     public Telling withAnswers(Optional<String> newAnswers) {
         List<Fact> changed = new ArrayList<>();
         newAnswers.map(Fact.Link::answering).ifPresent(changed::add);
-        facts.stream()
-                .filter(fact -> !(fact instanceof Fact.Link link && link.tie() == Fact.Tie.ANSWERS))
-                .forEach(changed::add);
+        facts.stream().filter(fact -> !fact.ties(Fact.Tie.ANSWERS)).forEach(changed::add);
         return withFacts(changed);
     }
 
@@ -156,30 +153,8 @@ public record Telling(
 
     /** {@return the telling without ties to that moment of this bout} */
     Telling without(String momentId) {
-        List<Fact> left = facts.stream()
-                .filter(fact -> !(fact instanceof Fact.Link link
-                        && link.bout().isEmpty()
-                        && link.moment().equals(momentId)))
-                .filter(fact -> !(fact instanceof Purpose.Why why
-                        && why.words().isBlank()
-                        && why.moment().filter(momentId::equals).isPresent()))
-                .map(fact -> fact instanceof Purpose.Why why
-                                && why.moment().filter(momentId::equals).isPresent()
-                        ? new Purpose.Why(why.how(), Optional.empty(), why.words())
-                        : fact)
-                .map(fact -> fact instanceof Fact.Mistake mistake
-                                && mistake.by().filter(momentId::equals).isPresent()
-                        ? new Fact.Mistake(
-                                mistake.code(),
-                                mistake.made(),
-                                mistake.punished(),
-                                Optional.empty(),
-                                mistake.at(),
-                                mistake.better(),
-                                mistake.forWhom(),
-                                mistake.see())
-                        : fact)
-                .toList();
+        List<Fact> left =
+                facts.stream().flatMap(fact -> fact.untied(momentId).stream()).toList();
         return left.equals(facts) ? this : withFacts(left);
     }
 }

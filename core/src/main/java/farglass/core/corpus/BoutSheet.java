@@ -274,7 +274,7 @@ public final class BoutSheet {
     /** {@return what the referee gave, watched or not} */
     public List<Moment> awards() {
         return bout.moments().stream()
-                .filter(moment -> moment.deed() instanceof Deed.Awarded)
+                .filter(moment -> moment.deed().given().isPresent())
                 .toList();
     }
 
@@ -403,7 +403,7 @@ public final class BoutSheet {
      * without a method, and for what is neither.
      */
     public Optional<String> name(Moment moment) {
-        return moment.deed() instanceof Deed.Reached
+        return moment.deed().onlyPlace()
                 ? moment.settled().map(Settled::position)
                 : technique(moment)
                         .filter(technique -> !technique.generic())

@@ -2,7 +2,6 @@ package farglass.core.corpus;
 
 import farglass.core.bout.Award;
 import farglass.core.bout.Bout;
-import farglass.core.bout.Deed;
 import farglass.core.bout.Method;
 import farglass.core.bout.Moment;
 import farglass.core.entry.Position;
@@ -73,8 +72,7 @@ public final class LearnedScale implements Scale {
     private static Map<String, Led> led(Bout bout, Timeline timeline) {
         List<Gain> gains = new ArrayList<>();
         for (Moment moment : bout.moments()) {
-            if (moment.deed() instanceof Deed.Awarded awarded
-                    && awarded.award().kind() == Award.Kind.POINTS
+            if (moment.deed().gives(Award.Kind.POINTS)
                     && moment.actor().isPresent()
                     && moment.atMicros().isPresent()) {
                 gains.add(new Gain(moment.atMicros().getAsLong(), moment.actor().get()));

@@ -1,5 +1,7 @@
 package farglass.core.entry;
 
+import java.util.function.Function;
+
 /**
  * A place two athletes can be in.
  *
@@ -22,5 +24,11 @@ public record Position(
 
     public Position named(String newLabel, Names newNames) {
         return new Position(key, newLabel, family, control, hasTop, worth, says, newNames);
+    }
+
+    @Override
+    public <R> R match(
+            Function<? super Position, ? extends R> position, Function<? super Technique, ? extends R> technique) {
+        return position.apply(this);
     }
 }

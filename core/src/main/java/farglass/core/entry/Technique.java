@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 
 /**
@@ -80,5 +81,11 @@ public record Technique(
         return new Technique(
                 key, label, kind, all, to, ends, sideRule, reach, target, says, names, caution, parent, generic, cloth,
                 often);
+    }
+
+    @Override
+    public <R> R match(
+            Function<? super Position, ? extends R> position, Function<? super Technique, ? extends R> technique) {
+        return technique.apply(this);
     }
 }

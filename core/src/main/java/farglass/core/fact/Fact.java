@@ -70,6 +70,28 @@ public sealed interface Fact
     default Fact retied(UnaryOperator<String> moments) {
         return this;
     }
+    /** {@return whether it ties its moment to another in that way} */
+    default boolean ties(Tie how) {
+        return false;
+    }
+
+    /** {@return the moment of this bout to which it ties its own; empty for most} */
+    default Optional<Tied> tied() {
+        return Optional.empty();
+    }
+
+    /** {@return the same without its tie to that moment of this bout; empty where nothing is left to tell} */
+    default Optional<Fact> untied(String moment) {
+        return Optional.of(this);
+    }
+
+    /**
+     * Another moment of the same bout, and in what word it is tied to it.
+     *
+     * @param moment its id
+     * @param word such as "answers" or "by", as files have it
+     */
+    record Tied(String moment, String word) {}
 
     /**
      * What an action did, whatever became of it: a stopped attack may have done its job.
@@ -420,6 +442,21 @@ public sealed interface Fact
             return bout.isPresent() ? this : new Link(tie, moments.apply(moment), bout, changed);
         }
 
+        @Override
+        public boolean ties(Tie how) {
+            return tie == how;
+        }
+
+        @Override
+        public Optional<Tied> tied() {
+            return bout.isPresent() ? Optional.empty() : Optional.of(new Tied(moment, label(tie)));
+        }
+
+        @Override
+        public Optional<Fact> untied(String other) {
+            return bout.isEmpty() && moment.equals(other) ? Optional.empty() : Optional.of(this);
+        }
+
         public static Link answering(String moment) {
             return new Link(Tie.ANSWERS, moment, Optional.empty(), Optional.empty());
         }
@@ -483,6 +520,22 @@ public sealed interface Fact
             implements Fact {
         public Mistake {
             filled("A mistake", code);
+        }
+
+        @Override
+        public Fact retied(UnaryOperator<String> moments) {
+            return new Mistake(code, made, punished, by.map(moments), at, better, forWhom, see);
+        }
+
+        @Override
+        public Optional<Tied> tied() {
+            return by.map(moment -> new Tied(moment, "by"));
+        }
+
+        @Override
+        public Optional<Fact> untied(String moment) {
+            return Optional.of(new Mistake(
+                    code, made, punished, by.filter(other -> !other.equals(moment)), at, better, forWhom, see));
         }
 
         @Override

@@ -51,6 +51,17 @@ public sealed interface Purpose extends Fact {
         public Fact retied(UnaryOperator<String> moments) {
             return new Why(how, moment.map(moments), words);
         }
+
+        @Override
+        public Optional<Tied> tied() {
+            return moment.map(other -> new Tied(other, Fact.label(how)));
+        }
+
+        @Override
+        public Optional<Fact> untied(String other) {
+            Optional<String> left = moment.filter(tied -> !tied.equals(other));
+            return left.isEmpty() && words.isBlank() ? Optional.empty() : Optional.of(new Why(how, left, words));
+        }
     }
 
     /** How the other one lets it happen, as a person judged. */

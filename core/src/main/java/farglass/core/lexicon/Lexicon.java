@@ -184,11 +184,8 @@ public final class Lexicon implements Vocabulary {
             problems.add("More words are noted for \"%s\", which the lexicon does not have.".formatted(key));
             return;
         }
-        if (found.get() instanceof Position position) {
-            positions.put(key, position.withMoreNames(more));
-        } else if (found.get() instanceof Technique technique) {
-            techniques.put(key, technique.withMoreNames(more));
-        }
+        found.get().asPosition().ifPresent(position -> positions.put(key, position.withMoreNames(more)));
+        found.get().asTechnique().ifPresent(technique -> techniques.put(key, technique.withMoreNames(more)));
         own.merge(key, more.all().stream().map(Words::plain).toList(), (one, two) -> Stream.concat(
                         one.stream(), two.stream())
                 .toList());
@@ -270,9 +267,7 @@ public final class Lexicon implements Vocabulary {
         if (terms.size() != 1) {
             throw new LexiconException("Expected one position or technique, but there are %d.".formatted(terms.size()));
         }
-        if (terms.get(0) instanceof Technique technique) {
-            checkPlaces(technique);
-        }
+        terms.get(0).asTechnique().ifPresent(this::checkPlaces);
         return terms.get(0);
     }
 
@@ -320,8 +315,7 @@ public final class Lexicon implements Vocabulary {
     /** {@return the general entry for what all of these are, such as "sweep, way not told"; empty where they differ in kind} */
     public Optional<Technique> generalOf(List<? extends Term> terms) {
         Set<Optional<Kind>> kinds = terms.stream()
-                .map(term ->
-                        term instanceof Technique technique ? Optional.of(technique.kind()) : Optional.<Kind>empty())
+                .map(term -> term.asTechnique().map(Technique::kind))
                 .collect(Collectors.toSet());
         return kinds.size() == 1 ? kinds.iterator().next().flatMap(this::generalOf) : Optional.empty();
     }

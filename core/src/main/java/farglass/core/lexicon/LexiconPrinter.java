@@ -15,48 +15,51 @@ final class LexiconPrinter {
     private LexiconPrinter() {}
 
     static String stanza(Term term) {
+        StringBuilder out = new StringBuilder(term.match(LexiconPrinter::position, LexiconPrinter::technique));
+        field(out, "says", term.says());
+        return out.append(names(term.names())).toString();
+    }
+
+    private static String position(Position position) {
         StringBuilder out = new StringBuilder();
-        if (term instanceof Position position) {
-            out.append("position %s \"%s\"\n".formatted(position.key(), position.label()));
-            field(out, "family", spelled(position.family()));
-            field(out, "counts", spelled(position.control()));
-            field(out, "top", position.hasTop() ? "yes" : "no");
+        out.append("position %s \"%s\"\n".formatted(position.key(), position.label()));
+        field(out, "family", spelled(position.family()));
+        field(out, "counts", spelled(position.control()));
+        field(out, "top", position.hasTop() ? "yes" : "no");
+        field(out, "worth", position.worth().points() + " " + position.worth().finish());
+        return out.toString();
+    }
+
+    private static String technique(Technique technique) {
+        StringBuilder out = new StringBuilder();
+        out.append("technique %s \"%s\"\n".formatted(technique.key(), technique.label()));
+        technique.parent().ifPresent(parent -> field(out, "of", parent));
+        field(out, "kind", spelled(technique.kind()));
+        technique.starts().forEach(start -> field(out, "from", start(start)));
+        if (!technique.to().isEmpty()) {
+            field(out, "to", String.join(" ", technique.to()) + " : " + spelled(technique.ends()));
+        }
+        field(out, "side", spelled(technique.sideRule()));
+        if (!technique.reach().equals(Reach.usual(technique.kind()))) {
             field(
                     out,
-                    "worth",
-                    position.worth().points() + " " + position.worth().finish());
-        } else if (term instanceof Technique technique) {
-            out.append("technique %s \"%s\"\n".formatted(technique.key(), technique.label()));
-            technique.parent().ifPresent(parent -> field(out, "of", parent));
-            field(out, "kind", spelled(technique.kind()));
-            technique.starts().forEach(start -> field(out, "from", start(start)));
-            if (!technique.to().isEmpty()) {
-                field(out, "to", String.join(" ", technique.to()) + " : " + spelled(technique.ends()));
-            }
-            field(out, "side", spelled(technique.sideRule()));
-            if (!technique.reach().equals(Reach.usual(technique.kind()))) {
-                field(
-                        out,
-                        "reach",
-                        technique.reach().stream()
-                                .sorted()
-                                .map(LexiconPrinter::spelled)
-                                .collect(Collectors.joining(" ")));
-            }
-            technique.target().ifPresent(target -> field(out, "at", spelled(target)));
-            if (technique.generic()) {
-                field(out, "generic", "yes");
-            }
-            if (technique.cloth()) {
-                field(out, "cloth", "yes");
-            }
-            if (technique.often() > 0) {
-                field(out, "often", Integer.toString(technique.often()));
-            }
-            technique.caution().ifPresent(caution -> field(out, "caution", caution));
+                    "reach",
+                    technique.reach().stream()
+                            .sorted()
+                            .map(LexiconPrinter::spelled)
+                            .collect(Collectors.joining(" ")));
         }
-        field(out, "says", term.says());
-        out.append(names(term.names()));
+        technique.target().ifPresent(target -> field(out, "at", spelled(target)));
+        if (technique.generic()) {
+            field(out, "generic", "yes");
+        }
+        if (technique.cloth()) {
+            field(out, "cloth", "yes");
+        }
+        if (technique.often() > 0) {
+            field(out, "often", Integer.toString(technique.often()));
+        }
+        technique.caution().ifPresent(caution -> field(out, "caution", caution));
         return out.toString();
     }
 

@@ -38,7 +38,7 @@ public record Here(Position position, Role role, boolean strikes) {
      * @param places finds a position by its key
      */
     public Fit fit(Term term, Function<String, Optional<Position>> places) {
-        return term instanceof Technique technique ? fit(technique, places) : fit((Position) term);
+        return term.match(this::fit, technique -> fit(technique, places));
     }
 
     private Fit fit(Technique technique, Function<String, Optional<Position>> places) {

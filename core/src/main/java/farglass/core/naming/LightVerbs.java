@@ -1,7 +1,6 @@
 package farglass.core.naming;
 
 import farglass.core.entry.Kind;
-import farglass.core.entry.Technique;
 import java.util.List;
 import java.util.Set;
 import java.util.regex.Pattern;
@@ -146,8 +145,7 @@ final class LightVerbs {
         boolean locks = verb.equals("lock");
         return meanings.stream()
                 // "Locks the choke" tells how far it got, which a choke alone would not.
-                .filter(meaning -> !locks
-                        || !(meaning.term() instanceof Technique technique && technique.kind() == Kind.SUBMISSION))
+                .filter(meaning -> !locks || !meaning.term().isOf(Kind.SUBMISSION))
                 .filter(meaning -> meaning.isBlow() ? !HOLDS.contains(verb) && (!limb || DEALS.contains(verb)) : !limb)
                 .toList();
     }

@@ -165,7 +165,7 @@ public final class Naming {
 
     /** "Opens the guard" is an act wherever it is told, and not "open guard". */
     private static boolean namesAPlace(List<WordIndex.Meaning> meanings) {
-        return meanings.stream().anyMatch(meaning -> meaning.term() instanceof Position);
+        return meanings.stream().anyMatch(meaning -> meaning.term().asPosition().isPresent());
     }
 
     private boolean fitsHere(List<WordIndex.Meaning> meanings, Here here) {
@@ -191,16 +191,19 @@ public final class Naming {
         // An act by its full name is that act, and not a place whose name is longer.
         left = most(
                 left,
-                term -> term instanceof Technique && Words.plain(term.label()).equals(plain) ? 1 : 0);
+                term -> term.asTechnique().isPresent()
+                                && Words.plain(term.label()).equals(plain)
+                        ? 1
+                        : 0);
         left = most(left, term -> fits(term, hint) ? 1 : 0);
         if (here.strikes()) {
             // Where there are blows, a word for a blow means the blow.
-            left = most(left, term -> term instanceof Technique technique && technique.kind() == Kind.STRIKE ? 1 : 0);
+            left = most(left, term -> term.isOf(Kind.STRIKE) ? 1 : 0);
         }
         // Who says no more than the word tells of an act; that it became a place is the larger claim.
         boolean place = hint == Hint.HELD
                 && left.stream().filter(Position.class::isInstance).count() == 1;
-        return most(left, term -> term instanceof Position == place ? 1 : 0);
+        return most(left, term -> term.asPosition().isPresent() == place ? 1 : 0);
     }
 
     private static List<Term> most(List<Term> terms, ToIntFunction<Term> worth) {
@@ -215,11 +218,19 @@ public final class Naming {
         return switch (hint) {
             case NONE -> true;
             case HELD ->
-                !(term instanceof Technique technique && technique.kind().movesNobody());
-            case GRIP -> term instanceof Technique technique && technique.kind() == Kind.GRIP;
-            case DEFENCE -> term instanceof Technique technique && DEFENCES.contains(technique.kind());
+                term.asTechnique()
+                        .filter(technique -> technique.kind().movesNobody())
+                        .isEmpty();
+            case GRIP -> term.isOf(Kind.GRIP);
+            case DEFENCE ->
+                term.asTechnique()
+                        .map(Technique::kind)
+                        .filter(DEFENCES::contains)
+                        .isPresent();
             case PASS ->
-                term instanceof Technique technique && technique.reach().contains(Reach.LINES);
+                term.asTechnique()
+                        .filter(technique -> technique.reach().contains(Reach.LINES))
+                        .isPresent();
         };
     }
 

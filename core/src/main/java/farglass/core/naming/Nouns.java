@@ -1,5 +1,6 @@
 package farglass.core.naming;
 
+import farglass.core.entry.Kind;
 import farglass.core.entry.Position;
 import farglass.core.entry.Technique;
 import farglass.core.entry.Term;
@@ -46,14 +47,19 @@ public final class Nouns {
     private Nouns() {}
 
     private static List<String> of(Term term) {
-        if (term instanceof Position position) {
-            return switch (position.family()) {
-                case GUARD, HALF -> List.of("guard", "position");
-                case NONE -> List.of();
-                default -> List.of("position");
-            };
-        }
-        return switch (((Technique) term).kind()) {
+        return term.match(Nouns::ofPosition, Nouns::ofTechnique);
+    }
+
+    private static List<String> ofPosition(Position position) {
+        return switch (position.family()) {
+            case GUARD, HALF -> List.of("guard", "position");
+            case NONE -> List.of();
+            default -> List.of("position");
+        };
+    }
+
+    private static List<String> ofTechnique(Technique technique) {
+        return switch (technique.kind()) {
             case PASS -> List.of("pass");
             case SWEEP -> List.of("sweep");
             case SUBMISSION -> List.of("choke", "lock");
@@ -82,13 +88,7 @@ public final class Nouns {
     }
 
     private static List<String> portuguese(Term term) {
-        return term instanceof Technique technique
-                ? switch (technique.kind()) {
-                    case PASS -> List.of("passagem");
-                    case SWEEP -> List.of("raspagem");
-                    default -> List.of();
-                }
-                : List.of();
+        return term.isOf(Kind.PASS) ? List.of("passagem") : term.isOf(Kind.SWEEP) ? List.of("raspagem") : List.of();
     }
 
     /** {@return the forms of a plain Portuguese or international name with the noun that stands before it there: "raspagem de tesoura"} */
@@ -110,7 +110,10 @@ public final class Nouns {
 
     /** {@return whether that form is what everybody says for short: a guard without its noun, as in "spider" or "x"} */
     static boolean isPlainForm(Term term, String name, String form) {
-        return term instanceof Position position && position.family().isGuard() && name.equals(form + " guard");
+        return name.equals(form + " guard")
+                && term.asPosition()
+                        .filter(position -> position.family().isGuard())
+                        .isPresent();
     }
 
     /** {@return the other forms of a plain name that the term's nouns give it} */

@@ -1,7 +1,6 @@
 package farglass.core.notation;
 
 import farglass.core.bout.Became;
-import farglass.core.bout.Deed;
 import farglass.core.entry.Ends;
 import farglass.core.entry.Family;
 import farglass.core.entry.Kind;
@@ -207,7 +206,7 @@ record Around(
     }
 
     private Optional<Technique> technique(Said said) {
-        return said.deed() instanceof Deed.Did did ? lexicon.technique(did.technique()) : Optional.empty();
+        return said.deed().did().flatMap(lexicon::technique);
     }
 
     /** "Half guard on top", "on top in mount" and "mount underneath": a place, and where whoever is named is in it. */

@@ -8,7 +8,6 @@ import farglass.core.bout.Telling;
 import farglass.core.bout.Times;
 import farglass.core.fact.BodyFact;
 import farglass.core.fact.Fact;
-import farglass.core.fact.Purpose;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.side.Seat;
 import farglass.core.side.Side;
@@ -188,9 +187,9 @@ final class BoutReader {
     }
 
     private void clock(Deed deed, long at) {
-        if (deed instanceof Deed.Stopped) {
+        if (deed.stop().isPresent()) {
             stoppedAt = OptionalLong.of(at);
-        } else if (deed instanceof Deed.Restarted && stoppedAt.isPresent()) {
+        } else if (deed.restart().isPresent() && stoppedAt.isPresent()) {
             stoodMicros += at - stoppedAt.getAsLong();
             stoppedAt = OptionalLong.empty();
         }
@@ -248,7 +247,8 @@ final class BoutReader {
         stance(moment);
         scene = Optional.of(new Said.Scene(Whereabouts.after(here.now(), moment, lexicon), here.strikes()));
         moment.actor()
-                .filter(seat -> moment.technique().isPresent() || moment.deed() instanceof Deed.Unnamed)
+                .filter(seat -> moment.technique().isPresent()
+                        || moment.deed().unnamed().isPresent())
                 .ifPresent(seat -> last[seat.ordinal()] = moment);
     }
 
@@ -284,12 +284,9 @@ final class BoutReader {
     private void checkAnswers() throws Cursor.Wrong {
         for (Moment moment : moments) {
             for (Fact fact : moment.telling().facts()) {
-                if (fact instanceof Fact.Link link && link.bout().isEmpty()) {
-                    known(link.moment(), moment, Cursor.spelled(link.tie()));
-                } else if (fact instanceof Purpose.Why why && why.moment().isPresent()) {
-                    known(why.moment().get(), moment, Cursor.spelled(why.how()));
-                } else if (fact instanceof Fact.Mistake mistake && mistake.by().isPresent()) {
-                    known(mistake.by().get(), moment, "by");
+                Optional<Fact.Tied> tied = fact.tied();
+                if (tied.isPresent()) {
+                    known(tied.get().moment(), moment, tied.get().word());
                 }
             }
         }

@@ -66,42 +66,87 @@ final class MomentPrinter {
     }
 
     static String deed(Deed deed) {
-        if (deed instanceof Deed.Did did) {
+        return deed.match(WORDS);
+    }
+
+    private static final Deed.Cases<String> WORDS = new Deed.Cases<>() {
+        @Override
+        public String did(Deed.Did did) {
             return did.technique();
-        } else if (deed instanceof Deed.Unnamed unnamed) {
+        }
+
+        @Override
+        public String unnamed(Deed.Unnamed unnamed) {
             return quoted(unnamed.words())
                     + unnamed.kind().map(kind -> " " + kind).orElse("");
-        } else if (deed instanceof Deed.Awarded awarded) {
+        }
+
+        @Override
+        public String reached(Deed.Reached reached) {
+            return "reached";
+        }
+
+        @Override
+        public String awarded(Deed.Awarded awarded) {
             return "award " + award(awarded.award());
-        } else if (deed instanceof Deed.Ruled ruled) {
+        }
+
+        @Override
+        public String ruled(Deed.Ruled ruled) {
             return "rule " + award(ruled.award());
-        } else if (deed instanceof Deed.Verdict verdict) {
+        }
+
+        @Override
+        public String verdict(Deed.Verdict verdict) {
             return "verdict" + spaced(verdict.words())
                     + verdict.score()
                             .map(score -> " " + score.a() + "-" + score.b())
                             .orElse("");
-        } else if (deed instanceof Deed.Stopped stopped) {
+        }
+
+        @Override
+        public String stopped(Deed.Stopped stopped) {
             return "stop" + (stopped.reason().isEmpty() ? "" : " " + words(stopped.reason()));
-        } else if (deed instanceof Deed.Restarted restarted) {
+        }
+
+        @Override
+        public String restarted(Deed.Restarted restarted) {
             return "restart"
                     + restarted.resumed().map(resumed -> " " + spelled(resumed)).orElse("")
                     + (restarted.disputed() ? " disputed" : "");
-        } else if (deed instanceof Deed.Began began) {
+        }
+
+        @Override
+        public String began(Deed.Began began) {
             return "begin " + spelled(began.period());
-        } else if (deed instanceof Deed.Ended ended) {
+        }
+
+        @Override
+        public String ended(Deed.Ended ended) {
             return "end " + spelled(ended.period());
-        } else if (deed instanceof Deed.ClockRead read) {
+        }
+
+        @Override
+        public String clockRead(Deed.ClockRead read) {
             return "time-left " + Times.exact(read.leftMicros());
-        } else if (deed instanceof Deed.Timed timed) {
+        }
+
+        @Override
+        public String timed(Deed.Timed timed) {
             return "timed to " + Times.exact(timed.toMicros()) + spaced(timed.words());
-        } else if (deed instanceof Deed.Instructed instructed) {
+        }
+
+        @Override
+        public String instructed(Deed.Instructed instructed) {
             return "corner " + quoted(instructed.words())
                     + instructed.followed().map(came -> " " + spelled(came)).orElse("");
-        } else if (deed instanceof Deed.Reached) {
-            return "reached";
         }
-        return "mark";
-    }
+
+        @Override
+        public String mark(Deed.Mark mark) {
+            return "mark";
+        }
+    };
 
     private static String spaced(String words) {
         return words.isEmpty() ? "" : " " + quoted(words);

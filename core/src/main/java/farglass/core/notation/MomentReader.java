@@ -80,7 +80,7 @@ final class MomentReader {
                 field();
             }
         }
-        if (deed instanceof Deed.Reached && settled.isEmpty() && told.note().isEmpty()) {
+        if (deed.onlyPlace() && settled.isEmpty() && told.note().isEmpty()) {
             throw cursor.wrong("\"reached\" needs a position; add \"; -> POSITION, A on top\"");
         }
         return new Moment(id, at, actor, deed, settled.map(place -> topped(place, deed, actor)), told);
@@ -89,8 +89,8 @@ final class MomentReader {
     /** Who is on top where the deed ends need not be told if the technique says so: "switches to the saddle; -> saddle". */
     private Settled topped(Settled place, Deed deed, Optional<Seat> actor) {
         boolean open = place.top().isEmpty() && place.passing().isEmpty();
-        return open && actor.isPresent() && deed instanceof Deed.Did did
-                ? words.top(place.position(), did.technique(), actor.get())
+        return open && actor.isPresent() && deed.did().isPresent()
+                ? words.top(place.position(), deed.did().get(), actor.get())
                         .map(top -> new Settled(
                                 place.position(), Optional.of(top), place.side(), place.passing(), place.workedOut()))
                         .orElse(place)
@@ -130,10 +130,10 @@ final class MomentReader {
 
     /** Whose side a bare "left" is: as the technique's side rule has it, where there is one and somebody did it. */
     private Optional<Seat> owner(Deed deed, Optional<Seat> actor) {
-        if (!(deed instanceof Deed.Did did)) {
+        if (deed.did().isEmpty()) {
             return Optional.empty();
         }
-        return words.sideRule(did.technique())
+        return words.sideRule(deed.did().get())
                 .filter(rule -> rule != SideRule.NONE)
                 .flatMap(rule -> actor.map(seat -> rule.belongsToReceiver() ? seat.other() : seat));
     }

@@ -153,10 +153,10 @@ public record Said(
             Here here,
             Optional<Became> became,
             Lexicon lexicon) {
-        if (term instanceof Technique technique) {
-            return new Said(new Deed.Did(technique.key()), Optional.empty(), Optional.of(how), List.of(), false);
+        if (term.asPosition().isEmpty()) {
+            return new Said(new Deed.Did(term.key()), Optional.empty(), Optional.of(how), List.of(), false);
         }
-        Position place = (Position) term;
+        Position place = term.asPosition().get();
         if (became.isPresent() && !became.get().isSuccess()) {
             // A place that was only threatened was not reached: meant is the way there.
             List<Term> ways = lexicon.techniques().stream()

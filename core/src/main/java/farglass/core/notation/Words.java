@@ -62,9 +62,7 @@ final class Words {
         }
         for (Sided sided : actor.isPresent() ? Sided.in(phrase) : List.<Sided>of()) {
             Said bare = read(sided.phrase(), actor, scene, cursor.ahead());
-            SideRule rule = bare.deed() instanceof Deed.Did did
-                    ? sideRule(did.technique()).orElse(SideRule.NONE)
-                    : SideRule.NONE;
+            SideRule rule = bare.deed().did().flatMap(this::sideRule).orElse(SideRule.NONE);
             if (bare.how().isPresent() && sided.fits(rule)) {
                 tell(sided.phrase(), bare, at);
                 return Optional.of(new Sentence(bare, Optional.of(owned(sided.side(), actor.get(), rule))));
@@ -89,7 +87,7 @@ final class Words {
 
     private void tell(String phrase, Said said, int at) {
         Optional<String> kind =
-                said.deed() instanceof Deed.Unnamed unnamed && !said.unclear() ? unnamed.kind() : Optional.empty();
+                said.unclear() ? Optional.empty() : said.deed().unnamed().flatMap(Deed.Unnamed::kind);
         if (kind.isPresent()) {
             note(
                     at,
@@ -118,7 +116,7 @@ final class Words {
     private static String key(Said said) {
         return said.settled()
                 .map(Settled::position)
-                .orElseGet(() -> said.deed() instanceof Deed.Did did ? did.technique() : "");
+                .orElseGet(() -> said.deed().did().orElse(""));
     }
 
     private static String unclear(String phrase, Said said) {
@@ -141,7 +139,7 @@ final class Words {
     /** {@return the key of the general entry that a word for a kind of action stands for; empty for any other word} */
     Optional<String> kind(String word) {
         return Stream.concat(lexicon.technique(word).stream(), lexicon.meanings(word).stream())
-                .filter(term -> term instanceof Technique technique && technique.generic())
+                .filter(term -> term.asTechnique().filter(Technique::generic).isPresent())
                 .map(Term::key)
                 .findFirst();
     }

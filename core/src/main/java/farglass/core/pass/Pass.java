@@ -1,7 +1,6 @@
 package farglass.core.pass;
 
 import farglass.core.bout.Bout;
-import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Telling;
 import farglass.core.corpus.BoutSheet;
@@ -129,7 +128,7 @@ public record Pass(Aim aim, Optional<String> position, Needs needs) {
 
     private static Optional<Question> open(Moment moment, BoutSheet sheet) {
         String words = words(moment, sheet);
-        if (moment.deed() instanceof Deed.Mark || moment.deed() instanceof Deed.Unnamed) {
+        if (moment.deed().onlyTime() || moment.deed().unnamed().isPresent()) {
             return Optional.of(
                     question(moment, 0, words + ". What is it?", Question.About.OPEN, topic("names", moment, sheet)));
         }

@@ -2,7 +2,6 @@ package farglass.core.rules;
 
 import farglass.core.bout.Award;
 import farglass.core.bout.Bout;
-import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Opening;
 import farglass.core.bout.TakenBack;
@@ -64,8 +63,8 @@ public record Board(Column a, Column b, List<Moment> awards) {
             if (given
                     && !takenBack.contains(moment.id())
                     && moment.actor().isPresent()
-                    && moment.deed() instanceof Deed.Awarded awarded) {
-                board = board.plus(moment.actor().get(), awarded.award());
+                    && moment.deed().given().isPresent()) {
+                board = board.plus(moment.actor().get(), moment.deed().given().get());
                 awards.add(moment);
             }
         }

@@ -33,16 +33,14 @@ public record EscapeTime(List<Round> rounds, int pairs) {
         Optional<Moment> open = Optional.empty();
         boolean submitted = false;
         for (Moment moment : bout.moments()) {
-            if (moment.deed() instanceof Deed.Began began && began.period() == Deed.Period.OVERTIME) {
+            if (moment.deed().begun().equals(Optional.of(Deed.Period.OVERTIME))) {
                 open = Optional.of(moment).filter(begun -> begun.actor().isPresent());
                 submitted = false;
             } else if (open.isPresent()
                     && moment.telling().stage().equals(Optional.of(Stage.TAP))
                     && moment.actor().equals(open.get().actor())) {
                 submitted = true;
-            } else if (open.isPresent()
-                    && moment.deed() instanceof Deed.Ended ended
-                    && ended.period() == Deed.Period.OVERTIME) {
+            } else if (open.isPresent() && moment.deed().ended().equals(Optional.of(Deed.Period.OVERTIME))) {
                 long lasted =
                         moment.atMicros().orElse(0) - open.get().atMicros().orElse(0);
                 rounds.add(new Round(

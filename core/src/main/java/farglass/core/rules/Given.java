@@ -35,7 +35,7 @@ final class Given {
     static Given match(Bout bout, List<Call> calls) {
         Given given = new Given();
         for (Moment moment : bout.moments()) {
-            if (moment.actor().isPresent() && moment.deed() instanceof Deed.Awarded) {
+            if (moment.actor().isPresent() && moment.deed().given().isPresent()) {
                 given.awards.add(moment);
             }
         }

@@ -22,11 +22,13 @@ final class HoldTimes {
         this.clock = clock;
         this.errorMicros = errorMicros;
         for (Moment moment : bout.moments()) {
-            if (moment.deed() instanceof Deed.Timed) {
+            if (moment.deed().timed().isPresent()) {
                 timed.add(moment);
             }
-            boolean stops = moment.deed() instanceof Deed.Stopped || moment.deed() instanceof Deed.Ended;
-            if (moment.atMicros().isPresent() && (stops || moment.deed() instanceof Deed.Restarted)) {
+            boolean stops =
+                    moment.deed().stop().isPresent() || moment.deed().ended().isPresent();
+            if (moment.atMicros().isPresent()
+                    && (stops || moment.deed().restart().isPresent())) {
                 turns.add(new Turn(moment.atMicros().getAsLong(), stops));
             }
         }
@@ -52,7 +54,7 @@ final class HoldTimes {
     /** {@return the hold as somebody timed it with the stopwatch, if the measured stretch is this one} */
     Optional<Long> timedMicros(long since, long until) {
         return timed.stream()
-                .filter(moment -> moment.deed() instanceof Deed.Timed
+                .filter(moment -> moment.deed().timed().isPresent()
                         && moment.atMicros().isPresent()
                         && Math.abs(moment.atMicros().getAsLong() - since) <= errorMicros)
                 .map(moment -> ((Deed.Timed) moment.deed()).toMicros()

@@ -4,7 +4,6 @@ import farglass.core.bout.Award;
 import farglass.core.bout.Became;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Covered;
-import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Motive;
 import farglass.core.entry.Kind;
@@ -88,11 +87,11 @@ final class Judgements {
                 continue;
             }
             long at = moment.atMicros().getAsLong();
-            if (moment.deed() instanceof Deed.Stopped) {
+            if (moment.deed().stop().isPresent()) {
                 until[0] = at;
                 until[1] = at;
             }
-            if (moment.actor().isPresent() && moment.deed() instanceof Deed.Did && !waits(moment)) {
+            if (moment.actor().isPresent() && moment.deed().did().isPresent() && !waits(moment)) {
                 until[moment.actor().get().ordinal()] = at;
             }
         }
@@ -226,7 +225,7 @@ final class Judgements {
     private static Map<String, Moment> turnedAwayFrom(Bout bout) {
         Map<String, Moment> passes = new HashMap<>();
         for (Moment moment : bout.moments()) {
-            if (moment.deed() instanceof Deed.Did did && TURNED_AWAY.containsKey(did.technique())) {
+            if (moment.deed().did().filter(TURNED_AWAY::containsKey).isPresent()) {
                 moment.telling().answers().ifPresent(pass -> passes.putIfAbsent(pass, moment));
             }
         }

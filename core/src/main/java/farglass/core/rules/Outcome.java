@@ -2,7 +2,6 @@ package farglass.core.rules;
 
 import farglass.core.bout.Award;
 import farglass.core.bout.Bout;
-import farglass.core.bout.Deed;
 import farglass.core.bout.Method;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Result;
@@ -175,8 +174,8 @@ public final class Outcome {
                             Words.inSentence(lexicon.label(result.get().finish().get())), finish(tap.get())));
         }
         boolean awarded = bout.moments().stream()
-                .anyMatch(moment -> moment.deed() instanceof Deed.Awarded awarding
-                        && awarding.award().kind() != Award.Kind.WARNING);
+                .anyMatch(moment ->
+                        moment.deed().given().isPresent() && !moment.deed().gives(Award.Kind.WARNING));
         Lead board = card.board(Long.MAX_VALUE).lead(card.ruleset().order());
         boolean byBoard = result.get().method() == Method.POINTS || result.get().method() == Method.ADVANTAGES;
         return awarded && byBoard && !board.seat().equals(result.get().winner())

@@ -47,9 +47,9 @@ public record RoundSheet(int number, long fromMicros, long toMicros, Side a, Sid
         List<long[]> stretches = new ArrayList<>();
         long from = -1;
         for (Moment moment : bout.moments()) {
-            if (moment.deed() instanceof Deed.Began began && began.period() == Deed.Period.ROUND) {
+            if (moment.deed().begun().equals(Optional.of(Deed.Period.ROUND))) {
                 from = moment.atMicros().orElse(0);
-            } else if (moment.deed() instanceof Deed.Ended ended && ended.period() == Deed.Period.ROUND) {
+            } else if (moment.deed().ended().equals(Optional.of(Deed.Period.ROUND))) {
                 stretches.add(new long[] {Math.max(0, from), moment.atMicros().orElse(timeline.endMicros())});
                 from = -1;
             }

@@ -4,6 +4,7 @@ import farglass.core.bout.Award;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
+import farglass.core.bout.Result;
 import farglass.core.bout.TakenBack;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.side.Seat;
@@ -98,8 +99,7 @@ public final class Scorecard {
             int count = opening.of(seat).penalties();
             for (Moment moment : bout.moments()) {
                 boolean penalty = moment.actor().equals(Optional.of(seat))
-                        && moment.deed() instanceof Deed.Awarded awarded
-                        && awarded.award().kind() == Award.Kind.PENALTY;
+                        && moment.deed().gives(Award.Kind.PENALTY);
                 if (!penalty || count >= ruleset.ladder().size()) {
                     continue;
                 }
@@ -189,14 +189,16 @@ public final class Scorecard {
                 continue;
             }
             Seat to = moment.actor().get();
-            if (moment.deed() instanceof Deed.Ruled ruled) {
-                board = board.plus(to, ruled.award());
-            } else if (moment.deed() instanceof Deed.Awarded awarded) {
+            Optional<Award> ruling = moment.deed().ruling();
+            Optional<Award> given = moment.deed().given();
+            if (ruling.isPresent()) {
+                board = board.plus(to, ruling.get());
+            } else if (given.isPresent()) {
                 List<Call> found = explains(moment);
                 boolean counted = !found.isEmpty() && found.get(0).verdict() == Call.Verdict.BY_RULES;
-                boolean judgement = awarded.award().kind() != Award.Kind.POINTS || !found.isEmpty();
+                boolean judgement = given.get().kind() != Award.Kind.POINTS || !found.isEmpty();
                 if (judgement && !counted) {
-                    board = board.plus(to, awarded.award());
+                    board = board.plus(to, given.get());
                 }
             }
         }
@@ -241,8 +243,7 @@ public final class Scorecard {
             if (moment.actor().isEmpty() || moment.atMicros().orElse(0) > micros) {
                 continue;
             }
-            if (moment.deed() instanceof Deed.Awarded awarded
-                    && awarded.award().kind() == Award.Kind.DISQUALIFICATION) {
+            if (moment.deed().gives(Award.Kind.DISQUALIFICATION)) {
                 return Optional.of(new Lead(moment.actor().map(Seat::other), Lead.By.DISQUALIFICATION));
             }
             if (moment.telling().stage().equals(Optional.of(Stage.TAP)) && escapeTime.isEmpty()) {
@@ -255,11 +256,9 @@ public final class Scorecard {
     private Lead judged(long micros) {
         int order = 0;
         for (Moment moment : bout.moments()) {
-            if (moment.deed() instanceof Deed.Verdict verdict
-                    && verdict.score().isPresent()
-                    && moment.atMicros().orElse(0) <= micros) {
-                order += Integer.signum(
-                        verdict.score().get().a() - verdict.score().get().b());
+            Optional<Result.Score> score = moment.deed().verdict().flatMap(Deed.Verdict::score);
+            if (score.isPresent() && moment.atMicros().orElse(0) <= micros) {
+                order += Integer.signum(score.get().a() - score.get().b());
             }
         }
         return order == 0 ? Lead.LEVEL : new Lead(Optional.of(order > 0 ? Seat.A : Seat.B), Lead.By.DECISION);

@@ -1,6 +1,5 @@
 package farglass.core.scribe;
 
-import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.side.Seat;
@@ -169,7 +168,7 @@ public final class Clauses {
         Matcher from = FROM.matcher(text);
         while (actor.isPresent() && from.find()) {
             Optional<Clause> reached = clause(actor.get() + " " + text.substring(from.end()), place)
-                    .filter(clause -> clause.reading().proposal().deed() instanceof Deed.Reached);
+                    .filter(clause -> clause.reading().proposal().deed().onlyPlace());
             Optional<Clause> act = reached.flatMap(where ->
                     clause(text.substring(0, from.start()), after(where)).filter(Clauses::isDone));
             if (act.isPresent()) {
@@ -180,7 +179,7 @@ public final class Clauses {
     }
 
     private static boolean isDone(Clause clause) {
-        return clause.reading().proposal().deed() instanceof Deed.Did;
+        return clause.reading().proposal().deed().did().isPresent();
     }
 
     private static Clause last(List<Clause> told) {
@@ -188,15 +187,15 @@ public final class Clauses {
     }
 
     private static boolean isRestart(Clause clause) {
-        return clause.reading().proposal().deed() instanceof Deed.Restarted;
+        return clause.reading().proposal().deed().restart().isPresent();
     }
 
     private static boolean isStop(Clause clause) {
-        return clause.reading().proposal().deed() instanceof Deed.Stopped;
+        return clause.reading().proposal().deed().stop().isPresent();
     }
 
     private static boolean isTheReferees(Clause clause) {
-        return clause.reading().proposal().deed() instanceof Deed.Awarded || isStop(clause) || isRestart(clause);
+        return clause.reading().proposal().deed().given().isPresent() || isStop(clause) || isRestart(clause);
     }
 
     /** The other athlete has to be named in front, so that no remark behind a comma becomes a moment of its own. */

@@ -119,15 +119,13 @@ public final class Continuations {
 
     /** {@return the deed without what belongs to one occasion; empty for what nobody would pick} */
     public static Optional<Deed> plain(Deed deed) {
-        if (deed instanceof Deed.Did || deed instanceof Deed.Awarded) {
+        if (deed.did().isPresent() || deed.given().isPresent()) {
             return Optional.of(deed);
         }
-        if (deed instanceof Deed.Stopped) {
+        if (deed.stop().isPresent()) {
             return Optional.of(new Deed.Stopped(""));
         }
-        return deed instanceof Deed.Restarted restarted
-                ? Optional.of(new Deed.Restarted(restarted.resumed(), false))
-                : Optional.empty();
+        return deed.restart().map(restarted -> new Deed.Restarted(restarted.resumed(), false));
     }
 
     /** Coarsest first. */
@@ -186,8 +184,7 @@ public final class Continuations {
     }
 
     private boolean isAllowed(Deed deed, Situation now) {
-        return !(deed instanceof Deed.Did did)
-                || lexicon.technique(did.technique()).map(now::allows).orElse(true);
+        return deed.did().flatMap(lexicon::technique).map(now::allows).orElse(true);
     }
 
     /** What the sport lets that one do from here; blows only under rules that know them. */

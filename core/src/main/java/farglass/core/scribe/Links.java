@@ -1,7 +1,6 @@
 package farglass.core.scribe;
 
 import farglass.core.bout.Bout;
-import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Telling;
 import farglass.core.fact.Fact;
@@ -65,7 +64,8 @@ record Links(Bout bout, Optional<String> chosen, int before) {
                 bout.moments().subList(0, Math.min(before, bout.moments().size()));
         for (int i = earlier.size() - 1; i >= 0; i--) {
             Moment moment = earlier.get(i);
-            boolean did = moment.technique().isPresent() || moment.deed() instanceof Deed.Unnamed;
+            boolean did =
+                    moment.technique().isPresent() || moment.deed().unnamed().isPresent();
             if (did
                     && moment.actor().isPresent()
                     && (whose.isEmpty() || moment.actor().equals(whose))) {

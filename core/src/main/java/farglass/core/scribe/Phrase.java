@@ -1,11 +1,9 @@
 package farglass.core.scribe;
 
-import farglass.core.bout.Award;
 import farglass.core.bout.Became;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
-import farglass.core.bout.Times;
 import farglass.core.entry.SideRule;
 import farglass.core.entry.Technique;
 import farglass.core.fact.Certainty;
@@ -39,7 +37,7 @@ public final class Phrase {
         moment.telling().stage().ifPresent(stage -> parts.add(stage.label()));
         moment.telling().motive().ifPresent(motive -> parts.add(motive.label()));
         moment.telling().facts().stream()
-                .filter(fact -> !(fact instanceof Fact.Link link && link.tie() == Fact.Tie.ANSWERS))
+                .filter(fact -> !fact.ties(Fact.Tie.ANSWERS))
                 .forEach(fact -> parts.add(fact.match(new FactWords(moment, bout, lexicon))));
         if (moment.telling().certainty() != Certainty.SURE) {
             parts.add(moment.telling().certainty().label());
@@ -56,75 +54,7 @@ public final class Phrase {
     }
 
     static String deed(Deed deed, Lexicon lexicon) {
-        if (deed instanceof Deed.Did did) {
-            return lexicon.label(did.technique());
-        }
-        if (deed instanceof Deed.Unnamed unnamed) {
-            return "\u201c" + unnamed.words() + "\u201d"
-                    + unnamed.kind()
-                            .flatMap(lexicon::technique)
-                            .map(kind -> " (" + kind.kind().label() + ")")
-                            .orElse("");
-        }
-        if (deed instanceof Deed.Awarded awarded) {
-            return award(awarded.award());
-        }
-        if (deed instanceof Deed.Stopped stopped) {
-            return stopped.reason().isBlank() ? "Stopped" : "Stopped: " + stopped.reason();
-        }
-        if (deed instanceof Deed.Ruled ruled) {
-            return "Ruled: " + Words.inSentence(award(ruled.award()));
-        }
-        if (deed instanceof Deed.Restarted restarted) {
-            return "Restart"
-                    + restarted
-                            .resumed()
-                            .map(how -> how == Deed.Resumed.SAME ? " as they were" : " standing")
-                            .orElse("")
-                    + (restarted.disputed() ? ", disputed" : "");
-        }
-        if (deed instanceof Deed.Instructed instructed) {
-            return "Corner: \u201c" + instructed.words() + "\u201d"
-                    + instructed.followed().map(came -> ", " + words(came)).orElse("");
-        }
-        return clock(deed);
-    }
-
-    private static String clock(Deed deed) {
-        if (deed instanceof Deed.Began began) {
-            return "Begins: " + words(began.period());
-        }
-        if (deed instanceof Deed.Ended ended) {
-            return "Ends: " + words(ended.period());
-        }
-        if (deed instanceof Deed.ClockRead read) {
-            return Times.exact(read.leftMicros()) + " left on the clock";
-        }
-        if (deed instanceof Deed.Timed timed) {
-            return ("Timed to " + Times.exact(timed.toMicros()) + " " + timed.words()).strip();
-        }
-        if (deed instanceof Deed.Verdict verdict) {
-            return ("Verdict " + verdict.words()).strip()
-                    + verdict.score()
-                            .map(score -> " " + score.a() + "\u2013" + score.b())
-                            .orElse("");
-        }
-        return deed instanceof Deed.Reached ? "Settles" : "Mark";
-    }
-
-    private static String words(Enum<?> value) {
-        return Fact.label(value).replace('-', ' ');
-    }
-
-    private static String award(Award award) {
-        return switch (award.kind()) {
-            case POINTS -> award.points() == 1 ? "Given 1 point" : "Given %d points".formatted(award.points());
-            case NEGATIVE -> "Given a negative";
-            case ADVANTAGE -> "Given an advantage";
-            case PENALTY -> "Given a penalty";
-            case WARNING -> "Warned";
-            case DISQUALIFICATION -> "Disqualified";
-        };
+        return deed.match(new DeedWords(lexicon));
     }
 
     private static String side(OwnedSide side, Moment moment, Bout bout, Lexicon lexicon) {

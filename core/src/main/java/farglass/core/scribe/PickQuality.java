@@ -81,7 +81,7 @@ public record PickQuality(int moments, int hits, int floorHits, List<Bin> bins) 
             count(sheet, commonest, -1);
             for (int i = 0; i < bout.moments().size(); i++) {
                 Moment moment = bout.moments().get(i);
-                if (actedOnly && moment.deed() instanceof Deed.Awarded) {
+                if (actedOnly && moment.deed().given().isPresent()) {
                     continue;
                 }
                 Situation before = Situation.after(bout, i, sheet.timeline().before(moment));
@@ -198,7 +198,7 @@ public record PickQuality(int moments, int hits, int floorHits, List<Bin> bins) 
         int hits = 0;
         for (int i = 0; i < sheet.bout().moments().size(); i++) {
             Moment moment = sheet.bout().moments().get(i);
-            if (!(moment.deed() instanceof Deed.Awarded)) {
+            if (!moment.deed().given().isPresent()) {
                 Situation before =
                         Situation.after(sheet.bout(), i, sheet.timeline().before(moment));
                 boolean hit = learned.next(before, PICKS).stream()

@@ -1,6 +1,5 @@
 package farglass.core.scribe;
 
-import farglass.core.bout.Deed;
 import farglass.core.naming.Naming;
 import java.util.List;
 import java.util.Optional;
@@ -31,6 +30,6 @@ public record Reading(
 
     /** {@return whether it says what happened, and is neither kept as words nor a bare mark} */
     public boolean isUnderstood() {
-        return !(proposal.deed() instanceof Deed.Unnamed) && !(proposal.deed() instanceof Deed.Mark);
+        return !proposal.deed().unnamed().isPresent() && !proposal.deed().onlyTime();
     }
 }

@@ -1,6 +1,5 @@
 package farglass.core.scribe;
 
-import farglass.core.entry.Position;
 import farglass.core.entry.Technique;
 import farglass.core.entry.Term;
 import farglass.core.lexicon.Lexicon;
@@ -58,7 +57,7 @@ record Rephrasing(Lexicon lexicon, Here here, ScribeLine.Expectation expectation
         if (here.fit(term, lexicon::position) != Here.Fit.HERE) {
             return "unusual here";
         }
-        return term instanceof Position ? "a position" : "can start here";
+        return term.match(position -> "a position", technique -> "can start here");
     }
 
     /** {@return the line with its last word in place of the one that is typed} */

@@ -158,9 +158,9 @@ public final class ScribeLine {
             Reading reading = new ScribeLine(place, lexicon, expectation).reading(fields);
             // What hangs on something is said clearly, though what was done has no name.
             boolean told = reading.isUnderstood()
-                    || reading.proposal().deed() instanceof Deed.Mark
+                    || reading.proposal().deed().onlyTime()
                             && reading.proposal().telling().facts().stream().allMatch(ScribeLine::standsAlone)
-                    || !(reading.proposal().deed() instanceof Deed.Mark)
+                    || !reading.proposal().deed().onlyTime()
                             && reading.proposal().telling().facts().stream().anyMatch(ScribeLine::isSaidClearly);
             // A name that had to be guessed is no reason to read the rest so.
             boolean guessed = reading.how()
@@ -256,7 +256,7 @@ public final class ScribeLine {
     }
 
     private Reading happened(Deed deed, Optional<Seat> named, List<String> words) {
-        boolean whole = deed instanceof Deed.Stopped
+        boolean whole = deed.stop().isPresent()
                 || BoutFile.happening(String.join(" ", words), lexicon).isPresent();
         List<String> details = whole || words.isEmpty() ? List.of() : words.subList(1, words.size());
         Optional<Seat> actor = named.or(() -> actorAmong(details));
@@ -297,7 +297,8 @@ public final class ScribeLine {
         List<String> rest = new ArrayList<>(front.isPresent() ? words.subList(1, words.size()) : words);
         Optional<String> kind = rest.stream()
                 .flatMap(word -> lexicon.meanings(word).stream()
-                        .filter(term -> term instanceof Technique technique && technique.generic())
+                        .filter(term ->
+                                term.asTechnique().filter(Technique::generic).isPresent())
                         .map(term -> Map.entry(word, term.key())))
                 .findFirst()
                 .map(found -> {
@@ -512,7 +513,7 @@ public final class ScribeLine {
                     .flatMap(other -> read(
                                     other + " " + act, new Place(bout, now, Optional.empty(), 0), lexicon, expectation)
                             .filter(reading -> reading.how().isPresent()
-                                    && reading.proposal().deed() instanceof Deed.Did)
+                                    && reading.proposal().deed().did().isPresent())
                             .map(reading -> new Reading.Alternative(
                                     "%2$s: %1$s"
                                             .formatted(
@@ -639,11 +640,11 @@ public final class ScribeLine {
     }
 
     private static Optional<String> kind(Said said) {
-        return said.deed() instanceof Deed.Unnamed unnamed ? unnamed.kind() : Optional.empty();
+        return said.deed().unnamed().flatMap(Deed.Unnamed::kind);
     }
 
     private Optional<Technique> technique(Said said) {
-        return said.deed() instanceof Deed.Did did ? lexicon.technique(did.technique()) : Optional.empty();
+        return said.deed().did().flatMap(lexicon::technique);
     }
 
     private List<Term> terms(Said said) {

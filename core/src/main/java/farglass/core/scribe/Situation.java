@@ -1,7 +1,7 @@
 package farglass.core.scribe;
 
+import farglass.core.bout.Award;
 import farglass.core.bout.Bout;
-import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Uniform;
 import farglass.core.entry.Kind;
@@ -87,14 +87,15 @@ public record Situation(
     }
 
     private static String word(Moment moment) {
-        if (moment.deed() instanceof Deed.Did did) {
+        Optional<String> did = moment.deed().did();
+        if (did.isPresent()) {
             boolean worked = moment.succeeded()
                     || moment.telling().stage().filter(Stage.TAP::equals).isPresent();
-            return did.technique() + (worked ? "!" : "");
+            return did.get() + (worked ? "!" : "");
         }
-        return moment.deed() instanceof Deed.Awarded awarded
-                ? awarded.award().toString()
-                : moment.deed().getClass().getSimpleName();
+        return moment.deed().given().map(Award::toString).orElseGet(() -> moment.deed()
+                .getClass()
+                .getSimpleName());
     }
 
     /** Who acts, without naming a seat. */

@@ -33,7 +33,7 @@ final class Tapped {
         int last = Math.min(before, moments.size()) - 1;
         for (int i = last; i >= 0 && i > last - FAR; i--) {
             Moment moment = moments.get(i);
-            if (moment.deed() instanceof Deed.Restarted || moment.deed() instanceof Deed.Stopped) {
+            if (moment.deed().restart().isPresent() || moment.deed().stop().isPresent()) {
                 return Optional.empty();
             }
             Optional<Technique> lock = moment.technique()

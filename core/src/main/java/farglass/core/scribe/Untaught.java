@@ -48,12 +48,12 @@ record Untaught(Lexicon lexicon) {
 
     /** {@return how the deed weighs against others that can start there, above 0} */
     double weight(Deed deed, Family family, Role role) {
-        if (deed instanceof Deed.Did did) {
-            return lexicon.technique(did.technique())
+        if (deed.did().isPresent()) {
+            return lexicon.technique(deed.did().get())
                     .map(technique -> weight(technique, family, role))
                     .orElse(1.0);
         }
-        return deed instanceof Deed.Awarded ? GIVEN : 1;
+        return deed.given().isPresent() ? GIVEN : 1;
     }
 
     private static double weight(Technique technique, Family family, Role role) {

@@ -70,9 +70,8 @@ final class UsualMoves {
 
     /** {@return the share of that one acting next; empty for nobody} */
     static double acts(Situation now, Optional<Seat> actor) {
-        boolean stopped = now.last()
-                .filter(moment -> moment.deed() instanceof Deed.Stopped)
-                .isPresent();
+        boolean stopped =
+                now.last().filter(moment -> moment.deed().stop().isPresent()).isPresent();
         double referee = stopped ? REFEREE_AFTER_STOP : REFEREE;
         if (actor.isEmpty()) {
             return referee;
@@ -85,9 +84,7 @@ final class UsualMoves {
     }
 
     private static boolean isStopped(Situation now) {
-        return now.last()
-                .filter(moment -> moment.deed() instanceof Deed.Stopped)
-                .isPresent();
+        return now.last().filter(moment -> moment.deed().stop().isPresent()).isPresent();
     }
 
     /** {@return the lists, by what stands in front of them} */
@@ -105,7 +102,7 @@ final class UsualMoves {
                 deed,
                 actor.isPresent()
                         ? untaught.weight(deed, position.family(), role)
-                        : stopped == deed instanceof Deed.Stopped ? RARE : 1));
+                        : stopped == deed.stop().isPresent() ? RARE : 1));
         scale(shares);
         if (actor.isPresent()) {
             mix(shares, place(position, role), OF_PLACE);

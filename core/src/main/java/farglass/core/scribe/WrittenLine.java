@@ -1,5 +1,6 @@
 package farglass.core.scribe;
 
+import farglass.core.bout.Award;
 import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Telling;
@@ -34,42 +35,39 @@ public final class WrittenLine {
         if (telling.confidential()) {
             parts.add("private");
         }
-        boolean reached = moment.deed() instanceof Deed.Reached;
+        boolean reached = moment.deed().onlyPlace();
         Optional<Settled> told = moment.settled().filter(where -> !where.workedOut() && !reached);
         return String.join(" ", parts)
                 + told.map(where -> "; -> " + BoutFile.settled(where)).orElse("")
                 + telling.facts().stream()
-                        .filter(fact -> !(fact instanceof Fact.Link link && link.tie() == Fact.Tie.ANSWERS))
+                        .filter(fact -> !fact.ties(Fact.Tie.ANSWERS))
                         .map(fact -> "; " + BoutFile.field(fact))
                         .collect(Collectors.joining())
                 + telling.note().map(note -> "; note " + BoutFile.quoted(note)).orElse("");
     }
 
+    /** As the notation of a bout has it, but for what one types in fewer letters. */
     private static String deed(Moment moment) {
         Deed deed = moment.deed();
-        if (deed instanceof Deed.Did did) {
-            return did.technique();
-        }
-        if (deed instanceof Deed.Unnamed unnamed) {
-            return "\"" + unnamed.words().replace('"', '\'') + "\""
-                    + unnamed.kind().map(kind -> " " + kind).orElse("");
-        }
-        if (deed instanceof Deed.Awarded awarded) {
-            return switch (awarded.award().kind()) {
-                case POINTS -> "+" + awarded.award().points();
-                case ADVANTAGE -> "adv";
-                case PENALTY -> "pen";
-                default -> BoutFile.deed(deed);
-            };
-        }
-        if (deed instanceof Deed.Stopped stopped) {
-            return ("stop " + stopped.reason()).strip();
-        }
-        if (deed instanceof Deed.Reached && moment.settled().isPresent()) {
+        if (deed.onlyPlace() && moment.settled().isPresent()) {
             Settled where = moment.settled().get();
             boolean top = where.top().equals(moment.actor());
             return where.position() + (where.top().isEmpty() ? "" : top ? " on top" : " under");
         }
-        return BoutFile.deed(deed);
+        return deed.unnamed()
+                .map(unnamed -> "\"" + unnamed.words().replace('"', '\'') + "\""
+                        + unnamed.kind().map(kind -> " " + kind).orElse(""))
+                .or(() -> deed.given().flatMap(WrittenLine::award))
+                .or(() -> deed.stop().map(reason -> ("stop " + reason).strip()))
+                .orElseGet(() -> BoutFile.deed(deed));
+    }
+
+    private static Optional<String> award(Award award) {
+        return switch (award.kind()) {
+            case POINTS -> Optional.of("+" + award.points());
+            case ADVANTAGE -> Optional.of("adv");
+            case PENALTY -> Optional.of("pen");
+            default -> Optional.empty();
+        };
     }
 }

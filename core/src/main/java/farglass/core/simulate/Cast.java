@@ -3,7 +3,6 @@ package farglass.core.simulate;
 import farglass.core.bout.Bout;
 import farglass.core.bout.BoutKind;
 import farglass.core.bout.Covered;
-import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Uniform;
 import farglass.core.fact.Fact;
@@ -234,7 +233,7 @@ public final class Cast {
     }
 
     private static boolean hasRoundsAndBlows(Bout bout) {
-        return bout.moments().stream().anyMatch(moment -> moment.deed() instanceof Deed.Began)
+        return bout.moments().stream().anyMatch(moment -> moment.deed().begun().isPresent())
                 && bout.moments().stream()
                                 .filter(moment -> moment.telling()
                                         .facts(Fact.Strike.class)

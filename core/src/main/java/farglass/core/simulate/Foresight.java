@@ -72,7 +72,7 @@ final class Foresight {
     }
 
     private static String what(Deed deed) {
-        return deed instanceof Deed.Did did ? did.technique() : deed.getClass().getSimpleName();
+        return deed.did().orElseGet(() -> deed.getClass().getSimpleName());
     }
 
     /** {@return the nine likeliest next things} Draws nothing. */

@@ -3,7 +3,6 @@ package farglass.core.simulate;
 import farglass.core.bout.Award;
 import farglass.core.bout.Bout;
 import farglass.core.bout.BoutKind;
-import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Telling;
 import farglass.core.entry.Technique;
@@ -221,10 +220,9 @@ final class Planted {
 
     private boolean is(Moment moment, String what) {
         return switch (what) {
-            case "award" -> moment.deed() instanceof Deed.Awarded;
-            case "advantage" ->
-                moment.deed() instanceof Deed.Awarded awarded && awarded.award().kind() == Award.Kind.ADVANTAGE;
-            case "restart" -> moment.deed() instanceof Deed.Restarted;
+            case "award" -> moment.deed().given().isPresent();
+            case "advantage" -> moment.deed().gives(Award.Kind.ADVANTAGE);
+            case "restart" -> moment.deed().restart().isPresent();
             default ->
                 moment.technique()
                         .flatMap(lexicon::technique)

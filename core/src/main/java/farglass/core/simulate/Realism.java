@@ -299,21 +299,18 @@ public final class Realism {
         sorts.put("stage", moment -> moment.telling().stage().isPresent());
         sorts.forEach((name, holds) -> measured.put(name, per100(done, done, holds)));
         measured.put("stall", per100(all, done, Realism::isStallCall));
-        measured.put("corner", per100(all, done, moment -> moment.deed() instanceof Deed.Instructed));
         measured.put(
-                "disputed",
-                per100(
-                        all,
-                        done,
-                        telling(Ruling.Disputed.class)
-                                .or(moment ->
-                                        moment.deed() instanceof Deed.Restarted restarted && restarted.disputed())));
+                "corner",
+                per100(all, done, moment -> moment.deed().instruction().isPresent()));
+        measured.put(
+                "disputed", per100(all, done, telling(Ruling.Disputed.class).or(moment -> moment.deed()
+                        .restart()
+                        .filter(Deed.Restarted::disputed)
+                        .isPresent())));
     }
 
     private static boolean isStallCall(Moment moment) {
-        return moment.deed() instanceof Deed.Awarded awarded
-                && (awarded.award().kind() == Award.Kind.PENALTY
-                        || awarded.award().kind() == Award.Kind.WARNING);
+        return moment.deed().gives(Award.Kind.PENALTY, Award.Kind.WARNING);
     }
 
     private static Predicate<Moment> telling(Class<? extends Fact> kind) {

@@ -111,7 +111,7 @@ final class Referee {
                             .facts(Fact.Strike.class)
                             .anyMatch(strike -> strike.contact() == Fact.Contact.CLEAN);
             moment.actor().filter(seat -> counts).ifPresent(seat -> worked[seat.ordinal()]++);
-            if (moment.deed() instanceof Deed.Ended) {
+            if (moment.deed().ended().isPresent()) {
                 boolean a = worked[0] >= worked[1];
                 announced.add(new Moment(
                         "v" + announced.size(),

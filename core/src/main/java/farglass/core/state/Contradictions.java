@@ -112,12 +112,12 @@ final class Contradictions {
         moment.technique().flatMap(lexicon::technique).ifPresent(technique -> technique(technique, moment));
         if (moment.atMicros().isPresent()
                 && !bout.header().footage().isLive(moment.atMicros().getAsLong())
-                && !(moment.deed() instanceof Deed.Mark)) {
+                && !moment.deed().onlyTime()) {
             find(
                     moment.id(),
                     "It lies in a stretch that is not live, so it is not counted. Move it to the live instant, or mend the stretch.");
         }
-        if (moment.deed() instanceof Deed.Restarted restarted && restarted.disputed()) {
+        if (moment.deed().restart().filter(Deed.Restarted::disputed).isPresent()) {
             findings.add(new Finding(
                     Finding.Sort.NOTED,
                     List.of(moment.id()),
@@ -125,8 +125,10 @@ final class Contradictions {
                             .formatted(moment.id()),
                     Optional.empty()));
         }
-        if (moment.deed() instanceof Deed.Timed timed
-                && timed.toMicros() < moment.atMicros().orElse(0)) {
+        if (moment.deed()
+                .timed()
+                .filter(timed -> timed.toMicros() < moment.atMicros().orElse(0))
+                .isPresent()) {
             find(moment.id(), "The stopwatch ends before it begins. Mend one of the two times.");
         }
     }

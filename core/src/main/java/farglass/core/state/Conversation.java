@@ -1,7 +1,6 @@
 package farglass.core.state;
 
 import farglass.core.bout.Bout;
-import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
 import java.util.Arrays;
 import java.util.HashMap;
@@ -37,13 +36,13 @@ public final class Conversation {
         // By seat, the deed that nothing followed yet.
         Moment[] open = new Moment[2];
         for (Moment moment : bout.moments()) {
-            if (moment.deed() instanceof Deed.Stopped || moment.deed() instanceof Deed.Restarted) {
+            if (moment.deed().stop().isPresent() || moment.deed().restart().isPresent()) {
                 // What begins behind a stop answers nothing before it.
                 Arrays.fill(open, null);
                 Arrays.fill(last, null);
             }
             boolean deed = moment.actor().isPresent() && moment.technique().isPresent();
-            boolean reached = moment.actor().isPresent() && moment.deed() instanceof Deed.Reached;
+            boolean reached = moment.actor().isPresent() && moment.deed().onlyPlace();
             Optional<Moment> answered = moment.telling().answers().flatMap(id -> Optional.ofNullable(byId.get(id)));
             if (answered.isPresent()) {
                 turns.put(moment.id(), new Turn(answered.get(), true));

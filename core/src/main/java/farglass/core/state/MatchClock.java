@@ -86,23 +86,23 @@ public final class MatchClock {
     }
 
     private static boolean touchesClock(Deed deed) {
-        return stops(deed) != 0 || deed instanceof Deed.ClockRead;
+        return stops(deed) != 0 || deed.clockRead().isPresent();
     }
 
     private static int stops(Deed deed) {
-        if (deed instanceof Deed.Stopped || deed instanceof Deed.Ended) {
+        if (deed.stop().isPresent() || deed.ended().isPresent()) {
             return 1;
         }
-        return deed instanceof Deed.Restarted || deed instanceof Deed.Began ? -1 : 0;
+        return deed.restart().isPresent() || deed.begun().isPresent() ? -1 : 0;
     }
 
     private void note(Moment moment, long at) {
-        if (moment.deed() instanceof Deed.Began began
-                && began.period() == Deed.Period.OVERTIME
-                && overtimeFrom.isEmpty()) {
+        if (moment.deed().begun().equals(Optional.of(Deed.Period.OVERTIME)) && overtimeFrom.isEmpty()) {
             overtimeFrom = OptionalLong.of(at);
         }
-        if (moment.deed() instanceof Deed.ClockRead read) {
+        Optional<Deed.ClockRead> clockRead = moment.deed().clockRead();
+        if (clockRead.isPresent()) {
+            Deed.ClockRead read = clockRead.get();
             OptionalLong derived = leftMicros(at);
             if (derived.isPresent() && Math.abs(derived.getAsLong() - read.leftMicros()) > TOLERANCE_MICROS) {
                 findings.add(Finding.warning(

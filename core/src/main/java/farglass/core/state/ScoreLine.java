@@ -2,7 +2,6 @@ package farglass.core.state;
 
 import farglass.core.bout.Award;
 import farglass.core.bout.Bout;
-import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
 import farglass.core.bout.TakenBack;
 import farglass.core.side.Seat;
@@ -46,10 +45,8 @@ public final class ScoreLine {
                 continue;
             }
             int known = given.size();
-            if (moment.actor().isPresent()
-                    && moment.deed() instanceof Deed.Awarded awarded
-                    && awarded.award().kind() == Award.Kind.POINTS) {
-                int points = awarded.award().points();
+            if (moment.actor().isPresent() && moment.deed().gives(Award.Kind.POINTS)) {
+                int points = moment.deed().given().orElseThrow().points();
                 given.put(moment.id(), moment.actor().get() == seat ? points : -points);
             }
             boolean tied = given.keySet().removeAll(TakenBack.by(moment));

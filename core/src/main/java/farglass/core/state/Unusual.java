@@ -83,7 +83,10 @@ public final class Unusual {
 
     /** Looks at the next moment, told while they were there. */
     void look(Moment moment, Stand now) {
-        if (moment.deed() instanceof Deed.Unnamed unnamed && movesPerhaps(moment, unnamed)) {
+        if (moment.deed()
+                .unnamed()
+                .filter(unnamed -> movesPerhaps(moment, unnamed))
+                .isPresent()) {
             anywhere = true;
         }
         Optional<Technique> technique = moment.technique().flatMap(lexicon::technique);

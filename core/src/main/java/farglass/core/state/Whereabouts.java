@@ -84,13 +84,14 @@ public final class Whereabouts {
             }
             return stand(settled, lexicon);
         }
-        if (moment.deed() instanceof Deed.Restarted restarted) {
+        Optional<Deed.Restarted> restart = moment.deed().restart();
+        if (restart.isPresent()) {
             // "Same" goes on from where it was stopped; the stop itself moved nobody.
-            return restarted.resumed().equals(Optional.of(Deed.Resumed.SAME))
+            return restart.get().resumed().equals(Optional.of(Deed.Resumed.SAME))
                     ? Optional.empty()
                     : Optional.of(new Stand(place("standing", lexicon), Optional.empty()));
         }
-        if (moment.deed() instanceof Deed.Began began && began.period() == Deed.Period.ROUND) {
+        if (moment.deed().begun().equals(Optional.of(Deed.Period.ROUND))) {
             return Optional.of(new Stand(place("standing", lexicon), Optional.empty()));
         }
         return workedOut(now, moment, lexicon).flatMap(settled -> stand(settled, lexicon));

@@ -58,6 +58,35 @@ class SpliceTest {
         assertThat(merged.moment("m3").orElseThrow().telling().answers()).isEmpty();
     }
 
+    /** A bout that names a moment which is not there cannot be read again. */
+    @Test
+    void whatPunishedAMistakeOrGaveAReasonIsNamedRightlyAfterMergingAndGoneAfterRemoving() {
+        Bout told = Bouts.of(
+                "0:10 A knee-cut; failed; mistake \"hips high\", by m3",
+                "0:20 - mark",
+                "0:21 B sweep; worked",
+                "0:24 B cross-choke; because m3",
+                "0:25 B cross-choke; because m3, \"she saw it\"");
+        Bout merged = Splice.merged(told, Set.of("m2", "m3"));
+        assertThat(merged.moments().stream()
+                        .flatMap(moment -> moment.telling().facts().stream())
+                        .flatMap(fact -> fact.tied().stream())
+                        .map(Fact.Tied::moment))
+                .hasSize(3)
+                .containsOnly("m2");
+        Bout without = told.without("m3");
+        assertThat(without.moments())
+                .allSatisfy(moment -> assertThat(moment.telling().facts())
+                        .allMatch(fact -> fact.tied().isEmpty()));
+        assertThat(without.moment("m1").orElseThrow().telling().facts(Fact.Mistake.class))
+                .as("the mistake stays")
+                .hasSize(1);
+        assertThat(without.moment("m4").orElseThrow().telling().facts()).isEmpty();
+        assertThat(without.moment("m5").orElseThrow().telling().facts())
+                .as("what was said of the reason stays")
+                .hasSize(1);
+    }
+
     @Test
     void whoWasTakenForTheOtherIsExchangedWithSidesAndGripsAndTwiceIsAsBefore() {
         Moment moment = Bouts.of("0:10 A knee-cut; side A left; held; grip A right hand on B left collar")

@@ -4,7 +4,6 @@ import farglass.core.bout.Bout;
 import farglass.core.bout.Header;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Times;
-import farglass.core.entry.Position;
 import farglass.core.entry.Term;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.plan.GamePlan;
@@ -82,7 +81,7 @@ public final class GoTo {
                                 .show(new Spot(bout.id(), Optional.empty())))));
         Stream.<Term>concat(lexicon.positions().stream(), lexicon.techniques().stream())
                 .forEach(term -> targets.add(Target.of(
-                                term instanceof Position ? "Position" : "Technique",
+                                term.match(position -> "Position", technique -> "Technique"),
                                 term.label(),
                                 "lexicon",
                                 () -> ways.lexicon().accept(term))

@@ -6,8 +6,6 @@ import farglass.core.bout.Moment;
 import farglass.core.change.Change;
 import farglass.core.entry.Kind;
 import farglass.core.entry.Names;
-import farglass.core.entry.Position;
-import farglass.core.entry.Technique;
 import farglass.core.entry.Term;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.LexiconException;
@@ -102,9 +100,7 @@ public final class LexiconModel {
     private void find() {
         String plain = Words.plain(search.get());
         List<Term> all = Stream.<Term>concat(lexicon().positions().stream(), lexicon().techniques().stream())
-                .filter(term -> kind.get().isEmpty()
-                        || term instanceof Technique technique
-                                && technique.kind() == kind.get().get())
+                .filter(term -> kind.get().isEmpty() || term.isOf(kind.get().get()))
                 .filter(term -> plain.isEmpty() || holds(term, plain))
                 .sorted(Comparator.comparingInt((Term term) -> distance(term, plain))
                         .thenComparing(Term::label))
@@ -141,9 +137,9 @@ public final class LexiconModel {
         int count = 0;
         for (Bout bout : desk.contents().bouts()) {
             for (Moment moment : bout.moments()) {
-                boolean here = term instanceof Position
-                        ? moment.settled().map(Settled::position).equals(Optional.of(term.key()))
-                        : moment.technique().equals(Optional.of(term.key()));
+                boolean here = term.match(
+                                place -> moment.settled().map(Settled::position), technique -> moment.technique())
+                        .equals(Optional.of(term.key()));
                 count += here ? 1 : 0;
             }
         }
@@ -239,7 +235,7 @@ public final class LexiconModel {
     public String merge(Term own, String into) {
         Optional<Term> target = lexicon().find(into);
         if (target.isEmpty()
-                || !(target.get() instanceof Technique)
+                || target.get().asTechnique().isEmpty()
                 || target.get().key().equals(own.key())) {
             return "\u201c%s\u201d is no other technique of the lexicon.%s".formatted(into, nearest(into));
         }
@@ -254,7 +250,7 @@ public final class LexiconModel {
     /** Names what had no name: every moment with those words becomes one with that technique, in one act. */
     public String name(Unnamed words, String technique) {
         Optional<Term> target = lexicon().find(technique);
-        if (target.isEmpty() || !(target.get() instanceof Technique)) {
+        if (target.flatMap(Term::asTechnique).isEmpty()) {
             return "\u201c%s\u201d is no technique of the lexicon.%s".formatted(technique, nearest(technique));
         }
         rename(
@@ -275,8 +271,10 @@ public final class LexiconModel {
 
     /** Words without a name are the same words, whatever kind was noted of them. */
     private static boolean is(Deed deed, Deed wanted) {
-        return deed instanceof Deed.Unnamed unnamed && wanted instanceof Deed.Unnamed words
-                ? unnamed.words().equals(words.words())
+        return deed.unnamed().isPresent()
+                ? deed.unnamed()
+                        .map(Deed.Unnamed::words)
+                        .equals(wanted.unnamed().map(Deed.Unnamed::words))
                 : deed.equals(wanted);
     }
 

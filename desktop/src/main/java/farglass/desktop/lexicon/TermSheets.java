@@ -64,8 +64,8 @@ final class TermSheets {
                 return "Give it a name, and say in a sentence what it is.";
             }
             Optional<String> parent = lexicon.find(of.getText())
-                    .filter(term -> term instanceof Technique)
-                    .map(term -> lexicon.together(term.key()));
+                    .flatMap(Term::asTechnique)
+                    .map(technique -> lexicon.together(technique.key()));
             if (!of.getText().isBlank() && parent.isEmpty()) {
                 return "“%s” is no technique of the lexicon. Leave the field empty, or name one that it is a variant of."
                         .formatted(of.getText().strip());
@@ -214,7 +214,7 @@ final class TermSheets {
     private static Optional<Set<String>> keys(String text, Lexicon lexicon) {
         Set<String> keys = new LinkedHashSet<>();
         for (String word : list(text)) {
-            Optional<Term> term = lexicon.find(word).filter(found -> found instanceof Position);
+            Optional<Position> term = lexicon.find(word).flatMap(Term::asPosition);
             if (term.isEmpty()) {
                 return Optional.empty();
             }
@@ -225,9 +225,7 @@ final class TermSheets {
 
     private static String unknown(String text, Lexicon lexicon) {
         return list(text).stream()
-                .filter(word -> lexicon.find(word)
-                        .filter(found -> found instanceof Position)
-                        .isEmpty())
+                .filter(word -> lexicon.find(word).flatMap(Term::asPosition).isEmpty())
                 .findFirst()
                 .map(word -> "\u201c%s\u201d is no position of the lexicon.%s"
                         .formatted(

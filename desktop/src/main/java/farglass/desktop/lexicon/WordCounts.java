@@ -1,7 +1,6 @@
 package farglass.desktop.lexicon;
 
 import farglass.core.bout.Bout;
-import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
 import farglass.core.side.Settled;
 import java.util.Collection;
@@ -28,9 +27,7 @@ record WordCounts(Map<String, Integer> entries, Map<String, Integer> unnamed) {
                 return NONE;
             }
             for (Moment moment : bout.moments()) {
-                if (moment.deed() instanceof Deed.Unnamed deed) {
-                    unnamed.merge(deed.words(), 1, Integer::sum);
-                }
+                moment.deed().unnamed().ifPresent(deed -> unnamed.merge(deed.words(), 1, Integer::sum));
                 moment.technique().ifPresent(key -> entries.merge(key, 1, Integer::sum));
                 moment.settled().map(Settled::position).ifPresent(key -> entries.merge(key, 1, Integer::sum));
             }

@@ -250,7 +250,7 @@ public final class Corrections {
         }
         Moment step = moments.get(moments.size() - 1);
         List<Fact> without = step.telling().facts().stream()
-                .filter(fact -> !(fact instanceof Fact.Link link && link.tie() == Fact.Tie.CONTINUES))
+                .filter(fact -> !fact.ties(Fact.Tie.CONTINUES))
                 .toList();
         if (without.size() < step.telling().facts().size()) {
             open.commitChosen(step.with(step.telling().withFacts(without)), "Set apart " + open.words(step));

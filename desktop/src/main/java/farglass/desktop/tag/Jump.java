@@ -1,7 +1,6 @@
 package farglass.desktop.tag;
 
 import farglass.core.bout.Bout;
-import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
 import farglass.core.fact.Fact;
 import farglass.core.state.Timeline;
@@ -54,8 +53,8 @@ public enum Jump {
                         .facts(Fact.Mistake.class)
                         .findAny()
                         .isPresent());
-            case SCORE -> of(bout.moments(), moment -> moment.deed() instanceof Deed.Awarded);
-            case BOOKMARK -> of(bout.moments(), moment -> moment.deed() instanceof Deed.Mark);
+            case SCORE -> of(bout.moments(), moment -> moment.deed().given().isPresent());
+            case BOOKMARK -> of(bout.moments(), moment -> moment.deed().onlyTime());
         };
     }
 

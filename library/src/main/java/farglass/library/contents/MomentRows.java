@@ -75,20 +75,21 @@ public final class MomentRows {
     }
 
     private static String deed(Deed deed, Map<String, Object> columns, ObjectNode more) {
-        if (deed instanceof Deed.Did did) {
-            columns.put("technique", did.technique());
+        if (deed.did().isPresent()) {
+            columns.put("technique", deed.did().get());
             return "did";
         }
-        if (deed instanceof Deed.Unnamed unnamed) {
+        if (deed.unnamed().isPresent()) {
+            Deed.Unnamed unnamed = deed.unnamed().get();
             columns.put("technique", unnamed.words());
             unnamed.kind().ifPresent(kind -> more.put("kind", kind));
             return "unnamed";
         }
-        if (!(deed instanceof Deed.Reached || deed instanceof Deed.Mark)) {
+        if (!(deed.onlyPlace() || deed.onlyTime())) {
             more.set("deed", BoutMapper.mapper().valueToTree(deed));
             return "other";
         }
-        return deed instanceof Deed.Reached ? "reached" : "mark";
+        return deed.onlyPlace() ? "reached" : "mark";
     }
 
     public static Moment moment(Row row) {

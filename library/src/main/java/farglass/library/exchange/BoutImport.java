@@ -269,10 +269,10 @@ public final class BoutImport {
                 .flatMap(item -> item.bout().stream())
                 .flatMap(bout -> bout.moments().stream())
                 .forEach(moment -> {
-                    if (moment.deed() instanceof Deed.Unnamed unnamed
-                            && unnamed.kind().isEmpty()) {
-                        counts.merge(unnamed.words(), 1, Integer::sum);
-                    }
+                    moment.deed()
+                            .unnamed()
+                            .filter(unnamed -> unnamed.kind().isEmpty())
+                            .ifPresent(unnamed -> counts.merge(unnamed.words(), 1, Integer::sum));
                 });
         return counts;
     }
@@ -306,15 +306,17 @@ public final class BoutImport {
 
     private static Bout named(Bout bout, Map<String, String> keys) {
         List<Moment> moments = bout.moments().stream()
-                .map(moment -> moment.deed() instanceof Deed.Unnamed unnamed && keys.containsKey(unnamed.words())
-                        ? new Moment(
+                .map(moment -> moment.deed()
+                        .unnamed()
+                        .filter(unnamed -> keys.containsKey(unnamed.words()))
+                        .map(unnamed -> new Moment(
                                 moment.id(),
                                 moment.atMicros(),
                                 moment.actor(),
                                 new Deed.Did(keys.get(unnamed.words())),
                                 moment.settled(),
-                                moment.telling())
-                        : moment)
+                                moment.telling()))
+                        .orElse(moment))
                 .toList();
         return new Bout(bout.id(), bout.header(), moments, bout.comments());
     }

@@ -213,16 +213,17 @@ final class RowReader {
                 .flatMap(lexicon::term)
                 .or(() -> lexicon.technique(text).map(Term.class::cast))
                 .or(() -> lexicon.find(text));
-        if (term.isPresent() && term.get() instanceof Technique found) {
-            technique = Optional.of(found);
+        technique = term.flatMap(Term::asTechnique);
+        if (technique.isPresent()) {
             boolean several = mapping.words().get(Words.plain(text)) == null
                     && lexicon.technique(text).isEmpty()
                     && lexicon.meanings(text).size() > 1;
             // Which of several things is meant depends on where the two are, and that the bout file's reader knows.
-            return several ? text : found.key();
+            return several ? text : technique.get().key();
         }
-        if (term.isPresent() && term.get() instanceof Position position) {
-            reached = Optional.of(new Settled(position.key(), top(position), false));
+        Optional<Position> place = term.flatMap(Term::asPosition);
+        if (place.isPresent()) {
+            reached = Optional.of(new Settled(place.get().key(), top(place.get()), false));
             return "reached";
         }
         unknown.merge(text, 1, Integer::sum);
@@ -263,9 +264,10 @@ final class RowReader {
             fields.add("-> " + BoutFile.settled(exact.get()));
             return;
         }
-        Optional<Term> term = Optional.ofNullable(mapping.words().get(Words.plain(cell.get())))
+        Optional<Position> place = Optional.ofNullable(mapping.words().get(Words.plain(cell.get())))
                 .flatMap(lexicon::term)
-                .or(() -> lexicon.find(cell.get()));
+                .or(() -> lexicon.find(cell.get()))
+                .flatMap(Term::asPosition);
         if (exact.isPresent()) {
             Settled where = exact.get();
             Optional<Seat> top = told(Column.TOP).isPresent()
@@ -274,8 +276,8 @@ final class RowReader {
             fields.add("-> "
                     + BoutFile.settled(
                             new Settled(where.position(), top, where.side(), where.passing(), where.workedOut())));
-        } else if (term.isPresent() && term.get() instanceof Position position) {
-            fields.add("-> " + BoutFile.settled(new Settled(position.key(), top(position), false)));
+        } else if (place.isPresent()) {
+            fields.add("-> " + BoutFile.settled(new Settled(place.get().key(), top(place.get()), false)));
         } else {
             unknown.merge(cell.get(), 1, Integer::sum);
             say(

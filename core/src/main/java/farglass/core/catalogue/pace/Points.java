@@ -39,9 +39,7 @@ public final class Points {
     private static final String WON = "won";
 
     private static boolean isPoints(Moment moment) {
-        return moment.deed() instanceof Deed.Awarded awarded
-                && awarded.award().kind() == Award.Kind.POINTS
-                && moment.actor().isPresent();
+        return moment.deed().gives(Award.Kind.POINTS) && moment.actor().isPresent();
     }
 
     /** What an award was given for: the last thing its athlete had got done, within half a minute. */
@@ -99,10 +97,7 @@ public final class Points {
     }
 
     private static Optional<String> penalty(BoutSheet sheet, Seat seat, Moment moment) {
-        return moment.deed() instanceof Deed.Awarded awarded
-                        && (awarded.award().kind() == Award.Kind.PENALTY
-                                || awarded.award().kind() == Award.Kind.WARNING
-                                || awarded.award().kind() == Award.Kind.NEGATIVE)
+        return moment.deed().gives(Award.Kind.PENALTY, Award.Kind.WARNING, Award.Kind.NEGATIVE)
                 ? Optional.of(Sights.by(moment, seat) ? OURS : "the other\u2019s")
                 : Optional.empty();
     }

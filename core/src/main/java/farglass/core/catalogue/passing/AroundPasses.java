@@ -2,7 +2,6 @@ package farglass.core.catalogue.passing;
 
 import farglass.core.bout.Award;
 import farglass.core.bout.Became;
-import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Motive;
 import farglass.core.catalogue.tally.Conditions;
@@ -56,8 +55,7 @@ public final class AroundPasses {
         }
         boolean given = sheet.seen().stream()
                 .filter(moment -> moment.actor().equals(tried.attempt().actor()))
-                .filter(moment -> moment.deed() instanceof Deed.Awarded awarded
-                        && awarded.award().kind() == Award.Kind.ADVANTAGE)
+                .filter(moment -> moment.deed().gives(Award.Kind.ADVANTAGE))
                 .anyMatch(moment -> moment.atMicros().isPresent()
                         && moment.atMicros().getAsLong() >= last.atMicros().getAsLong()
                         && Conversation.isWithin(PAID_MICROS, last, moment));

@@ -31,21 +31,15 @@ public final class Calls {
     }
 
     private static Optional<String> given(BoutSheet sheet, Seat seat, Moment moment) {
-        return Sights.by(moment, seat) && moment.deed() instanceof Deed.Awarded awarded
-                ? Optional.of(words(awarded.award()))
-                : Optional.empty();
+        return moment.deed().given().filter(award -> Sights.by(moment, seat)).map(Calls::words);
     }
 
     private static Optional<String> ruled(BoutSheet sheet, Seat seat, Moment moment) {
-        return Sights.by(moment, seat) && moment.deed() instanceof Deed.Ruled ruled
-                ? Optional.of(words(ruled.award()))
-                : Optional.empty();
+        return moment.deed().ruling().filter(award -> Sights.by(moment, seat)).map(Calls::words);
     }
 
     private static Optional<String> disputed(BoutSheet sheet, Seat seat, Moment moment) {
-        return moment.deed() instanceof Deed.Restarted restarted
-                ? Optional.of(restarted.disputed() ? DISPUTED : "not disputed")
-                : Optional.empty();
+        return moment.deed().restart().map(restarted -> restarted.disputed() ? DISPUTED : "not disputed");
     }
 
     public static final Question QUESTION = new Question(

@@ -35,13 +35,15 @@ public final class CornerAndPlan {
 
     /** A call of which nobody said what came of it says nothing. */
     private static Optional<String> followed(BoutSheet sheet, Seat seat, Moment moment) {
-        return Sights.by(moment, seat) && moment.deed() instanceof Deed.Instructed call
-                ? call.followed().map(followed -> switch (followed) {
+        return moment.deed()
+                .instruction()
+                .filter(call -> Sights.by(moment, seat))
+                .flatMap(Deed.Instructed::followed)
+                .map(followed -> switch (followed) {
                     case FOLLOWED -> "followed";
                     case NOT -> "not followed";
                     case COULD_NOT -> "could not be followed";
-                })
-                : Optional.empty();
+                });
     }
 
     /** How the next try ended that she began within a minute of the call. */

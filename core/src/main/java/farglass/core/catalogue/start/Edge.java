@@ -18,16 +18,17 @@ import java.util.Optional;
 /** What stood when the edge stopped the match? Who is on top loses something by it unless it goes on as it was. */
 public final class Edge {
     private static Optional<String> stopped(BoutSheet sheet, Seat seat, Moment moment) {
-        return moment.deed() instanceof Deed.Stopped stopped
-                        && stopped.reason().toLowerCase(Locale.ROOT).contains("edge")
-                ? Optional.of(Places.broad(sheet.timeline().before(moment), seat))
-                : Optional.empty();
+        return moment.deed()
+                .stop()
+                .filter(reason -> reason.toLowerCase(Locale.ROOT).contains("edge"))
+                .map(reason -> Places.broad(sheet.timeline().before(moment), seat));
     }
 
     private static Optional<String> resumed(BoutSheet sheet, Seat seat, Moment moment) {
-        return moment.deed() instanceof Deed.Restarted restarted
-                ? restarted.resumed().map(how -> how == Deed.Resumed.SAME ? "as it was" : "on the feet")
-                : Optional.empty();
+        return moment.deed()
+                .restart()
+                .flatMap(Deed.Restarted::resumed)
+                .map(how -> how == Deed.Resumed.SAME ? "as it was" : "on the feet");
     }
 
     public static final Question QUESTION = new Question(

@@ -1,6 +1,5 @@
 package farglass.desktop.tag.line;
 
-import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
 import farglass.core.entry.SideRule;
 import farglass.core.scribe.Fan;
@@ -145,7 +144,7 @@ public final class FanModel {
                 .flatMap(open.desk().lexicon()::technique)
                 .filter(technique -> technique.sideRule() != SideRule.NONE
                         && moment.actor().isPresent()
-                        && moment.deed() instanceof Deed.Did)
+                        && moment.deed().did().isPresent())
                 .map(technique -> Fan.owner(moment, technique));
     }
 

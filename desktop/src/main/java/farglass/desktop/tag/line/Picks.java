@@ -161,9 +161,7 @@ public final class Picks {
                 now.map(known -> continuations.next(known, RANKED)).orElse(List.of());
         Map<String, Double> shares = new HashMap<>();
         likely.forEach(each -> {
-            if (each.proposal().deed() instanceof Deed.Did did) {
-                shares.merge(did.technique(), each.probability(), Double::sum);
-            }
+            each.proposal().deed().did().ifPresent(key -> shares.merge(key, each.probability(), Double::sum));
         });
         expected = shares;
         all = Stream.concat(due.stream(), likely.stream().map(Continuations.Likely::proposal))
@@ -252,7 +250,7 @@ public final class Picks {
     }
 
     private static Optional<String> technique(Proposal pick) {
-        return pick.deed() instanceof Deed.Did did ? Optional.of(did.technique()) : Optional.empty();
+        return pick.deed().did();
     }
 
     private void turn() {

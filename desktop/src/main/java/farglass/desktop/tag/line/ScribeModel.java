@@ -193,11 +193,11 @@ public final class ScribeModel {
 
     /** Words that somebody put in quotes are meant to stay as they are. */
     private static Optional<String> unknown(Reading reading) {
-        return reading.how().isEmpty()
-                        && !reading.remarks().isEmpty()
-                        && reading.proposal().deed() instanceof Deed.Unnamed unnamed
-                ? Optional.of(unnamed.words())
-                : Optional.empty();
+        return reading.proposal()
+                .deed()
+                .unnamed()
+                .filter(unnamed -> reading.how().isEmpty() && !reading.remarks().isEmpty())
+                .map(Deed.Unnamed::words);
     }
 
     /** Where the two are in the end by the rules of the sport, and what is left on the match clock. */

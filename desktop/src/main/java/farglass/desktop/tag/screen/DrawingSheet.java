@@ -1,6 +1,5 @@
 package farglass.desktop.tag.screen;
 
-import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
 import farglass.core.fact.Fact;
 import farglass.desktop.parts.Drawn;
@@ -161,7 +160,7 @@ public final class DrawingSheet extends Region {
     }
 
     private boolean isSeen(Moment moment) {
-        if (moment.deed() instanceof Deed.Mark && moment.telling().facts().isEmpty()) {
+        if (moment.deed().onlyTime() && moment.telling().facts().isEmpty()) {
             return false;
         }
         boolean chosen = tag.choice().lead().equals(Optional.of(moment.id()));

@@ -72,9 +72,9 @@ public final class Segments {
                     .filter(moment -> moment.atMicros().orElse(0)
                             <= tag.playhead().micros().orElse(Long.MAX_VALUE))
                     .map(Moment::deed)
-                    .filter(deed -> deed instanceof Deed.Stopped || deed instanceof Deed.Restarted)
+                    .filter(deed -> deed.stop().isPresent() || deed.restart().isPresent())
                     .reduce((first, last) -> last)
-                    .filter(Deed.Stopped.class::isInstance)
+                    .filter(deed -> deed.stop().isPresent())
                     .isPresent();
             Deed deed = stands ? new Deed.Restarted() : new Deed.Stopped("");
             Moment moment = new Moment(
