@@ -13,8 +13,9 @@ import farglass.core.entry.Position;
 import farglass.core.fact.Fact;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
+import farglass.core.phrase.AthleteWords;
+import farglass.core.phrase.Phrase;
 import farglass.core.scribe.Clauses;
-import farglass.core.scribe.Phrase;
 import farglass.core.scribe.Reading;
 import farglass.core.scribe.ScribeLine;
 import farglass.core.side.Seat;
@@ -121,10 +122,11 @@ public final class ReadCommand implements Callable<Integer> {
     private static void say(String line, Reading reading, Moment moment, Bout bout, Lexicon lexicon) {
         System.out.println(line);
         System.out.println("  saves: " + saved(moment));
-        System.out.println("  in words: " + Phrase.actor(moment.actor(), bout) + ": " + Phrase.of(moment, bout, lexicon)
-                + moment.settled()
-                        .map(where -> " -> " + Phrase.settled(where, bout, lexicon))
-                        .orElse(""));
+        System.out.println(
+                "  in words: " + AthleteWords.actor(moment.actor(), bout) + ": " + Phrase.of(moment, bout, lexicon)
+                        + moment.settled()
+                                .map(where -> " -> " + AthleteWords.settled(where, bout, lexicon))
+                                .orElse(""));
         reading.how()
                 .ifPresent(how -> System.out.println("  read: " + how.name().toLowerCase(Locale.ROOT)));
         reading.remarks().forEach(remark -> System.out.println("  note: " + remark));

@@ -8,7 +8,7 @@ import farglass.core.corpus.Evidence;
 import farglass.core.corpus.Scope;
 import farglass.core.entry.Position;
 import farglass.core.entry.Role;
-import farglass.core.scribe.Phrase;
+import farglass.core.phrase.AthleteWords;
 import farglass.core.side.Seat;
 import farglass.core.state.Stand;
 import farglass.core.state.Visit;
@@ -81,10 +81,11 @@ public final class PositionListing {
                         visit.openedBy(),
                         visit.stand().position().key()),
                 sheet.bout().header().date(),
-                top.map(seat -> Phrase.firstName(sheet.bout(), seat) + " on top")
+                top.map(seat -> AthleteWords.firstName(sheet.bout(), seat) + " on top")
                         .orElse("nobody on top"),
-                top.map(seat -> Phrase.firstName(sheet.bout(), seat.other()))
-                        .orElse(Phrase.firstName(sheet.bout(), Seat.A) + ", " + Phrase.firstName(sheet.bout(), Seat.B)),
+                top.map(seat -> AthleteWords.firstName(sheet.bout(), seat.other()))
+                        .orElse(AthleteWords.firstName(sheet.bout(), Seat.A) + ", "
+                                + AthleteWords.firstName(sheet.bout(), Seat.B)),
                 OptionalLong.of(visit.fromMicros()),
                 opened.map(moment -> entered(sheet, moment)).orElse("where the bout began"),
                 tried(sheet, visit),
@@ -143,7 +144,7 @@ public final class PositionListing {
         var after = sheet.timeline().after(ended.get());
         String there = sheet.lexicon().label(after.position().key())
                 + after.top()
-                        .map(seat -> ", %s on top".formatted(Phrase.firstName(sheet.bout(), seat)))
+                        .map(seat -> ", %s on top".formatted(AthleteWords.firstName(sheet.bout(), seat)))
                         .orElse("");
         return "%s: %s \u2192 %s".formatted(lasted, TechniqueListing.sentence(sheet, ended.get()), there);
     }

@@ -8,7 +8,8 @@ import farglass.core.corpus.Tried;
 import farglass.core.entry.Technique;
 import farglass.core.fact.Fact;
 import farglass.core.naming.Words;
-import farglass.core.scribe.Phrase;
+import farglass.core.phrase.AthleteWords;
+import farglass.core.phrase.Phrase;
 import farglass.core.side.Seat;
 import farglass.core.state.Stand;
 import java.util.ArrayList;
@@ -139,8 +140,8 @@ public final class TechniqueListing {
         return new Entry(
                 tried.evidence(sheet, tried.technique().key()),
                 sheet.bout().header().date(),
-                Phrase.firstName(sheet.bout(), seat),
-                Phrase.firstName(sheet.bout(), seat.other()),
+                AthleteWords.firstName(sheet.bout(), seat),
+                AthleteWords.firstName(sheet.bout(), seat.other()),
                 first.atMicros(),
                 "from %s: %s"
                         .formatted(
@@ -161,6 +162,7 @@ public final class TechniqueListing {
     static String sentence(BoutSheet sheet, Moment moment) {
         return "%s: %s"
                 .formatted(
-                        Phrase.actor(moment.actor(), sheet.bout()), Phrase.of(moment, sheet.bout(), sheet.lexicon()));
+                        AthleteWords.actor(moment.actor(), sheet.bout()),
+                        Phrase.of(moment, sheet.bout(), sheet.lexicon()));
     }
 }

@@ -8,8 +8,9 @@ import farglass.core.entry.Role;
 import farglass.core.fact.Certainty;
 import farglass.core.fact.Fact;
 import farglass.core.fact.Layer;
+import farglass.core.phrase.AthleteWords;
+import farglass.core.phrase.Phrase;
 import farglass.core.scribe.Fan;
-import farglass.core.scribe.Phrase;
 import farglass.core.side.Seat;
 import farglass.core.state.Conversation;
 import farglass.core.state.Stand;
@@ -203,7 +204,7 @@ public record Pass(Aim aim, Optional<String> position, Needs needs) {
         boolean told = moment.telling().facts(Fact.Grip.class).findAny().isPresent()
                 || moment.telling().unknown(Fact.Field.GRIP);
         String place = after.top()
-                .map(top -> after.position().label() + ", " + Phrase.firstName(sheet.bout(), top) + " on top")
+                .map(top -> after.position().label() + ", " + AthleteWords.firstName(sheet.bout(), top) + " on top")
                 .orElse(after.position().label());
         Topic topic =
                 new Topic("grips in " + after.position().key(), name(after.top(), sheet), "grips in " + place, place);

@@ -13,6 +13,7 @@ import farglass.core.bout.Telling;
 import farglass.core.fact.Fact;
 import farglass.core.naming.Naming;
 import farglass.core.notation.BoutFile;
+import farglass.core.phrase.Phrase;
 import farglass.core.side.Line;
 import farglass.core.side.OwnedSide;
 import farglass.core.side.Seat;

@@ -7,6 +7,7 @@ import farglass.core.bout.Moment;
 import farglass.core.corpus.BoutSheet;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
+import farglass.core.phrase.Surroundings;
 import org.junit.jupiter.api.Test;
 
 class SurroundingsTest {

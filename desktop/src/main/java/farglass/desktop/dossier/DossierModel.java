@@ -17,10 +17,11 @@ import farglass.core.listing.PositionListing;
 import farglass.core.listing.Seen;
 import farglass.core.listing.TechniqueListing;
 import farglass.core.naming.Words;
+import farglass.core.phrase.AthleteWords;
+import farglass.core.phrase.Phrase;
 import farglass.core.prose.Page;
 import farglass.core.prose.Row;
 import farglass.core.prose.SinceLast;
-import farglass.core.scribe.Phrase;
 import farglass.core.study.Athlete;
 import farglass.core.study.Study;
 import farglass.core.study.Weighing;
@@ -436,13 +437,13 @@ public final class DossierModel {
             Optional<Moment> moment = evidence.moment().flatMap(bout::moment);
             String other = athlete.get()
                     .flatMap(known -> bout.header().seatOf(known.name()))
-                    .map(seat -> Phrase.firstName(bout, seat.other()))
+                    .map(seat -> AthleteWords.firstName(bout, seat.other()))
                     .orElse("");
             String when = moment.filter(known -> known.atMicros().isPresent())
                     .map(known -> Times.tenths(known.atMicros().getAsLong()))
                     .orElse("");
-            String words = moment.map(
-                            known -> Phrase.actor(known.actor(), bout) + ": " + Phrase.of(known, bout, desk.lexicon()))
+            String words = moment.map(known ->
+                            AthleteWords.actor(known.actor(), bout) + ": " + Phrase.of(known, bout, desk.lexicon()))
                     .orElse("from the start of the bout");
             String where = bout.header().date().map(Object::toString).orElse("no date") + ", against " + other;
             return new Sight(evidence, when, where + "\n" + words);

@@ -3,7 +3,8 @@ package farglass.desktop.shell;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Times;
 import farglass.core.lexicon.Lexicon;
-import farglass.core.scribe.Phrase;
+import farglass.core.phrase.AthleteWords;
+import farglass.core.phrase.Phrase;
 import farglass.library.changelog.Edition;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
@@ -29,7 +30,7 @@ final class HistoryPage extends VBox {
                                                     ? Times.tenths(
                                                             moment.atMicros().getAsLong())
                                                     : "no time",
-                                            Phrase.actor(moment.actor(), bout),
+                                            AthleteWords.actor(moment.actor(), bout),
                                             Phrase.of(moment, bout, lexicon)))
                             .orElse("taken out"),
                     "");

@@ -4,7 +4,7 @@ import farglass.core.bout.Bout;
 import farglass.core.bout.Moment;
 import farglass.core.change.Change;
 import farglass.core.corpus.BoutSheet;
-import farglass.core.scribe.Phrase;
+import farglass.core.phrase.Phrase;
 import farglass.core.side.Seat;
 import farglass.core.state.Timeline;
 import farglass.desktop.desk.Desk;

@@ -2,8 +2,8 @@ package farglass.desktop.tag;
 
 import farglass.core.bout.Bout;
 import farglass.core.bout.Moment;
+import farglass.core.phrase.AthleteWords;
 import farglass.core.rules.Board;
-import farglass.core.scribe.Phrase;
 import farglass.core.side.Seat;
 import farglass.core.state.Stand;
 import farglass.core.state.Timeline;
@@ -112,7 +112,7 @@ public final class Playhead {
     /** {@return the referee's score for one of them at the instant now shown: "Runa 2 +1 adv"} */
     public String board(Seat seat) {
         return open.bout()
-                .map(shown -> Phrase.firstName(shown, seat) + "  "
+                .map(shown -> AthleteWords.firstName(shown, seat) + "  "
                         + words(Board.at(shown, micros().orElse(Long.MAX_VALUE)).of(seat)))
                 .orElse("");
     }

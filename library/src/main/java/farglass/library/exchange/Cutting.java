@@ -5,7 +5,8 @@ import farglass.core.bout.FilmLink;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Times;
 import farglass.core.lexicon.Lexicon;
-import farglass.core.scribe.Phrase;
+import farglass.core.phrase.AthleteWords;
+import farglass.core.phrase.Phrase;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -76,6 +77,6 @@ public record Cutting(FilmLink film, long fromMicros, long toMicros, String word
         return "%s  %s"
                 .formatted(
                         Times.seconds(moment.atMicros().orElse(0)),
-                        moment.actor().isPresent() ? Phrase.actor(moment.actor(), bout) + ": " + told : told);
+                        moment.actor().isPresent() ? AthleteWords.actor(moment.actor(), bout) + ": " + told : told);
     }
 }

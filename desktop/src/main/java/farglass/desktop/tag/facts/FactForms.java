@@ -9,7 +9,8 @@ import farglass.core.fact.PartState;
 import farglass.core.fact.Purpose;
 import farglass.core.fact.Span;
 import farglass.core.lexicon.Lexicon;
-import farglass.core.scribe.Phrase;
+import farglass.core.phrase.AthleteWords;
+import farglass.core.phrase.Phrase;
 import farglass.core.side.Part;
 import farglass.core.side.Seat;
 import farglass.core.side.Side;
@@ -105,7 +106,7 @@ final class FactForms {
     }
 
     private String name(Seat seat) {
-        return Phrase.firstName(bout, seat);
+        return AthleteWords.firstName(bout, seat);
     }
 
     /** A part: whose, which side, which. */

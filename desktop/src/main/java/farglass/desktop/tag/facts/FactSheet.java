@@ -4,7 +4,7 @@ import farglass.core.bout.Bout;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Telling;
 import farglass.core.fact.Fact;
-import farglass.core.scribe.Phrase;
+import farglass.core.phrase.Phrase;
 import farglass.desktop.parts.Form;
 import farglass.desktop.parts.Sheet;
 import farglass.desktop.parts.Sheets;

@@ -4,7 +4,8 @@ import farglass.core.bout.Bout;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Times;
 import farglass.core.lexicon.Lexicon;
-import farglass.core.scribe.Phrase;
+import farglass.core.phrase.AthleteWords;
+import farglass.core.phrase.Phrase;
 import farglass.core.side.Seat;
 import farglass.core.side.Settled;
 import farglass.core.state.Exchange;
@@ -88,7 +89,7 @@ final class Ledger {
         List<String> words = Arrays.asList(find.toLowerCase(Locale.ROOT).strip().split("\\s+"));
         return row -> {
             String text = (row.words() + " " + row.rung().orElse("") + " "
-                            + Phrase.actor(row.moment().flatMap(Moment::actor), bout))
+                            + AthleteWords.actor(row.moment().flatMap(Moment::actor), bout))
                     .toLowerCase(Locale.ROOT);
             return words.stream().allMatch(text::contains);
         };
@@ -108,8 +109,8 @@ final class Ledger {
                 moment.atMicros().isPresent() ? Times.tenths(moment.atMicros().getAsLong()) : "?",
                 folded > 0 ? "%s (%d moments folded)".formatted(words, folded) : words,
                 moved
-                        ? Optional.of(
-                                Phrase.settled(new Settled(after.position().key(), after.top(), false), bout, lexicon))
+                        ? Optional.of(AthleteWords.settled(
+                                new Settled(after.position().key(), after.top(), false), bout, lexicon))
                         : Optional.empty(),
                 showing.pending().contains(moment.id()) ? LedgerRow.State.PENDING : LedgerRow.State.SAVED,
                 folded > 0 || !showing.find().isBlank() ? LedgerRow.Thread.NONE : threads[places.get(moment.id())],

@@ -2,8 +2,8 @@ package farglass.desktop.tag.line;
 
 import farglass.core.bout.Moment;
 import farglass.core.entry.SideRule;
+import farglass.core.phrase.AthleteWords;
 import farglass.core.scribe.Fan;
-import farglass.core.scribe.Phrase;
 import farglass.core.side.OwnedSide;
 import farglass.core.side.Seat;
 import farglass.core.side.Side;
@@ -154,7 +154,7 @@ public final class FanModel {
                 .flatMap(now -> open.bout()
                         .flatMap(bout -> bout.moment(now.momentId()).map(moment -> "%s: %s. %s"
                                 .formatted(
-                                        Phrase.actor(moment.actor(), bout),
+                                        AthleteWords.actor(moment.actor(), bout),
                                         open.words(moment),
                                         now.fan().question()))))
                 .orElse("");

@@ -2,7 +2,8 @@ package farglass.desktop.tag.line;
 
 import farglass.core.bout.Bout;
 import farglass.core.bout.Moment;
-import farglass.core.scribe.Phrase;
+import farglass.core.phrase.AthleteWords;
+import farglass.core.phrase.Phrase;
 import farglass.core.scribe.Proposal;
 import farglass.core.side.Seat;
 import farglass.desktop.tag.OpenBout;
@@ -135,7 +136,7 @@ final class PicksView extends VBox {
     }
 
     private static List<Node> line(Label name, Bout bout, Seat seat) {
-        name.setText(Phrase.firstName(bout, seat));
+        name.setText(AthleteWords.firstName(bout, seat));
         return new ArrayList<>(List.of(name));
     }
 
@@ -165,7 +166,7 @@ final class PicksView extends VBox {
             all.getItems().clear();
             Bout bout = open.bout().orElseThrow();
             for (Seat seat : new Seat[] {open.studied(), open.studied().other()}) {
-                Menu menu = new Menu(Phrase.firstName(bout, seat));
+                Menu menu = new Menu(AthleteWords.firstName(bout, seat));
                 menu.setMnemonicParsing(false);
                 picks.startable(seat).forEach((kind, techniques) -> {
                     Menu ofKind = new Menu(kind.label());

@@ -7,8 +7,9 @@ import farglass.core.bout.Telling;
 import farglass.core.bout.Times;
 import farglass.core.entry.Technique;
 import farglass.core.naming.Naming;
+import farglass.core.phrase.AthleteWords;
+import farglass.core.phrase.Phrase;
 import farglass.core.scribe.Clauses;
-import farglass.core.scribe.Phrase;
 import farglass.core.scribe.Proposal;
 import farglass.core.scribe.Reading;
 import farglass.core.scribe.ScribeLine;
@@ -207,8 +208,8 @@ public final class ScribeModel {
                 .flatMap(clause -> moment("shown", clause, time).settled().stream())
                 .filter(Settled::workedOut)
                 .reduce((one, next) -> next)
-                .ifPresent(settled ->
-                        parts.add(Phrase.settled(settled, bout, open.desk().lexicon())));
+                .ifPresent(settled -> parts.add(
+                        AthleteWords.settled(settled, bout, open.desk().lexicon())));
         OptionalLong left = time.isPresent()
                 ? open.timeline().orElseThrow().clock().leftMicros(time.getAsLong())
                 : OptionalLong.empty();
@@ -258,10 +259,10 @@ public final class ScribeModel {
     private String sentence(Clauses.Clause told, OptionalLong time, Bout bout) {
         Moment moment = moment("shown", told, time);
         StringBuilder words = new StringBuilder(time.isPresent() ? Times.tenths(time.getAsLong()) : "Without a time");
-        words.append(" \u00b7 ").append(Phrase.actor(moment.actor(), bout));
+        words.append(" \u00b7 ").append(AthleteWords.actor(moment.actor(), bout));
         words.append(": ").append(Phrase.of(moment, bout, open.desk().lexicon()));
         moment.settled().filter(settled -> !settled.workedOut()).ifPresent(settled -> words.append(" \u2192 ")
-                .append(Phrase.settled(settled, bout, open.desk().lexicon())));
+                .append(AthleteWords.settled(settled, bout, open.desk().lexicon())));
         moment.telling().answers().ifPresent(answered -> words.append(", answers ")
                 .append(bout.moment(answered)
                         .map(other -> Phrase.of(other, bout, open.desk().lexicon()))

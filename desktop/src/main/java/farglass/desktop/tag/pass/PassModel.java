@@ -14,7 +14,7 @@ import farglass.core.pass.Needs;
 import farglass.core.pass.Offers;
 import farglass.core.pass.Pass;
 import farglass.core.pass.Question;
-import farglass.core.scribe.Phrase;
+import farglass.core.phrase.Phrase;
 import farglass.core.study.Athlete;
 import farglass.desktop.desk.Desk;
 import farglass.desktop.desk.Work;

@@ -2,7 +2,7 @@ package farglass.desktop.tag.screen;
 
 import farglass.core.bout.Moment;
 import farglass.core.corpus.BoutSheet;
-import farglass.core.scribe.Surroundings;
+import farglass.core.phrase.Surroundings;
 import farglass.desktop.tag.Tagging;
 import java.util.Optional;
 import javafx.scene.control.Label;

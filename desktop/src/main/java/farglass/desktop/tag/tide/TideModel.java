@@ -6,11 +6,11 @@ import farglass.core.bout.Moment;
 import farglass.core.bout.Telling;
 import farglass.core.bout.Times;
 import farglass.core.corpus.LearnedScale;
+import farglass.core.phrase.AthleteWords;
 import farglass.core.rules.Call;
 import farglass.core.rules.Reason;
 import farglass.core.rules.Rulesets;
 import farglass.core.rules.Scorecard;
-import farglass.core.scribe.Phrase;
 import farglass.core.scribe.Proposal;
 import farglass.core.side.Settled;
 import farglass.core.state.Ladder;
@@ -261,7 +261,7 @@ public final class TideModel {
                     return "%s \u00b7 %s%s"
                             .formatted(
                                     Times.tenths(micros),
-                                    Phrase.settled(
+                                    AthleteWords.settled(
                                             new Settled(stand.position().key(), stand.top(), false),
                                             bout,
                                             tag.desk().lexicon()),
@@ -272,7 +272,7 @@ public final class TideModel {
 
     private String told(Moment moment, Bout bout) {
         return moment.actor().isPresent()
-                ? Phrase.actor(moment.actor(), bout) + ": " + tag.open().words(moment)
+                ? AthleteWords.actor(moment.actor(), bout) + ": " + tag.open().words(moment)
                 : tag.open().words(moment);
     }
 

@@ -1,4 +1,4 @@
-package farglass.core.scribe;
+package farglass.core.phrase;
 
 import farglass.core.bout.Moment;
 import farglass.core.bout.Times;
@@ -64,7 +64,7 @@ public final class Surroundings {
         String label = sheet.lexicon().label(position.key());
         return position.isSettled()
                 ? Optional.of(Words.inSentence(label)
-                        + Phrase.settled(
+                        + AthleteWords.settled(
                                         new Settled(
                                                 position.key(), stand.top(), Optional.empty(), stand.passing(), false),
                                         sheet.bout(),

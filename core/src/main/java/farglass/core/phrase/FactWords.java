@@ -1,4 +1,4 @@
-package farglass.core.scribe;
+package farglass.core.phrase;
 
 import static farglass.core.fact.Fact.label;
 
@@ -38,7 +38,7 @@ record FactWords(Moment moment, Bout bout, Lexicon lexicon) implements FactCases
     }
 
     private String name(Seat seat) {
-        return Phrase.firstName(bout, seat);
+        return AthleteWords.firstName(bout, seat);
     }
 
     private String whose(Seat seat) {
@@ -67,7 +67,7 @@ record FactWords(Moment moment, Bout bout, Lexicon lexicon) implements FactCases
 
     @Override
     public String from(Fact.From fact) {
-        return "from " + Words.inSentence(Phrase.settled(fact.settled(), bout, lexicon));
+        return "from " + Words.inSentence(AthleteWords.settled(fact.settled(), bout, lexicon));
     }
 
     @Override
@@ -169,7 +169,7 @@ record FactWords(Moment moment, Bout bout, Lexicon lexicon) implements FactCases
     public String link(Fact.Link fact) {
         String named = bout.moment(fact.moment())
                 .filter(found -> fact.bout().isEmpty())
-                .map(found -> Words.inSentence(Phrase.deed(found.deed(), lexicon)))
+                .map(found -> Words.inSentence(found.deed().match(new DeedWords(lexicon))))
                 .orElse(fact.moment() + fact.bout().map(other -> " in " + other).orElse(""));
         return words(fact.tie()) + " " + named
                 + fact.changed().map(changed -> " (" + changed + ")").orElse("");
@@ -200,7 +200,7 @@ record FactWords(Moment moment, Bout bout, Lexicon lexicon) implements FactCases
 
     private String named(String id) {
         return bout.moment(id)
-                .map(found -> Words.inSentence(Phrase.deed(found.deed(), lexicon)))
+                .map(found -> Words.inSentence(found.deed().match(new DeedWords(lexicon))))
                 .orElse(id);
     }
 

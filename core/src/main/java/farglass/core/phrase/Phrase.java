@@ -1,8 +1,7 @@
-package farglass.core.scribe;
+package farglass.core.phrase;
 
 import farglass.core.bout.Became;
 import farglass.core.bout.Bout;
-import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
 import farglass.core.entry.SideRule;
 import farglass.core.entry.Technique;
@@ -11,11 +10,8 @@ import farglass.core.fact.Fact;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.naming.Words;
 import farglass.core.side.OwnedSide;
-import farglass.core.side.Seat;
-import farglass.core.side.Settled;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 
 /** A moment in words, for people to read. */
 public final class Phrase {
@@ -24,7 +20,7 @@ public final class Phrase {
     /** {@return what happened, without who and when: "Knee cut, left leg, nearly, knee line"} */
     public static String of(Moment moment, Bout bout, Lexicon lexicon) {
         List<String> parts = new ArrayList<>();
-        parts.add(deed(moment.deed(), lexicon));
+        parts.add(moment.deed().match(new DeedWords(lexicon)));
         moment.telling().side().ifPresent(side -> parts.add(side(side, moment, bout, lexicon)));
         moment.telling()
                 .became()
@@ -53,10 +49,6 @@ public final class Phrase {
         return fact.match(new FactWords(moment, bout, lexicon));
     }
 
-    static String deed(Deed deed, Lexicon lexicon) {
-        return deed.match(new DeedWords(lexicon));
-    }
-
     private static String side(OwnedSide side, Moment moment, Bout bout, Lexicon lexicon) {
         SideRule rule = moment.technique()
                 .flatMap(lexicon::technique)
@@ -66,41 +58,23 @@ public final class Phrase {
             return "to own " + side.side().label();
         }
         boolean own = moment.actor().filter(side.owner()::equals).isPresent();
-        String whose = own ? "own " : firstName(bout, side.owner()) + "\u2019s ";
+        String whose = own ? "own " : AthleteWords.firstName(bout, side.owner()) + "\u2019s ";
         return whose + rule.phrase(side.side().label());
-    }
-
-    /** {@return where it settled: "Mount, Runa on top"} */
-    public static String settled(Settled settled, Bout bout, Lexicon lexicon) {
-        String position = lexicon.label(settled.position());
-        return settled.top()
-                .map(top -> "%s, %s on top".formatted(position, firstName(bout, top)))
-                .or(() -> settled.passing().map(seat -> "%s, %s passing".formatted(position, firstName(bout, seat))))
-                .orElse(position);
-    }
-
-    /** {@return the first word of the athlete's name; the whole name where both share it} */
-    public static String firstName(Bout bout, Seat seat) {
-        String own = first(bout.header().contestant(seat).name());
-        String other = first(bout.header().contestant(seat.other()).name());
-        return own.equals(other) ? bout.header().contestant(seat).name() : own;
-    }
-
-    private static String first(String name) {
-        return name.strip().split("\\s+")[0];
     }
 
     /** {@return who did what: "Juno: frame, shown"; what nobody is named for, alone} */
     public static String told(Moment moment, Bout bout, Lexicon lexicon) {
         String words = of(moment, bout, lexicon);
         return moment.actor()
-                .map(actor -> firstName(bout, actor) + ": " + inSentence(words))
+                .map(actor -> AthleteWords.firstName(bout, actor) + ": " + inSentence(words))
                 .orElse(words);
     }
 
     /** {@return what somebody did, within a sentence: "Juno\u2019s frame, shown"} */
     public static String named(Moment moment, Bout bout, Lexicon lexicon) {
-        return moment.actor().map(actor -> firstName(bout, actor) + "\u2019s ").orElse("")
+        return moment.actor()
+                        .map(actor -> AthleteWords.firstName(bout, actor) + "\u2019s ")
+                        .orElse("")
                 + inSentence(of(moment, bout, lexicon));
     }
 
@@ -110,10 +84,5 @@ public final class Phrase {
         return comma < 0
                 ? Words.inSentence(words)
                 : Words.inSentence(words.substring(0, comma)) + words.substring(comma);
-    }
-
-    /** {@return who did it, in words} */
-    public static String actor(Optional<Seat> actor, Bout bout) {
-        return actor.map(seat -> firstName(bout, seat)).orElse("Nobody named");
     }
 }
