@@ -10,7 +10,7 @@ import farglass.core.bout.Moment;
 import farglass.core.bout.Telling;
 import farglass.core.fact.Layer;
 import farglass.core.lexicon.Lexicon;
-import farglass.core.simulate.Acted;
+import farglass.core.simulate.ActedBout;
 import farglass.core.simulate.Cast;
 import java.util.ArrayList;
 import java.util.List;
@@ -37,7 +37,7 @@ final class BigLibrary {
     /** {@return bouts of about so many moments each} */
     static List<Bout> bouts(int count, int each, Lexicon lexicon) {
         List<Bout> demo =
-                Cast.seasons(lexicon).bouts().stream().map(Acted::told).toList();
+                Cast.seasons(lexicon).bouts().stream().map(ActedBout::told).toList();
         List<Bout> bouts = new ArrayList<>();
         for (int i = 0; i < count; i++) {
             bouts.add(grown(demo.get(i % demo.size()), each, i, i / demo.size()));

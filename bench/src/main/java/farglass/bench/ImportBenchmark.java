@@ -4,7 +4,7 @@ import farglass.core.bout.Bout;
 import farglass.core.bout.Moment;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
-import farglass.core.simulate.Acted;
+import farglass.core.simulate.ActedBout;
 import farglass.core.simulate.Cast;
 import farglass.library.Library;
 import farglass.library.exchange.BoutImport;
@@ -60,7 +60,7 @@ public class ImportBenchmark {
         folder = Files.createTempDirectory("far-glass-bench");
         paths = new ArrayList<>();
         List<Bout> demo =
-                Cast.seasons(lexicon).bouts().stream().map(Acted::told).toList();
+                Cast.seasons(lexicon).bouts().stream().map(ActedBout::told).toList();
         for (int i = 0; i < files; i++) {
             Bout bout = demo.get(i % demo.size());
             Bout other = new Bout(bout.id() + "-" + i, bout.header(), bout.moments(), List.of());

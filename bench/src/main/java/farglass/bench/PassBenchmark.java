@@ -4,9 +4,9 @@ import farglass.core.bout.Bout;
 import farglass.core.corpus.BoutSheet;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.pass.Aim;
-import farglass.core.pass.Needs;
 import farglass.core.pass.Pass;
-import farglass.core.pass.Question;
+import farglass.core.pass.PassQuestion;
+import farglass.core.pass.StudyNeeds;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
@@ -42,13 +42,13 @@ public class PassBenchmark {
     }
 
     @Benchmark
-    public List<Question> answers() {
-        return new Pass(Aim.ANSWERS, Optional.empty(), Needs.NONE).questions(BoutSheet.of(bout, lexicon));
+    public List<PassQuestion> answers() {
+        return new Pass(Aim.ANSWERS, Optional.empty(), StudyNeeds.NONE).questions(BoutSheet.of(bout, lexicon));
     }
 
     @Benchmark
-    public List<Question> grips() {
-        return new Pass(Aim.GRIPS, Optional.empty(), Needs.NONE).questions(BoutSheet.of(bout, lexicon));
+    public List<PassQuestion> grips() {
+        return new Pass(Aim.GRIPS, Optional.empty(), StudyNeeds.NONE).questions(BoutSheet.of(bout, lexicon));
     }
 
     /** How much of both is making the sheet. */

@@ -5,7 +5,7 @@ import farglass.core.corpus.Corpus;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.scribe.Continuations;
 import farglass.core.scribe.Situation;
-import farglass.core.simulate.Acted;
+import farglass.core.simulate.ActedBout;
 import farglass.core.simulate.Cast;
 import farglass.core.state.Timeline;
 import java.util.ArrayList;
@@ -43,7 +43,7 @@ public class PicksBenchmark {
     @Setup
     public void learn() {
         List<Bout> demo =
-                Cast.seasons(lexicon).bouts().stream().map(Acted::told).toList();
+                Cast.seasons(lexicon).bouts().stream().map(ActedBout::told).toList();
         for (int i = 0; i < times; i++) {
             bouts.addAll(demo);
         }

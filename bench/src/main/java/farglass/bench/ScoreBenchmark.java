@@ -9,7 +9,7 @@ import farglass.core.rules.Ruleset;
 import farglass.core.rules.Rulesets;
 import farglass.core.rules.Scorecard;
 import farglass.core.side.Seat;
-import farglass.core.simulate.Acted;
+import farglass.core.simulate.ActedBout;
 import farglass.core.simulate.Cast;
 import farglass.core.state.Timeline;
 import farglass.library.json.BoutJson;
@@ -55,7 +55,7 @@ public class ScoreBenchmark {
     public void lay() {
         List<Moment> all = new ArrayList<>();
         long begun = 0;
-        for (Acted acted : Cast.seasons(lexicon).bouts()) {
+        for (ActedBout acted : Cast.seasons(lexicon).bouts()) {
             boolean suits = acted.told().header().ruleset().equals(ruleset.name())
                     && !acted.told().moments().isEmpty();
             for (Moment moment : suits ? acted.told().moments() : List.<Moment>of()) {

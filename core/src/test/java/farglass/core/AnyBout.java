@@ -13,9 +13,9 @@ import farglass.core.bout.Footage;
 import farglass.core.bout.Header;
 import farglass.core.bout.Material;
 import farglass.core.bout.Method;
+import farglass.core.bout.MidBoutStart;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Motive;
-import farglass.core.bout.Opening;
 import farglass.core.bout.Result;
 import farglass.core.bout.Segment;
 import farglass.core.bout.Telling;
@@ -141,12 +141,12 @@ public final class AnyBout {
                         ? List.of()
                         : List.of(new Segment(any(Segment.Kind.values()), 7, 7 + time(), maybeTime())),
                 any(Material.values()),
-                maybe(() -> new Opening(maybeTime(), maybe(this::marks), maybe(this::marks))),
+                maybe(() -> new MidBoutStart(maybeTime(), maybe(this::marks), maybe(this::marks))),
                 random.nextBoolean());
     }
 
-    private Opening.Marks marks() {
-        return new Opening.Marks(random.nextInt(20) - 3, random.nextInt(4), random.nextInt(4));
+    private MidBoutStart.Marks marks() {
+        return new MidBoutStart.Marks(random.nextInt(20) - 3, random.nextInt(4), random.nextInt(4));
     }
 
     private Contestant contestant(String name) {

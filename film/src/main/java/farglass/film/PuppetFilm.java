@@ -1,9 +1,9 @@
 package farglass.film;
 
 import farglass.core.script.Beat;
-import farglass.core.script.Call;
 import farglass.core.script.Grip;
 import farglass.core.script.Pose;
+import farglass.core.script.RefereeSignal;
 import farglass.core.script.Script;
 import farglass.core.script.ScriptFile;
 import farglass.core.side.Part;
@@ -219,7 +219,7 @@ public final class PuppetFilm implements Film {
     private long clock(long bout) {
         long stood = 0;
         long stopped = -1;
-        for (Call call : script.calls()) {
+        for (RefereeSignal call : script.calls()) {
             if (call.atMicros() > bout) {
                 break;
             }
@@ -258,7 +258,7 @@ public final class PuppetFilm implements Film {
     }
 
     /** A signal is held up for two and a half seconds. */
-    private Optional<Call> call(long bout) {
+    private Optional<RefereeSignal> call(long bout) {
         return script.calls().stream()
                 .filter(call -> call.atMicros() <= bout && bout < call.atMicros() + 2_500_000)
                 .reduce((first, second) -> second);

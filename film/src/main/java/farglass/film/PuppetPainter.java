@@ -1,7 +1,7 @@
 package farglass.film;
 
-import farglass.core.script.Call;
 import farglass.core.script.Pose;
+import farglass.core.script.RefereeSignal;
 import farglass.core.side.Part;
 import farglass.core.side.Seat;
 import java.awt.BasicStroke;
@@ -69,7 +69,7 @@ final class PuppetPainter {
             List<Held> holdingA,
             List<Held> holdingB,
             long clockMicros,
-            Optional<Call> call) {}
+            Optional<RefereeSignal> call) {}
 
     /**
      * @param hand by joint
@@ -277,7 +277,7 @@ final class PuppetPainter {
         pen.drawString("%d:%02d".formatted(seconds / 60, seconds % 60), WIDTH - 110, 46);
     }
 
-    private void referee(Graphics2D pen, Call call) {
+    private void referee(Graphics2D pen, RefereeSignal call) {
         Color sleeve = call.to().map(seat -> seat == Seat.A ? kitA : kitB).orElse(new Color(0x8a8f94));
         // Stands at the back, one arm up in the colour of whom the signal is for.
         pen.setColor(new Color(0x1b1d20));

@@ -5,9 +5,9 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import farglass.core.script.Beat;
-import farglass.core.script.Call;
 import farglass.core.script.Grip;
 import farglass.core.script.Pose;
+import farglass.core.script.RefereeSignal;
 import farglass.core.script.Script;
 import farglass.core.script.ScriptFile;
 import farglass.core.side.Part;
@@ -69,7 +69,7 @@ class PuppetFilmTest {
                         new Beat(-2_000_000, Pose.RESET, Optional.empty(), false),
                         new Beat(0, Pose.STANDING, Optional.empty(), false),
                         new Beat(5_000_000, Pose.MOUNT, Optional.of(Seat.B), true)),
-                List.of(new Call(8_000_000, Optional.of(Seat.B), "4")),
+                List.of(new RefereeSignal(8_000_000, Optional.of(Seat.B), "4")),
                 List.of(),
                 false);
         PuppetFilm played = new PuppetFilm(script);

@@ -9,7 +9,7 @@ import farglass.core.corpus.KeptSums;
 import farglass.core.corpus.Scope;
 import farglass.core.entry.School;
 import farglass.core.lexicon.Lexicon;
-import farglass.core.simulate.Acted;
+import farglass.core.simulate.ActedBout;
 import farglass.core.simulate.Cast;
 import farglass.library.contents.OwnWords;
 import java.nio.file.Files;
@@ -26,8 +26,10 @@ import org.junit.jupiter.api.io.TempDir;
 /** Sums kept on disk are those that were written, or none. */
 class SumsFileTest {
     private static final Lexicon LEXICON = Lexicon.shipped();
-    private static final List<Bout> BOUTS =
-            Cast.seasons(LEXICON).bouts().stream().map(Acted::told).limit(12).toList();
+    private static final List<Bout> BOUTS = Cast.seasons(LEXICON).bouts().stream()
+            .map(ActedBout::told)
+            .limit(12)
+            .toList();
 
     @TempDir
     Path folder;

@@ -9,9 +9,9 @@ import farglass.core.bout.Bout;
 import farglass.core.corpus.Corpus;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.scribe.PickQuality;
-import farglass.core.simulate.Acted;
+import farglass.core.simulate.ActedBout;
 import farglass.core.simulate.Cast;
-import farglass.core.simulate.Foreseen;
+import farglass.core.simulate.ForeseenShare;
 import farglass.core.simulate.LongTail;
 import farglass.library.Library;
 import farglass.library.contents.Contents;
@@ -54,9 +54,10 @@ public final class PicksCommand implements Callable<Integer> {
     public Integer call() {
         if (source.demo) {
             Lexicon lexicon = Lexicon.shipped();
-            List<Acted> acted = Cast.seasons(lexicon).bouts();
-            Foreseen ceiling = acted.stream().map(Acted::foreseen).reduce(Foreseen.NOTHING, Foreseen::and);
-            tell(acted.stream().map(Acted::told).toList(), lexicon, Optional.of(ceiling));
+            List<ActedBout> acted = Cast.seasons(lexicon).bouts();
+            ForeseenShare ceiling =
+                    acted.stream().map(ActedBout::foreseen).reduce(ForeseenShare.NOTHING, ForeseenShare::and);
+            tell(acted.stream().map(ActedBout::told).toList(), lexicon, Optional.of(ceiling));
             return 0;
         }
         try (Library open = Library.openToRead(source.library, Home.clock(), Home.person())) {
@@ -69,7 +70,7 @@ public final class PicksCommand implements Callable<Integer> {
         }
     }
 
-    private void tell(List<Bout> bouts, Lexicon lexicon, Optional<Foreseen> ceiling) {
+    private void tell(List<Bout> bouts, Lexicon lexicon, Optional<ForeseenShare> ceiling) {
         Corpus corpus = Corpus.of(bouts, lexicon);
         PickQuality all = PickQuality.of(corpus, false);
         PickQuality acted = PickQuality.of(corpus, true);
@@ -97,7 +98,7 @@ public final class PicksCommand implements Callable<Integer> {
     }
 
     private static String text(
-            PickQuality all, PickQuality acted, Optional<Foreseen> ceiling, Map<String, PickQuality.Hits> anew) {
+            PickQuality all, PickQuality acted, Optional<ForeseenShare> ceiling, Map<String, PickQuality.Hits> anew) {
         StringBuilder text = new StringBuilder();
         text.append(line("All moments", all)).append('\n');
         text.append(line("Without awards", acted)).append('\n');
@@ -136,7 +137,7 @@ public final class PicksCommand implements Callable<Integer> {
     }
 
     private static ObjectNode json(
-            PickQuality all, PickQuality acted, Optional<Foreseen> ceiling, Map<String, PickQuality.Hits> anew) {
+            PickQuality all, PickQuality acted, Optional<ForeseenShare> ceiling, Map<String, PickQuality.Hits> anew) {
         ObjectNode told = JsonNodeFactory.instance.objectNode();
         told.set("allMoments", json(all));
         told.set("withoutAwards", json(acted));

@@ -13,8 +13,8 @@ import farglass.core.estimate.Rate;
 import farglass.core.estimate.Share;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.prose.Answer;
+import farglass.core.prose.FigureRow;
 import farglass.core.prose.Page;
-import farglass.core.prose.Row;
 import farglass.core.prose.ScopeWords;
 import farglass.core.question.Figure;
 import farglass.core.study.Study;
@@ -160,7 +160,7 @@ public final class ProfileCommand implements Callable<Integer> {
             }
             text.append("%n%s%n%s%n".formatted(answer.question(), answer.sentence()));
             String heading = "";
-            for (Row row : answer.rows()) {
+            for (FigureRow row : answer.rows()) {
                 if (!row.heading().equals(heading)) {
                     heading = row.heading();
                     text.append("  %s%n".formatted(heading));
@@ -209,7 +209,7 @@ public final class ProfileCommand implements Callable<Integer> {
                     .put("question", answer.question())
                     .put("sentence", answer.sentence());
             ArrayNode figures = told.putArray("figures");
-            for (Row row : answer.rows()) {
+            for (FigureRow row : answer.rows()) {
                 ObjectNode one = figures.addObject();
                 one.put("label", row.label())
                         .put("heading", row.heading())

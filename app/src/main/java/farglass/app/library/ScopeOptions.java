@@ -2,12 +2,12 @@ package farglass.app.library;
 
 import farglass.core.bout.BoutKind;
 import farglass.core.bout.Uniform;
-import farglass.core.corpus.Against;
+import farglass.core.corpus.OpponentFilter;
+import farglass.core.corpus.PartOfBout;
 import farglass.core.corpus.Period;
 import farglass.core.corpus.Scope;
 import farglass.core.corpus.ScopeText;
 import farglass.core.corpus.Setting;
-import farglass.core.corpus.Within;
 import farglass.core.side.Level;
 import farglass.core.side.Stance;
 import farglass.core.state.ScoreLine.Lead;
@@ -88,7 +88,7 @@ final class ScopeOptions {
             paramLabel = "WHICH",
             converter = Part.class,
             description = "only these minutes of each bout, such as \"last 2\" or \"first 1\"")
-    private Within.Minutes minutes;
+    private PartOfBout.Minutes minutes;
 
     @Option(
             names = "--score",
@@ -115,8 +115,9 @@ final class ScopeOptions {
                             Optional.ofNullable(rules),
                             Optional.ofNullable(coder),
                             Optional.ofNullable(bout)),
-                    new Against(Optional.ofNullable(stance), Optional.ofNullable(level), Optional.ofNullable(like)),
-                    new Within(Optional.ofNullable(minutes), Optional.ofNullable(lead)),
+                    new OpponentFilter(
+                            Optional.ofNullable(stance), Optional.ofNullable(level), Optional.ofNullable(like)),
+                    new PartOfBout(Optional.ofNullable(minutes), Optional.ofNullable(lead)),
                     weighing);
         } catch (IllegalArgumentException e) {
             throw new LibraryException(e.getMessage());
@@ -144,9 +145,9 @@ final class ScopeOptions {
         }
     }
 
-    private static final class Part implements ITypeConverter<Within.Minutes> {
+    private static final class Part implements ITypeConverter<PartOfBout.Minutes> {
         @Override
-        public Within.Minutes convert(String text) {
+        public PartOfBout.Minutes convert(String text) {
             try {
                 return ScopeText.minutes(text);
             } catch (IllegalArgumentException e) {

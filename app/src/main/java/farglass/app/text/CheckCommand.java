@@ -3,8 +3,8 @@ package farglass.app.text;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import farglass.app.home.LexiconAtHand;
 import farglass.app.home.Rules;
-import farglass.app.home.Words;
 import farglass.core.bout.Bout;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
@@ -73,7 +73,7 @@ public final class CheckCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        Lexicon lexicon = Words.of(library);
+        Lexicon lexicon = LexiconAtHand.of(library);
         Rulesets rulesets = Rules.all();
         boolean clean = true;
         ArrayNode told = JsonNodeFactory.instance.arrayNode();

@@ -3,7 +3,7 @@ package farglass.app.text;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
-import farglass.app.home.Words;
+import farglass.app.home.LexiconAtHand;
 import farglass.core.entry.Names;
 import farglass.core.entry.Position;
 import farglass.core.entry.Technique;
@@ -34,7 +34,7 @@ public final class LexiconCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        Lexicon lexicon = Words.of(library);
+        Lexicon lexicon = LexiconAtHand.of(library);
         String word = String.join(" ", words);
         List<Term> meanings = lexicon.meanings(word);
         Optional<Term> nearest = meanings.isEmpty() ? lexicon.nearest(word) : Optional.empty();

@@ -3,7 +3,7 @@ package farglass.app.text;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
-import farglass.app.home.Words;
+import farglass.app.home.LexiconAtHand;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Contestant;
 import farglass.core.bout.Deed;
@@ -70,7 +70,7 @@ public final class ReadCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        Lexicon lexicon = Words.of(library);
+        Lexicon lexicon = LexiconAtHand.of(library);
         Position where = lexicon.position(place)
                 .or(() -> lexicon.place(place))
                 .orElseThrow(() -> new LibraryException("\"%s\" is no position of the lexicon.%s"

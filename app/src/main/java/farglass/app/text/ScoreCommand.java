@@ -8,11 +8,11 @@ import farglass.core.bout.Bout;
 import farglass.core.bout.Times;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.rules.Board;
+import farglass.core.rules.BoutOutcome;
 import farglass.core.rules.Call;
 import farglass.core.rules.EscapeTime;
 import farglass.core.rules.Lead;
 import farglass.core.rules.OtherRules;
-import farglass.core.rules.Outcome;
 import farglass.core.rules.RoundSheet;
 import farglass.core.rules.Ruleset;
 import farglass.core.rules.Scorecard;
@@ -62,7 +62,7 @@ public final class ScoreCommand implements Callable<Integer> {
         List<RoundSheet> rounds =
                 card.ruleset().scoring() == Ruleset.Scoring.JUDGES ? RoundSheet.of(bout, timeline, lexicon) : List.of();
         OptionalLong left = timeline.clock().leftMicros(Math.min(micros, timeline.endMicros()));
-        List<String> outcome = Outcome.sentences(bout, card, lexicon, micros, left);
+        List<String> outcome = BoutOutcome.sentences(bout, card, lexicon, micros, left);
         if (json) {
             System.out.println(
                     json(bout, card, micros, left, outcome, rounds, beside).toPrettyString());

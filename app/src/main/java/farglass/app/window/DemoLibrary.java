@@ -9,7 +9,7 @@ import farglass.core.plan.GamePlan;
 import farglass.core.plan.PlanStep;
 import farglass.core.plan.StayOut;
 import farglass.core.script.ScriptFile;
-import farglass.core.simulate.Acted;
+import farglass.core.simulate.ActedBout;
 import farglass.core.simulate.Cast;
 import farglass.core.study.Athlete;
 import farglass.core.study.Camp;
@@ -57,8 +57,8 @@ public final class DemoLibrary {
         Path films = folder.resolve("films");
         Files.createDirectories(films);
         Cast.Seasons seasons = Cast.seasons(Lexicon.shipped());
-        List<Acted> bouts = seasons.bouts();
-        for (Acted acted : bouts) {
+        List<ActedBout> bouts = seasons.bouts();
+        for (ActedBout acted : bouts) {
             int cameras = acted.told().header().films().size();
             if (cameras > 0) {
                 Files.writeString(films.resolve(acted.told().id() + ".script"), ScriptFile.print(acted.script()));

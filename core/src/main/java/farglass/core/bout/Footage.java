@@ -19,7 +19,7 @@ public record Footage(
         List<Covered> covered,
         List<Segment> segments,
         Material material,
-        Optional<Opening> opening,
+        Optional<MidBoutStart> opening,
         boolean endsEarly) {
     /** Nothing to see, or nothing known of it. */
     public static final Footage NONE =

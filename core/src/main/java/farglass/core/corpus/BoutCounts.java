@@ -62,7 +62,7 @@ public final class BoutCounts {
     }
 
     /** {@return every stay asked about, of that seat; worked out the first time} */
-    public List<Timed> stays(Stays asked, Seat seat) {
+    public List<TimedStay> stays(Stays asked, Seat seat) {
         return Corpus.known(of(seat).stays(), asked.id(), id -> sheet().stays(asked, seat));
     }
 

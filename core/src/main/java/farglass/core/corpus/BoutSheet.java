@@ -44,11 +44,11 @@ public final class BoutSheet {
     private final Timeline timeline;
     private final Counting counting;
     private final Lexicon lexicon;
-    private final List<Map<Kind, List<Tried>>> tried;
+    private final List<Map<Kind, List<CountedTry>>> tried;
     /** The same of every kind, in the order of the bout. */
-    private final List<List<Tried>> inOrder;
+    private final List<List<CountedTry>> inOrder;
 
-    private final List<Map<Kind, List<Tried>>> shown;
+    private final List<Map<Kind, List<CountedTry>>> shown;
     private final List<Visit> visits;
     private final Conversation conversation;
     private final double watchedMinutes;
@@ -72,7 +72,7 @@ public final class BoutSheet {
         this.inOrder = tried.stream()
                 .map(byKind -> byKind.values().stream()
                         .flatMap(List::stream)
-                        .sorted(Comparator.comparingInt(Tried::place))
+                        .sorted(Comparator.comparingInt(CountedTry::place))
                         .toList())
                 .toList();
         bout.moments()
@@ -110,7 +110,7 @@ public final class BoutSheet {
     }
 
     /** {@return the same bout as if only that part of it had been watched, from the view of whoever sits there} */
-    BoutSheet within(Within part, Seat seat) {
+    BoutSheet within(PartOfBout part, Seat seat) {
         return new BoutSheet(bout, lexicon, timeline, part.of(bout, timeline.clock(), seat));
     }
 
@@ -148,8 +148,8 @@ public final class BoutSheet {
     }
 
     /** {@return every stay asked about, of that seat} */
-    List<Timed> stays(Stays asked, Seat seat) {
-        return unstruck(asked.stays().apply(this, seat), Timed::evidence, asked.id());
+    List<TimedStay> stays(Stays asked, Seat seat) {
+        return unstruck(asked.stays().apply(this, seat), TimedStay::evidence, asked.id());
     }
 
     /** Without those of which somebody said that they do not count there. */
@@ -210,20 +210,20 @@ public final class BoutSheet {
                 (stands ? tried : shown)
                         .get(attempt.actor().get().ordinal())
                         .computeIfAbsent(technique.get().kind(), kind -> new ArrayList<>())
-                        .add(Tried.of(place, attempt, technique.get()));
+                        .add(CountedTry.of(place, attempt, technique.get()));
             }
         }
     }
 
     /** {@return what of that kind the athlete tried within the watched stretches, in order; feints and baits left out} */
-    public List<Tried> tried(Seat seat, Kind kind) {
+    public List<CountedTry> tried(Seat seat, Kind kind) {
         return Collections.unmodifiableList(tried.get(seat.ordinal()).getOrDefault(kind, List.of()));
     }
 
     /** {@return what of those kinds the athlete tried, in the order of the bout} */
-    public List<Tried> tried(Seat seat, Set<Kind> kinds) {
-        List<Tried> of = new ArrayList<>();
-        for (Tried each : inOrder.get(seat.ordinal())) {
+    public List<CountedTry> tried(Seat seat, Set<Kind> kinds) {
+        List<CountedTry> of = new ArrayList<>();
+        for (CountedTry each : inOrder.get(seat.ordinal())) {
             if (kinds.contains(each.technique().kind())) {
                 of.add(each);
             }
@@ -232,7 +232,7 @@ public final class BoutSheet {
     }
 
     /** {@return what of that kind is told of the athlete in a bout that counts in nothing; empty for one that counts} */
-    public List<Tried> shown(Seat seat, Kind kind) {
+    public List<CountedTry> shown(Seat seat, Kind kind) {
         return Collections.unmodifiableList(shown.get(seat.ordinal()).getOrDefault(kind, List.of()));
     }
 
@@ -240,7 +240,7 @@ public final class BoutSheet {
      * {@return what the other one did about a try: what a person linked to any of its steps as the answer, else what merely followed the
      * last of them; empty if nothing did}
      */
-    public Optional<Conversation.Reply> reply(Tried tried) {
+    public Optional<Conversation.Reply> reply(CountedTry tried) {
         return tried.attempt().steps().stream()
                 .flatMap(step -> conversation.after(step).stream())
                 .filter(Conversation.Reply::confirmed)

@@ -5,9 +5,9 @@ import farglass.core.bout.Contestant;
 import farglass.core.estimate.BoutRate;
 import farglass.core.estimate.Choices;
 import farglass.core.estimate.Exposure;
+import farglass.core.estimate.OptionsTaken;
 import farglass.core.estimate.OtherRates;
 import farglass.core.estimate.Population;
-import farglass.core.estimate.Taken;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.side.Seat;
 import farglass.core.state.Counting;
@@ -51,9 +51,9 @@ public final class Corpus {
     private final Map<Asked, Map<String, AthleteCounts>> eachCounted = new ConcurrentHashMap<>();
     private final Map<String, Map<String, Population>> eachPopulations = new ConcurrentHashMap<>();
     private final Map<String, List<Seat>> seats = new ConcurrentHashMap<>();
-    private final Map<String, Sort> sorts = new ConcurrentHashMap<>();
+    private final Map<String, AthleteKind> sorts = new ConcurrentHashMap<>();
     /** The same bouts, only a part of each looked at. */
-    private final Map<Within, Corpus> parts = new ConcurrentHashMap<>();
+    private final Map<PartOfBout, Corpus> parts = new ConcurrentHashMap<>();
 
     private final Map<AskedWithout, OtherRates> rates = new ConcurrentHashMap<>();
 
@@ -152,16 +152,16 @@ public final class Corpus {
     }
 
     /** {@return the same bouts, of each only that part, as the athlete saw it who is asked about; made the first time} */
-    public Corpus within(Within part) {
+    public Corpus within(PartOfBout part) {
         return part.isWhole() ? this : parts.computeIfAbsent(part, any -> new Corpus(this, part, Map.of()));
     }
 
-    private Corpus within(Within part, Corpus known) {
+    private Corpus within(PartOfBout part, Corpus known) {
         return new Corpus(this, part, part.lead().isEmpty() ? known.sheets : Map.of());
     }
 
     /** A part of each bout of the whole, with the sheets that are known. */
-    private Corpus(Corpus whole, Within part, Map<Bout, BoutCounts> known) {
+    private Corpus(Corpus whole, PartOfBout part, Map<Bout, BoutCounts> known) {
         this.bouts = whole.bouts;
         this.lexicon = whole.lexicon;
         aside.putAll(whole.aside);
@@ -181,13 +181,13 @@ public final class Corpus {
                         .toList()));
     }
 
-    private static BoutCounts partly(BoutCounts whole, Within part, Seat seat) {
+    private static BoutCounts partly(BoutCounts whole, PartOfBout part, Seat seat) {
         return new BoutCounts(whole.bout(), () -> whole.sheet().within(part, seat));
     }
 
     /** {@return what sort of athlete that is, by all bouts of theirs that count} */
-    public Sort sort(String athlete) {
-        return sorts.computeIfAbsent(athlete, any -> Sort.of(athlete, of(athlete)));
+    public AthleteKind sort(String athlete) {
+        return sorts.computeIfAbsent(athlete, any -> AthleteKind.of(athlete, of(athlete)));
     }
 
     /** {@return every bout, whether it counts or not} */
@@ -368,7 +368,7 @@ public final class Corpus {
     }
 
     private Map<String, Choices> alike(EachTally tally, String athlete) {
-        Map<String, List<Taken>> own = new LinkedHashMap<>();
+        Map<String, List<OptionsTaken>> own = new LinkedHashMap<>();
         each(tally, athlete)
                 .forEach(bout -> bout.forEach((sort, counted) ->
                         own.computeIfAbsent(sort, none -> new ArrayList<>()).add(counted.taken())));

@@ -1,7 +1,7 @@
 package farglass.core.corpus;
 
 import farglass.core.estimate.BoutRate;
-import farglass.core.estimate.Taken;
+import farglass.core.estimate.OptionsTaken;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashMap;
@@ -16,9 +16,9 @@ import java.util.Optional;
  * @param evidence each chance, by what was taken, in the order of the bout
  * @param taken the same as numbers
  */
-public record Counted(Map<String, List<Evidence>> evidence, Taken taken) {
+public record Counted(Map<String, List<Evidence>> evidence, OptionsTaken taken) {
     /** Most bouts say nothing to most questions. */
-    public static final Counted NOTHING = new Counted(Map.of(), Taken.of(List.of()));
+    public static final Counted NOTHING = new Counted(Map.of(), OptionsTaken.of(List.of()));
 
     static Counted of(List<Evidence> evidence) {
         if (evidence.isEmpty()) {
@@ -31,7 +31,7 @@ public record Counted(Map<String, List<Evidence>> evidence, Taken taken) {
         Map<String, Integer> times = new HashMap<>();
         byOption.forEach((option, each) -> times.put(option, each.size()));
         byOption.replaceAll((option, each) -> Collections.unmodifiableList(each));
-        return new Counted(Collections.unmodifiableMap(byOption), new Taken(times, evidence.size()));
+        return new Counted(Collections.unmodifiableMap(byOption), new OptionsTaken(times, evidence.size()));
     }
 
     /** {@return the moments that count for the option} */

@@ -9,9 +9,10 @@ import farglass.core.study.Weighing;
  * Which of an athlete's bouts are looked at, which part of them, and how much each weighs. The others, with whom she is compared, are taken
  * with all their bouts, each in full; but of each only the same part.
  */
-public record Scope(Period period, Setting setting, Against against, Within within, Weighing weighing) {
+public record Scope(Period period, Setting setting, OpponentFilter against, PartOfBout within, Weighing weighing) {
     /** Every bout, each in full. */
-    public static final Scope ALL = new Scope(Period.ALL, Setting.ANY, Against.ANYBODY, Within.WHOLE, Weighing.ALIKE);
+    public static final Scope ALL =
+            new Scope(Period.ALL, Setting.ANY, OpponentFilter.ANYBODY, PartOfBout.WHOLE, Weighing.ALIKE);
 
     /** {@return every bout, weighed as a study or camp does} */
     public static Scope weighed(Weighing weighing) {
@@ -26,11 +27,11 @@ public record Scope(Period period, Setting setting, Against against, Within with
         return new Scope(period, only, against, within, weighing);
     }
 
-    public Scope against(Against whom) {
+    public Scope against(OpponentFilter whom) {
         return new Scope(period, setting, whom, within, weighing);
     }
 
-    public Scope within(Within part) {
+    public Scope within(PartOfBout part) {
         return new Scope(period, setting, against, part, weighing);
     }
 
@@ -47,7 +48,7 @@ public record Scope(Period period, Setting setting, Against against, Within with
         Header header = bout.header();
         return period.holds(header.date())
                 && setting.holds(bout)
-                && (against.equals(Against.ANYBODY)
+                && (against.equals(OpponentFilter.ANYBODY)
                         || header.seatOf(athlete)
                                 .filter(seat -> against.holds(header.contestant(seat.other()), corpus))
                                 .isPresent());
@@ -56,7 +57,7 @@ public record Scope(Period period, Setting setting, Against against, Within with
     /** {@return whether that bout is looked at whoever is asked about: for lists of everybody} Nobody in it is anybody's opponent. */
     public boolean holdsForEverybody(Bout bout, Corpus corpus) {
         Header header = bout.header();
-        boolean either = against.equals(Against.ANYBODY);
+        boolean either = against.equals(OpponentFilter.ANYBODY);
         for (Seat seat : Seat.values()) {
             either |= against.holds(header.contestant(seat), corpus);
         }

@@ -65,8 +65,8 @@ public final class ScopeText {
 
     private static Scope with(Scope scope, String key, String value) {
         Setting setting = scope.setting();
-        Against against = scope.against();
-        Within within = scope.within();
+        OpponentFilter against = scope.against();
+        PartOfBout within = scope.within();
         return switch (key) {
             case "from" ->
                 scope.in(new Period(
@@ -84,9 +84,9 @@ public final class ScopeText {
             case "stance" -> scope.against(against.standing(Optional.of(named(Stance.values(), Stance::label, value))));
             case "level" -> scope.against(against.ranked(Optional.of(named(Level.values(), Level::label, value))));
             case "like" -> scope.against(against.like(Optional.of(value)));
-            case "minutes" -> scope.within(new Within(Optional.of(minutes(value)), within.lead()));
+            case "minutes" -> scope.within(new PartOfBout(Optional.of(minutes(value)), within.lead()));
             case "score" ->
-                scope.within(new Within(within.minutes(), Optional.of(named(Lead.values(), Lead::label, value))));
+                scope.within(new PartOfBout(within.minutes(), Optional.of(named(Lead.values(), Lead::label, value))));
             default -> throw new IllegalArgumentException("\"%s\" is no filter.".formatted(key));
         };
     }
@@ -96,12 +96,13 @@ public final class ScopeText {
      *
      * @throws IllegalArgumentException for anything else
      */
-    public static Within.Minutes minutes(String words) {
+    public static PartOfBout.Minutes minutes(String words) {
         if (!words.matches("(?:first|last) [1-9]\\d?")) {
             throw new IllegalArgumentException(
                     "\"%s\" are no minutes. Write them as \"last 2\" or \"first 1\".".formatted(words));
         }
-        return new Within.Minutes(words.startsWith("last"), Integer.parseInt(words.substring(words.indexOf(' ') + 1)));
+        return new PartOfBout.Minutes(
+                words.startsWith("last"), Integer.parseInt(words.substring(words.indexOf(' ') + 1)));
     }
 
     private static <T> T named(T[] all, Function<T, String> label, String word) {

@@ -18,7 +18,7 @@ import java.util.function.ToIntFunction;
 record SeatCounts(
         Map<String, Counted> counted,
         Map<String, Map<String, Counted>> each,
-        Map<String, List<Timed>> stays,
+        Map<String, List<TimedStay>> stays,
         Map<String, Map<String, Double>> minutes) {
     SeatCounts() {
         this(
@@ -58,10 +58,10 @@ record SeatCounts(
             }
         }
         out.writeInt(stays.size());
-        for (Map.Entry<String, List<Timed>> asked : stays.entrySet()) {
+        for (Map.Entry<String, List<TimedStay>> asked : stays.entrySet()) {
             out.writeInt(number.applyAsInt(asked.getKey()));
             out.writeInt(asked.getValue().size());
-            for (Timed timed : asked.getValue()) {
+            for (TimedStay timed : asked.getValue()) {
                 write(timed.evidence(), out, number);
                 out.writeDouble(timed.stay().seconds());
                 out.writeBoolean(timed.stay().ended());
@@ -95,10 +95,11 @@ record SeatCounts(
         }
         for (int left = in.readInt(); left > 0; left--) {
             String asked = name.apply(in.readInt());
-            List<Timed> stays = new ArrayList<>();
+            List<TimedStay> stays = new ArrayList<>();
             for (int each = in.readInt(); each > 0; each--) {
                 Evidence evidence = evidence(in, name);
-                stays.add(new Timed(evidence, new Stay(in.readDouble(), in.readBoolean(), name.apply(in.readInt()))));
+                stays.add(
+                        new TimedStay(evidence, new Stay(in.readDouble(), in.readBoolean(), name.apply(in.readInt()))));
             }
             read.stays.put(asked, Collections.unmodifiableList(stays));
         }

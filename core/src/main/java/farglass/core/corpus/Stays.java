@@ -10,4 +10,4 @@ import java.util.function.BiFunction;
  * @param id the same for ever: what was worked out is kept with the sheet under it
  * @param stays every stay whose beginning was watched; depends on nothing but the sheet and the seat
  */
-public record Stays(String id, BiFunction<BoutSheet, Seat, List<Timed>> stays) {}
+public record Stays(String id, BiFunction<BoutSheet, Seat, List<TimedStay>> stays) {}

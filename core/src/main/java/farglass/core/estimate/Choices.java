@@ -43,9 +43,9 @@ public final class Choices {
      *
      * @param weights of these bouts, each in (0, 1]
      */
-    public Choices(List<Taken> taken, List<Double> weights) {
+    public Choices(List<OptionsTaken> taken, List<Double> weights) {
         for (int i = 0; i < taken.size(); i++) {
-            Taken bout = taken.get(i);
+            OptionsTaken bout = taken.get(i);
             double weight = weights.get(i);
             if (bout.chances() > 0) {
                 bout(bout.chances(), weight);
@@ -102,7 +102,7 @@ public final class Choices {
     }
 
     /** {@return the same of bouts that all weigh alike} */
-    public static Choices alike(List<Taken> taken) {
+    public static Choices alike(List<OptionsTaken> taken) {
         return new Choices(taken, Collections.nCopies(taken.size(), 1.0));
     }
 
@@ -135,11 +135,11 @@ public final class Choices {
     }
 
     /** {@return chances and successes, as many as they are worth after weights and the likeness within bouts} */
-    Effective effective(String option, double likeness) {
+    EffectiveCounts effective(String option, double likeness) {
         double effect = weighed == 0 ? 1 : 1 + (squares / weighed - 1) * likeness;
         double successes = options.getOrDefault(option, Sum.NONE).weighed() / effect;
         // Rounding must not leave fewer chances than successes.
-        return new Effective(successes, Math.max(weighed / effect, successes));
+        return new EffectiveCounts(successes, Math.max(weighed / effect, successes));
     }
 
     private Choices(DataInput in, IntFunction<String> names) throws IOException {

@@ -30,7 +30,7 @@ public final class Shares {
 
     /** {@return what is believed of the share once these bouts were seen} */
     public static Posterior posterior(Choices own, String option, Prior prior, double likeness) {
-        Effective seen = own.effective(option, likeness);
+        EffectiveCounts seen = own.effective(option, likeness);
         return prior.belief().after(seen.successes(), seen.chances() - seen.successes());
     }
 

@@ -31,7 +31,7 @@ public final class PositionListing {
         List<String> first = new ArrayList<>();
         List<String> led = new ArrayList<>();
         int top = 0;
-        for (BoutSheet sheet : Sheets.of(athlete, corpus, scope)) {
+        for (BoutSheet sheet : SheetsInScope.of(athlete, corpus, scope)) {
             for (Visit visit : sheet.visits()) {
                 if (visit.stand().position().key().equals(position.key())) {
                     entries.add(entry(sheet, visit));
@@ -90,7 +90,7 @@ public final class PositionListing {
                 opened.map(moment -> entered(sheet, moment)).orElse("where the bout began"),
                 tried(sheet, visit),
                 came(sheet, visit, ended),
-                opened.map(moment -> Gains.of(moment)).orElse(""));
+                opened.map(moment -> GainsTold.of(moment)).orElse(""));
     }
 
     private static String entered(BoutSheet sheet, Moment moment) {

@@ -24,7 +24,7 @@ public record Seen(String key, String label, boolean isPosition, int times) {
     public static List<Seen> of(Optional<String> athlete, Corpus corpus, Scope scope) {
         Map<String, Integer> positions = new HashMap<>();
         Map<String, Integer> techniques = new HashMap<>();
-        for (BoutSheet sheet : Sheets.of(athlete, corpus, scope)) {
+        for (BoutSheet sheet : SheetsInScope.of(athlete, corpus, scope)) {
             sheet.visits().stream()
                     .filter(visit -> visit.stand().position().isSettled())
                     .forEach(visit -> positions.merge(visit.stand().position().key(), 1, Integer::sum));

@@ -3,8 +3,8 @@ package farglass.core.listing;
 import farglass.core.bout.Moment;
 import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.Corpus;
+import farglass.core.corpus.CountedTry;
 import farglass.core.corpus.Scope;
-import farglass.core.corpus.Tried;
 import farglass.core.entry.Technique;
 import farglass.core.fact.Fact;
 import farglass.core.naming.Words;
@@ -29,14 +29,14 @@ public final class TechniqueListing {
         List<String> came = new ArrayList<>();
         List<Double> held = new ArrayList<>();
         int worked = 0;
-        for (BoutSheet sheet : Sheets.of(athlete, corpus, scope)) {
+        for (BoutSheet sheet : SheetsInScope.of(athlete, corpus, scope)) {
             for (Seat seat : Seat.values()) {
                 boolean asked = athlete.isEmpty()
                         || sheet.bout().header().contestant(seat).name().equals(athlete.get());
                 if (!asked) {
                     continue;
                 }
-                for (Tried tried : sheet.tried(seat, technique.kind())) {
+                for (CountedTry tried : sheet.tried(seat, technique.kind())) {
                     if (corpus.lexicon().together(tried.technique().key()).equals(together)) {
                         entries.add(entry(sheet, seat, tried));
                         from.add(place(sheet, sheet.timeline().before(tried.first())));
@@ -73,7 +73,7 @@ public final class TechniqueListing {
     }
 
     /** How long a grip taken there was held, in seconds, where its end was told. */
-    private static List<Double> held(Tried tried, Seat seat) {
+    private static List<Double> held(CountedTry tried, Seat seat) {
         return tried.attempt().steps().stream()
                 .filter(step -> step.atMicros().isPresent())
                 .flatMap(step -> step.telling()
@@ -114,7 +114,7 @@ public final class TechniqueListing {
         return sheet.lexicon().label(stand.position().key());
     }
 
-    private static String came(BoutSheet sheet, Tried tried) {
+    private static String came(BoutSheet sheet, CountedTry tried) {
         return tried.cutOff()
                 ? "cut off"
                 : tried.worked()
@@ -125,7 +125,7 @@ public final class TechniqueListing {
                         : "stopped";
     }
 
-    private static Entry entry(BoutSheet sheet, Seat seat, Tried tried) {
+    private static Entry entry(BoutSheet sheet, Seat seat, CountedTry tried) {
         Moment first = tried.first();
         Moment last = tried.attempt().last();
         List<String> steps = tried.attempt().steps().stream()
@@ -155,7 +155,7 @@ public final class TechniqueListing {
                 tried.worked()
                         ? "\u2192 " + sheet.lexicon().label(after.position().key())
                         : "",
-                Gains.of(first));
+                GainsTold.of(first));
     }
 
     /** {@return "Runa: knee cut, to own left, nearly"} */

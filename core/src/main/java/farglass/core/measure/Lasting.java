@@ -2,10 +2,10 @@ package farglass.core.measure;
 
 import farglass.core.corpus.Evidence;
 import farglass.core.corpus.Stays;
-import farglass.core.corpus.Timed;
+import farglass.core.corpus.TimedStay;
 import farglass.core.estimate.Durations;
 import farglass.core.question.Ask;
-import farglass.core.question.Drafted;
+import farglass.core.question.DraftFigure;
 import farglass.core.question.Figure;
 import farglass.core.question.Inquiry;
 import farglass.core.question.Measure;
@@ -17,21 +17,22 @@ import java.util.stream.Collectors;
 /** How long stays last, apart for each option. */
 public record Lasting(Stays stays) implements Measure {
     @Override
-    public List<Drafted> drafted(Ask ask, Inquiry inquiry) {
-        Map<String, List<Timed>> byOption = inquiry.stays(stays).stream()
+    public List<DraftFigure> drafted(Ask ask, Inquiry inquiry) {
+        Map<String, List<TimedStay>> byOption = inquiry.stays(stays).stream()
                 .collect(Collectors.groupingBy(
                         timed -> timed.evidence().option(), LinkedHashMap::new, Collectors.toList()));
         return byOption.entrySet().stream()
-                .map(option -> Drafted.of(new Figure.Length(
+                .map(option -> DraftFigure.of(new Figure.Length(
                         ask,
                         option.getKey(),
-                        Durations.of(option.getValue().stream().map(Timed::stay).toList()),
+                        Durations.of(
+                                option.getValue().stream().map(TimedStay::stay).toList()),
                         evidence(option.getValue()))))
                 .toList();
     }
 
-    private static List<Evidence> evidence(List<Timed> stays) {
-        return stays.stream().map(Timed::evidence).toList();
+    private static List<Evidence> evidence(List<TimedStay> stays) {
+        return stays.stream().map(TimedStay::evidence).toList();
     }
 
     @Override

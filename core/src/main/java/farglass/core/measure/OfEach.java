@@ -2,7 +2,7 @@ package farglass.core.measure;
 
 import farglass.core.corpus.EachTally;
 import farglass.core.question.Ask;
-import farglass.core.question.Drafted;
+import farglass.core.question.DraftFigure;
 import farglass.core.question.Figure;
 import farglass.core.question.Inquiry;
 import farglass.core.question.Measure;
@@ -15,9 +15,9 @@ import java.util.List;
  */
 public record OfEach(EachTally tally, String yes) implements Measure {
     @Override
-    public List<Drafted> drafted(Ask ask, Inquiry inquiry) {
+    public List<DraftFigure> drafted(Ask ask, Inquiry inquiry) {
         return inquiry.each(tally, yes).entrySet().stream()
-                .map(sort -> Drafted.of(new Figure.Proportion(
+                .map(sort -> DraftFigure.of(new Figure.Proportion(
                         ask,
                         sort.getKey(),
                         sort.getValue().shares().get(yes),

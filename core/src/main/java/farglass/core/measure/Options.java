@@ -3,7 +3,7 @@ package farglass.core.measure;
 import farglass.core.corpus.Tally;
 import farglass.core.question.Ask;
 import farglass.core.question.Count;
-import farglass.core.question.Drafted;
+import farglass.core.question.DraftFigure;
 import farglass.core.question.Inquiry;
 import farglass.core.question.Measure;
 import java.util.List;
@@ -29,7 +29,7 @@ public record Options(Tally tally, OptionalDouble usual) implements Measure {
     }
 
     @Override
-    public List<Drafted> drafted(Ask ask, Inquiry inquiry) {
+    public List<DraftFigure> drafted(Ask ask, Inquiry inquiry) {
         Count count = inquiry.options(tally, usual);
         return count.shares().keySet().stream()
                 .map(option -> count.drafted(ask, option))

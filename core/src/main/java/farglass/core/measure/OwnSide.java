@@ -7,7 +7,7 @@ import farglass.core.question.Ask;
 import farglass.core.question.Claim;
 import farglass.core.question.Claims;
 import farglass.core.question.Count;
-import farglass.core.question.Drafted;
+import farglass.core.question.DraftFigure;
 import farglass.core.question.Inquiry;
 import farglass.core.question.Measure;
 import farglass.core.side.Side;
@@ -24,7 +24,7 @@ public record OwnSide(Tally tally) implements Measure {
     private static final String LEFT = Side.LEFT.label();
 
     @Override
-    public List<Drafted> drafted(Ask ask, Inquiry inquiry) {
+    public List<DraftFigure> drafted(Ask ask, Inquiry inquiry) {
         Count count = inquiry.yesOrNo(tally, LEFT);
         if (count.chances() == 0) {
             return List.of();
@@ -32,7 +32,7 @@ public record OwnSide(Tally tally) implements Measure {
         String preferred = ask.id() + " preferred";
         Map<String, Difference> family = new LinkedHashMap<>(count.family(ask, LEFT));
         family.put(preferred, Comparison.with(inquiry.posterior(tally, LEFT), 0.5));
-        return List.of(new Drafted(family, claims -> {
+        return List.of(new DraftFigure(family, claims -> {
             Claim preference = new Claim.Prefers(
                     claims.of(preferred).map(way -> way == Claims.Direction.MORE ? Side.LEFT : Side.RIGHT));
             return count.proportion(ask, LEFT, claims, List.of(preference));

@@ -3,7 +3,7 @@ package farglass.core.measure;
 import farglass.core.corpus.Stretches;
 import farglass.core.corpus.Tally;
 import farglass.core.question.Ask;
-import farglass.core.question.Drafted;
+import farglass.core.question.DraftFigure;
 import farglass.core.question.Figure;
 import farglass.core.question.Inquiry;
 import farglass.core.question.Measure;
@@ -26,9 +26,9 @@ public record PerTime(Tally tally, Optional<Stretches> stretches) implements Mea
     }
 
     @Override
-    public List<Drafted> drafted(Ask ask, Inquiry inquiry) {
+    public List<DraftFigure> drafted(Ask ask, Inquiry inquiry) {
         return inquiry.perMinute(tally, stretches).entrySet().stream()
-                .map(option -> Drafted.of(new Figure.Pace(
+                .map(option -> DraftFigure.of(new Figure.Pace(
                         ask,
                         option.getKey(),
                         option.getValue().rate(),

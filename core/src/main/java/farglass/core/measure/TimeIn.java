@@ -3,10 +3,10 @@ package farglass.core.measure;
 import farglass.core.corpus.BoutCounts;
 import farglass.core.corpus.Evidence;
 import farglass.core.corpus.Stays;
-import farglass.core.corpus.Timed;
+import farglass.core.corpus.TimedStay;
 import farglass.core.estimate.TimeShare;
 import farglass.core.question.Ask;
-import farglass.core.question.Drafted;
+import farglass.core.question.DraftFigure;
 import farglass.core.question.Figure;
 import farglass.core.question.Inquiry;
 import farglass.core.question.Measure;
@@ -22,12 +22,12 @@ import java.util.Map;
  */
 public record TimeIn(Stays stays) implements Measure {
     @Override
-    public List<Drafted> drafted(Ask ask, Inquiry inquiry) {
+    public List<DraftFigure> drafted(Ask ask, Inquiry inquiry) {
         List<BoutCounts> sheets = inquiry.sheets();
         Map<String, double[]> seconds = new LinkedHashMap<>();
         Map<String, List<Evidence>> evidence = new LinkedHashMap<>();
         for (int i = 0; i < sheets.size(); i++) {
-            for (Timed timed : inquiry.stays(stays, i)) {
+            for (TimedStay timed : inquiry.stays(stays, i)) {
                 String option = timed.evidence().option();
                 seconds.computeIfAbsent(option, any -> new double[sheets.size()])[i] +=
                         timed.stay().seconds();
@@ -42,7 +42,7 @@ public record TimeIn(Stays stays) implements Measure {
                         evidence.get(option.getKey())))
                 .sorted((one, other) ->
                         Double.compare(other.time().share(), one.time().share()))
-                .map(Drafted::of)
+                .map(DraftFigure::of)
                 .toList();
     }
 

@@ -2,7 +2,7 @@ package farglass.core.measure;
 
 import farglass.core.corpus.Tally;
 import farglass.core.question.Ask;
-import farglass.core.question.Drafted;
+import farglass.core.question.DraftFigure;
 import farglass.core.question.Figure;
 import farglass.core.question.Inquiry;
 import farglass.core.question.Measure;
@@ -15,9 +15,9 @@ import java.util.List;
  */
 public record Variants(Tally tally) implements Measure {
     @Override
-    public List<Drafted> drafted(Ask ask, Inquiry inquiry) {
+    public List<DraftFigure> drafted(Ask ask, Inquiry inquiry) {
         return inquiry.listed(tally).entrySet().stream()
-                .map(variant -> Drafted.of(new Figure.Listing(
+                .map(variant -> DraftFigure.of(new Figure.Listing(
                         ask, variant.getKey(), inquiry.together(variant.getKey()), variant.getValue())))
                 .toList();
     }

@@ -3,7 +3,7 @@ package farglass.core.measure;
 import farglass.core.corpus.Tally;
 import farglass.core.question.Ask;
 import farglass.core.question.Count;
-import farglass.core.question.Drafted;
+import farglass.core.question.DraftFigure;
 import farglass.core.question.Inquiry;
 import farglass.core.question.Measure;
 import java.util.List;
@@ -15,7 +15,7 @@ import java.util.List;
  */
 public record YesNo(Tally tally, String yes) implements Measure {
     @Override
-    public List<Drafted> drafted(Ask ask, Inquiry inquiry) {
+    public List<DraftFigure> drafted(Ask ask, Inquiry inquiry) {
         Count count = inquiry.yesOrNo(tally, yes);
         return count.chances() == 0 ? List.of() : List.of(count.drafted(ask, yes));
     }

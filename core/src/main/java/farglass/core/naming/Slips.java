@@ -29,15 +29,15 @@ final class Slips {
     }
 
     /** A phrase in the forms in which it is compared. */
-    private record Said(Letters plain, Letters joined, Letters sound, int words, boolean allKnown) {
+    private record Said(ComparedWord plain, ComparedWord joined, ComparedWord sound, int words, boolean allKnown) {
         static Said of(String phrase, WordIndex index) {
             String plain = Words.plain(phrase);
             String joined = plain.replace(" ", "");
             List<String> stems = Stems.of(plain);
             return new Said(
-                    Letters.of(plain),
-                    Letters.of(joined),
-                    Letters.of(Stems.sound(joined)),
+                    ComparedWord.of(plain),
+                    ComparedWord.of(joined),
+                    ComparedWord.of(Stems.sound(joined)),
                     plain.split(" ").length,
                     // Where every word is one of the mat's, none is a slip: the words only name nothing together.
                     index.knows(stems) || stems.stream().allMatch(KindWords::isVerb));
@@ -94,7 +94,8 @@ final class Slips {
         String own = without(said.plain().word(), shared);
         String other = without(name.plain().word(), shared);
         int half = Math.max(1, Math.max(own.length(), other.length()) / 2);
-        return Letters.of(own).distance(Letters.of(other), shared.isEmpty() || name.often() ? half : most(own.length()))
+        return ComparedWord.of(own)
+                        .distance(ComparedWord.of(other), shared.isEmpty() || name.often() ? half : most(own.length()))
                 >= 0;
     }
 
@@ -104,7 +105,7 @@ final class Slips {
 
     /** {@return the entry with the name that is fewest letters away, within a third of the phrase's length} */
     Optional<Term> nearest(String plain) {
-        Letters joined = Letters.of(plain.replace(" ", ""));
+        ComparedWord joined = ComparedWord.of(plain.replace(" ", ""));
         int reach = Math.max(1, Math.min(joined.length(), 40) / 3);
         Term nearest = null;
         int fewest = reach + 1;

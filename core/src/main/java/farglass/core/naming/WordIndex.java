@@ -39,14 +39,15 @@ public final class WordIndex {
      * @param words how many it has
      * @param often whether it is often mangled, so that a third of its letters may be off
      */
-    record Name(Letters plain, Letters joined, Letters sound, int words, boolean often, Meaning meaning) {}
+    record Name(
+            ComparedWord plain, ComparedWord joined, ComparedWord sound, int words, boolean often, Meaning meaning) {}
 
     private record Listed(String plain, String joined, boolean often, Meaning meaning) {
         Name named() {
             return new Name(
-                    Letters.of(plain),
-                    Letters.of(joined),
-                    Letters.of(Stems.sound(joined)),
+                    ComparedWord.of(plain),
+                    ComparedWord.of(joined),
+                    ComparedWord.of(Stems.sound(joined)),
                     plain.split(" ").length,
                     often,
                     meaning);

@@ -76,14 +76,14 @@ public final class BoutFile {
 
     /** A part of a bout file's line, read by itself. */
     private interface Part<T> {
-        Optional<T> read(Cursor cursor, Words words) throws Cursor.Wrong;
+        Optional<T> read(Cursor cursor, LexiconWords words) throws Cursor.Wrong;
     }
 
     /** {@return what a text tells, whole; empty for any other text: a plain "no", the caller keeps the text as words} */
     private static <T> Optional<T> whole(String text, Lexicon lexicon, Part<T> part) {
         Cursor cursor = new Cursor(text, 1);
         try {
-            Optional<T> found = part.read(cursor, new Words(cursor, lexicon, new ArrayList<>()));
+            Optional<T> found = part.read(cursor, new LexiconWords(cursor, lexicon, new ArrayList<>()));
             return cursor.atEnd() ? found : Optional.empty();
         } catch (Cursor.Wrong notOne) {
             return Optional.empty();

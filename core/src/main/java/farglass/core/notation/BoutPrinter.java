@@ -10,8 +10,8 @@ import farglass.core.bout.Contestant;
 import farglass.core.bout.Covered;
 import farglass.core.bout.FilmLink;
 import farglass.core.bout.Header;
+import farglass.core.bout.MidBoutStart;
 import farglass.core.bout.Moment;
-import farglass.core.bout.Opening;
 import farglass.core.bout.Result;
 import farglass.core.bout.Segment;
 import farglass.core.bout.Times;
@@ -184,7 +184,7 @@ final class BoutPrinter {
                         : "");
     }
 
-    private static String opening(Opening opening) {
+    private static String opening(MidBoutStart opening) {
         List<String> parts = new ArrayList<>();
         if (opening.leftMicros().isPresent()) {
             parts.add(Times.exact(opening.leftMicros().getAsLong()) + " left");

@@ -12,12 +12,12 @@ import java.util.Optional;
 /** Reads what a moment is about. */
 final class DeedReader {
     private final Cursor cursor;
-    private final Words words;
+    private final LexiconWords words;
     private Optional<Settled> settled = Optional.empty();
     private Optional<OwnedSide> side = Optional.empty();
-    private Manner manner = Manner.NOT_TOLD;
+    private MannerTold manner = MannerTold.NOT_TOLD;
 
-    DeedReader(Cursor cursor, Words words) {
+    DeedReader(Cursor cursor, LexiconWords words) {
         this.cursor = cursor;
         this.words = words;
     }
@@ -33,7 +33,7 @@ final class DeedReader {
     }
 
     /** {@return what the deed itself says of how it went, as in "A loses the underhook"} */
-    Manner manner() {
+    MannerTold manner() {
         return manner;
     }
 
@@ -59,7 +59,7 @@ final class DeedReader {
                 if (given.isPresent()) {
                     yield given.get();
                 }
-                Words.Sentence sentence = words.sentence(said, actor, scene, at);
+                LexiconWords.Sentence sentence = words.sentence(said, actor, scene, at);
                 settled = sentence.said().settled();
                 side = sentence.side();
                 manner = sentence.said().manner();
@@ -103,7 +103,7 @@ final class DeedReader {
 
     /** {@return what a reserved word begins; empty for any other text} */
     Optional<Deed> reserved() throws Cursor.Wrong {
-        Optional<Reserved> word = Cursor.find(Reserved.class, cursor.peek());
+        Optional<ReservedWords> word = Cursor.find(ReservedWords.class, cursor.peek());
         if (word.isEmpty()) {
             return Optional.empty();
         }
@@ -111,7 +111,7 @@ final class DeedReader {
         return Optional.of(after(word.get()));
     }
 
-    private Deed after(Reserved word) throws Cursor.Wrong {
+    private Deed after(ReservedWords word) throws Cursor.Wrong {
         return switch (word) {
             case AWARD -> new Deed.Awarded(award("award"));
             case RULE -> new Deed.Ruled(award("rule"));

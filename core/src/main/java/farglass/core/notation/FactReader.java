@@ -48,16 +48,16 @@ final class FactReader {
     }
 
     private final Cursor cursor;
-    private final Words words;
+    private final LexiconWords words;
     private final Leading leading;
     private final boolean inFile;
 
-    FactReader(Cursor cursor, Words words) {
+    FactReader(Cursor cursor, LexiconWords words) {
         this(cursor, words, Leading.UNTOLD, false);
     }
 
     /** @param inFile whether a field of a file is read, in which words need no quotes where nothing else can stand; typed ones are read otherwise */
-    FactReader(Cursor cursor, Words words, Leading leading, boolean inFile) {
+    FactReader(Cursor cursor, LexiconWords words, Leading leading, boolean inFile) {
         this.inFile = inFile;
         this.cursor = cursor;
         this.words = words;

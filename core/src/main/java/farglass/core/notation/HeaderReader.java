@@ -9,7 +9,7 @@ import farglass.core.bout.Footage;
 import farglass.core.bout.Header;
 import farglass.core.bout.Material;
 import farglass.core.bout.Method;
-import farglass.core.bout.Opening;
+import farglass.core.bout.MidBoutStart;
 import farglass.core.bout.Result;
 import farglass.core.bout.Segment;
 import farglass.core.bout.Uniform;
@@ -128,7 +128,7 @@ final class HeaderReader {
     private Optional<String> round = Optional.empty();
     private String ruleset = Header.DEFAULT_RULESET;
     private Optional<LocalDate> rulesetDate = Optional.empty();
-    private Optional<Opening> opening = Optional.empty();
+    private Optional<MidBoutStart> opening = Optional.empty();
     private boolean endsEarly;
     private Uniform uniform = Uniform.GI;
     private OptionalLong length = OptionalLong.empty();
@@ -274,7 +274,7 @@ final class HeaderReader {
 
     /** A key nobody knows is kept as it is; one that is nearly a known one is told of, so that a slip is no silence. */
     private String unknown(String key, Cursor value) throws Cursor.Wrong {
-        Spelling.nearest(key, KEYS)
+        NearestWord.nearest(key, KEYS)
                 .ifPresent(near -> warnings.add(new Diagnostic(
                         value.line(),
                         1,
@@ -351,9 +351,9 @@ final class HeaderReader {
         return new long[] {from, to};
     }
 
-    private static Opening opening(Cursor value) throws Cursor.Wrong {
+    private static MidBoutStart opening(Cursor value) throws Cursor.Wrong {
         OptionalLong left = OptionalLong.empty();
-        List<Optional<Opening.Marks>> marks = new ArrayList<>(List.of(Optional.empty(), Optional.empty()));
+        List<Optional<MidBoutStart.Marks>> marks = new ArrayList<>(List.of(Optional.empty(), Optional.empty()));
         if (!value.takeWord("unknown")) {
             do {
                 Optional<Seat> seat = value.takeWord("A")
@@ -362,8 +362,8 @@ final class HeaderReader {
                 if (seat.isPresent()) {
                     marks.set(
                             seat.get().ordinal(),
-                            Optional.of(
-                                    new Opening.Marks(value.whole(-99, 99), value.whole(0, 99), value.whole(0, 99))));
+                            Optional.of(new MidBoutStart.Marks(
+                                    value.whole(-99, 99), value.whole(0, 99), value.whole(0, 99))));
                 } else {
                     left = OptionalLong.of(value.timeFromZero());
                     if (!value.takeWord("left")) {
@@ -372,7 +372,7 @@ final class HeaderReader {
                 }
             } while (value.take(","));
         }
-        return new Opening(left, marks.get(0), marks.get(1));
+        return new MidBoutStart(left, marks.get(0), marks.get(1));
     }
 
     private static FilmLink film(Cursor value) throws Cursor.Wrong {

@@ -27,7 +27,7 @@ final class MomentReader {
 
     private int fields;
     private final Cursor cursor;
-    private final Words words;
+    private final LexiconWords words;
     private final FactReader facts;
     private final Said.Scene scene;
     private final TimeLeft timeLeft;
@@ -56,7 +56,7 @@ final class MomentReader {
         this.scene = scene;
         this.cursor = cursor;
         this.id = usualId;
-        this.words = new Words(cursor, lexicon, warnings);
+        this.words = new LexiconWords(cursor, lexicon, warnings);
         this.facts = new FactReader(cursor, words, leading, true);
     }
 
@@ -174,7 +174,7 @@ final class MomentReader {
     }
 
     private static Optional<String> nearest(String word) {
-        return Spelling.nearest(
+        return NearestWord.nearest(
                 word,
                 Stream.of(
                                 Stream.of(

@@ -37,7 +37,7 @@ public record Said(
         Optional<Naming.How> how,
         List<Term> others,
         boolean unclear,
-        Manner manner) {
+        MannerTold manner) {
     /** So many other meanings are worth reading. */
     private static final int MOST_OTHERS = 5;
 
@@ -52,7 +52,7 @@ public record Said(
     }
 
     Said(Deed deed, Optional<Settled> settled, Optional<Naming.How> how, List<Term> others, boolean unclear) {
-        this(deed, settled, how, others, unclear, Manner.NOT_TOLD);
+        this(deed, settled, how, others, unclear, MannerTold.NOT_TOLD);
     }
 
     /**
@@ -105,7 +105,7 @@ public record Said(
         }
         Optional<Naming.Found> found = naming.read(phrase, here, hint).or(() -> naming.mended(phrase, here, hint));
         if (found.isEmpty()) {
-            return new Around(phrase, actor, scene, became, hint, lexicon)
+            return new WordsAround(phrase, actor, scene, became, hint, lexicon)
                     .said()
                     .orElseGet(() -> kept(
                             phrase,
@@ -130,7 +130,7 @@ public record Said(
     }
 
     /** {@return the same, with where it ended and how it went} */
-    Said with(Optional<Settled> where, Manner went) {
+    Said with(Optional<Settled> where, MannerTold went) {
         return new Said(deed, where, how, others, unclear, went);
     }
 

@@ -15,9 +15,9 @@ public record Agenda(List<Item> items) {
     /**
      * Questions that mostly have the same answer.
      *
-     * @param worth how much one answer teaches, by {@link Needs#worth}
+     * @param worth how much one answer teaches, by {@link StudyNeeds#worth}
      */
-    public record Item(Topic topic, double worth, List<Question> questions) {
+    public record Item(Topic topic, double worth, List<PassQuestion> questions) {
         public Item {
             questions = List.copyOf(questions);
         }
@@ -28,9 +28,9 @@ public record Agenda(List<Item> items) {
     }
 
     /** Of two topics worth the same, the one with more questions comes first, and then the one that the film shows first. */
-    static Agenda of(List<Question> inOrderOfFilm, Needs needs) {
-        Map<String, List<Question>> alike = new LinkedHashMap<>();
-        for (Question question : inOrderOfFilm) {
+    static Agenda of(List<PassQuestion> inOrderOfFilm, StudyNeeds needs) {
+        Map<String, List<PassQuestion>> alike = new LinkedHashMap<>();
+        for (PassQuestion question : inOrderOfFilm) {
             alike.computeIfAbsent(question.topic().alike(), any -> new ArrayList<>())
                     .add(question);
         }
@@ -45,13 +45,13 @@ public record Agenda(List<Item> items) {
     }
 
     /** {@return all questions, in the order in which they are asked} */
-    public List<Question> questions() {
+    public List<PassQuestion> questions() {
         return items.stream().flatMap(item -> item.questions().stream()).toList();
     }
 
     /** {@return the half that teaches less, rounded down} */
-    public List<Question> rearHalf() {
-        List<Question> all = questions();
+    public List<PassQuestion> rearHalf() {
+        List<PassQuestion> all = questions();
         return all.subList(all.size() - all.size() / 2, all.size());
     }
 }

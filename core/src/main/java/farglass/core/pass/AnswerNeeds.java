@@ -2,10 +2,10 @@ package farglass.core.pass;
 
 import farglass.core.corpus.Corpus;
 import farglass.core.estimate.Choices;
+import farglass.core.estimate.OptionsTaken;
 import farglass.core.estimate.Prior;
 import farglass.core.estimate.Share;
 import farglass.core.estimate.Shares;
-import farglass.core.estimate.Taken;
 import farglass.core.plan.UsualAnswers;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -59,6 +59,6 @@ final class AnswerNeeds {
         return chances == 0
                 ? Optional.empty()
                 : Optional.of(Shares.yesOrNo(
-                        Choices.alike(List.of(new Taken(Map.of(USUAL, usual), chances))), USUAL, WEAK, 0));
+                        Choices.alike(List.of(new OptionsTaken(Map.of(USUAL, usual), chances))), USUAL, WEAK, 0));
     }
 }

@@ -42,7 +42,7 @@ public final class Offers {
     }
 
     /** {@return what is told most often where that is asked, and is not told yet; at most six} Linear in the facts of the library. */
-    public static List<Fact> of(Question question, BoutSheet sheet, Corpus corpus) {
+    public static List<Fact> of(PassQuestion question, BoutSheet sheet, Corpus corpus) {
         Optional<Moment> asked = sheet.bout().moment(question.momentId());
         if (asked.isEmpty()) {
             return List.of();

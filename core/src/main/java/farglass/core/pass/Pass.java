@@ -30,7 +30,7 @@ import java.util.stream.Collectors;
  * @param position key of the only position looked at; empty for all
  * @param needs what the study has to learn; it says in which order is asked, and what not at all
  */
-public record Pass(Aim aim, Optional<String> position, Needs needs) {
+public record Pass(Aim aim, Optional<String> position, StudyNeeds needs) {
     private static final long ANSWERED_WITHIN_MICROS = 15_000_000;
 
     /** So much of what led to a moment is looked at with it. */
@@ -41,14 +41,14 @@ public record Pass(Aim aim, Optional<String> position, Needs needs) {
     private static final long SHORTEST_STAY_MICROS = 2_000_000;
 
     /** A question that a moment raises, and whether it has been told, or looked for, already. */
-    record Raised(Question question, boolean told) {
-        static Raised open(Question question) {
+    record Raised(PassQuestion question, boolean told) {
+        static Raised open(PassQuestion question) {
             return new Raised(question, false);
         }
     }
 
     /** {@return what is still to be asked, in the order of the film} Linear in the moments. */
-    public List<Question> questions(BoutSheet sheet) {
+    public List<PassQuestion> questions(BoutSheet sheet) {
         return raised(sheet).stream()
                 .filter(raised -> !raised.told())
                 .map(Raised::question)
@@ -103,9 +103,10 @@ public record Pass(Aim aim, Optional<String> position, Needs needs) {
         };
     }
 
-    private static Question question(Moment moment, long before, String words, Question.About about, Topic topic) {
+    private static PassQuestion question(
+            Moment moment, long before, String words, PassQuestion.About about, Topic topic) {
         long at = moment.atMicros().orElseThrow();
-        return new Question(
+        return new PassQuestion(
                 moment.id(), Math.max(0, at - Math.max(before, BEFORE_MICROS)), at + AFTER_MICROS, words, about, topic);
     }
 
@@ -127,17 +128,17 @@ public record Pass(Aim aim, Optional<String> position, Needs needs) {
                 figure, name(moment.actor(), sheet), figure + " " + moment.actor(), words(bare(moment), sheet));
     }
 
-    private static Optional<Question> open(Moment moment, BoutSheet sheet) {
+    private static Optional<PassQuestion> open(Moment moment, BoutSheet sheet) {
         String words = words(moment, sheet);
         if (moment.deed().onlyTime() || moment.deed().unnamed().isPresent()) {
-            return Optional.of(
-                    question(moment, 0, words + ". What is it?", Question.About.OPEN, topic("names", moment, sheet)));
+            return Optional.of(question(
+                    moment, 0, words + ". What is it?", PassQuestion.About.OPEN, topic("names", moment, sheet)));
         }
         if (moment.technique().isPresent()
                 && moment.actor().isEmpty()
                 && !moment.telling().unknown(Fact.Field.ACTOR)) {
-            return Optional.of(
-                    question(moment, 0, words + ". Who did it?", Question.About.OPEN, topic("actors", moment, sheet)));
+            return Optional.of(question(
+                    moment, 0, words + ". Who did it?", PassQuestion.About.OPEN, topic("actors", moment, sheet)));
         }
         return Fan.of(moment, sheet.lexicon())
                 .filter(fan -> !moment.telling().unknown(Fact.Field.BECAME))
@@ -145,7 +146,7 @@ public record Pass(Aim aim, Optional<String> position, Needs needs) {
                         moment,
                         0,
                         words + ". " + fan.question(),
-                        Question.About.OPEN,
+                        PassQuestion.About.OPEN,
                         topic("outcomes of " + moment.technique().orElseThrow(), moment, sheet)));
     }
 
@@ -180,7 +181,7 @@ public record Pass(Aim aim, Optional<String> position, Needs needs) {
                                             words(moment, sheet),
                                             Phrase.named(turn.earlier(), sheet.bout(), sheet.lexicon()),
                                             gap / 1e6),
-                                    Question.About.ANSWER,
+                                    PassQuestion.About.ANSWER,
                                     topic),
                             told);
                 });
@@ -209,7 +210,7 @@ public record Pass(Aim aim, Optional<String> position, Needs needs) {
         Topic topic =
                 new Topic("grips in " + after.position().key(), name(after.top(), sheet), "grips in " + place, place);
         return Optional.of(new Raised(
-                question(moment, 0, place + " from here on. Who holds what?", Question.About.GRIPS, topic), told));
+                question(moment, 0, place + " from here on. Who holds what?", PassQuestion.About.GRIPS, topic), told));
     }
 
     /** Asked of what did not work, and of the moment after which the other is better placed. */
@@ -236,13 +237,13 @@ public record Pass(Aim aim, Optional<String> position, Needs needs) {
                                 moment,
                                 0,
                                 words(moment, sheet) + ". Was there an error in it?",
-                                Question.About.ERROR,
+                                PassQuestion.About.ERROR,
                                 topic("errors in " + moment.technique().get(), moment, sheet)),
                         told))
                 : Optional.empty();
     }
 
-    private static Optional<Question> again(Moment moment, BoutSheet sheet) {
+    private static Optional<PassQuestion> again(Moment moment, BoutSheet sheet) {
         String words = words(moment, sheet);
         String figure = moment.technique().map(key -> "doubts of " + key).orElse("doubts");
         if (moment.telling().certainty() != Certainty.SURE) {
@@ -251,7 +252,7 @@ public record Pass(Aim aim, Optional<String> position, Needs needs) {
                     0,
                     "%s. It was marked %s: is it so?"
                             .formatted(words, moment.telling().certainty().label()),
-                    Question.About.OPEN,
+                    PassQuestion.About.OPEN,
                     topic(figure, moment, sheet)));
         }
         Optional<Fact.Unknown> unknown =
@@ -262,7 +263,7 @@ public record Pass(Aim aim, Optional<String> position, Needs needs) {
                     0,
                     "%s. The %s could not be told: can it now?"
                             .formatted(words, Fact.label(unknown.get().field())),
-                    Question.About.OPEN,
+                    PassQuestion.About.OPEN,
                     topic(figure, moment, sheet)));
         }
         return open(moment, sheet);

@@ -2,7 +2,7 @@ package farglass.core.plan;
 
 import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.Corpus;
-import farglass.core.corpus.Tried;
+import farglass.core.corpus.CountedTry;
 import farglass.core.entry.Kind;
 import farglass.core.entry.Role;
 import farglass.core.side.Seat;
@@ -89,7 +89,7 @@ public final class UsualAnswers {
         Map<Key, Map<Optional<String>, List<Answered>>> found = new LinkedHashMap<>();
         for (BoutSheet sheet : corpus.of(opponent)) {
             Seat attacker = sheet.bout().header().seatOf(opponent).orElseThrow().other();
-            for (Tried attack : sheet.tried(attacker, ATTACKS)) {
+            for (CountedTry attack : sheet.tried(attacker, ATTACKS)) {
                 Optional<Conversation.Reply> reply = sheet.reply(attack);
                 Stand stand = sheet.timeline().before(attack.first());
                 found.computeIfAbsent(
@@ -114,7 +114,7 @@ public final class UsualAnswers {
                 .toList();
     }
 
-    private static Sight sight(BoutSheet sheet, Tried tried) {
+    private static Sight sight(BoutSheet sheet, CountedTry tried) {
         return new Sight(sheet.bout().id(), tried.first().id());
     }
 
@@ -134,7 +134,7 @@ public final class UsualAnswers {
         Map<Key, Map<String, List<Sight>>> found = new LinkedHashMap<>();
         for (BoutSheet sheet : corpus.of(opponent)) {
             Seat seat = sheet.bout().header().seatOf(opponent).orElseThrow();
-            for (Tried tried : sheet.tried(seat, GAINS)) {
+            for (CountedTry tried : sheet.tried(seat, GAINS)) {
                 Stand stand = sheet.timeline().before(tried.first());
                 // A place that was not told is no place to beware of.
                 if (tried.worked() && stand.position().isSettled()) {

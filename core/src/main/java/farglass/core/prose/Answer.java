@@ -8,7 +8,7 @@ import java.util.List;
  * @param id of the question
  * @param sentence one plain sentence with numbers in it; says so where the film is too little
  */
-public record Answer(String id, String chapter, String question, String sentence, List<Row> rows) {
+public record Answer(String id, String chapter, String question, String sentence, List<FigureRow> rows) {
     public Answer {
         rows = List.copyOf(rows);
     }

@@ -11,7 +11,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 
 /** Writes one answer: its sentence, and a row for each figure that has one. */
-record AnswerWriter(Answered answered, Blanks blanks) {
+record AnswerWriter(Answered answered, BlankFiller blanks) {
     Answer answer() {
         return new Answer(
                 answered.question().id(),
@@ -41,7 +41,7 @@ record AnswerWriter(Answered answered, Blanks blanks) {
         }
         if (clauses.isEmpty()) {
             // What only rows tell is still told in a sentence: its first row.
-            Row first = rows().get(0);
+            FigureRow first = rows().get(0);
             clauses.add("%s, %s%s"
                     .formatted(first.label(), first.count(), first.of().isEmpty() ? "" : " " + first.of()));
         }
@@ -62,7 +62,7 @@ record AnswerWriter(Answered answered, Blanks blanks) {
                 .toList();
     }
 
-    private List<Row> rows() {
+    private List<FigureRow> rows() {
         return answered.question().asks().stream()
                 .filter(ask -> !ask.wording().row().isEmpty())
                 .flatMap(ask -> new RowWriter(blanks, of(ask), notes(ask)).rows().stream())

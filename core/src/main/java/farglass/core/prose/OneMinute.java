@@ -41,9 +41,9 @@ public record OneMinute(Dossier dossier, List<Answer> answers) {
      * @param about in a word or two: "Unusual", "Wins with"
      * @param row the figure it stands on; empty where nothing was seen
      */
-    public record Point(String about, String words, String chapter, Optional<Row> row) {}
+    public record Point(String about, String words, String chapter, Optional<FigureRow> row) {}
 
-    private record Told(Answer answer, Row row, Share share) {}
+    private record Told(Answer answer, FigureRow row, Share share) {}
 
     List<Point> points() {
         List<Point> points = new ArrayList<>(differences());

@@ -2,8 +2,8 @@ package farglass.core.prose;
 
 import farglass.core.lexicon.Lexicon;
 import farglass.core.naming.Words;
-import farglass.core.question.Aside;
 import farglass.core.question.Dossier;
+import farglass.core.question.UncountedBouts;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -35,7 +35,7 @@ public record Page(
 
     /** {@return the dossier in the words of the school that the lexicon shows} */
     public static Page of(Dossier dossier, Lexicon lexicon) {
-        Blanks blanks = new Blanks(dossier.athlete(), lexicon, dossier.said(), dossier.unwatched());
+        BlankFiller blanks = new BlankFiller(dossier.athlete(), lexicon, dossier.said(), dossier.unwatched());
         List<Answer> answers = dossier.answers().stream()
                 .map(answered -> new AnswerWriter(answered, blanks).answer())
                 .toList();
@@ -56,7 +56,7 @@ public record Page(
                 .orElseThrow(() -> new NoSuchElementException("No question " + id));
     }
 
-    private static List<String> asides(Aside aside, Lexicon lexicon) {
+    private static List<String> asides(UncountedBouts aside, Lexicon lexicon) {
         List<String> said = new ArrayList<>();
         if (aside.unwatchedTries() > 0) {
             said.add(

@@ -18,7 +18,7 @@ import java.util.OptionalDouble;
  * @param figures those of the ask, each with a row
  * @param beside figures of other asks that are told as notes in these rows
  */
-record RowWriter(Blanks blanks, List<Figure> figures, List<Figure> beside) {
+record RowWriter(BlankFiller blanks, List<Figure> figures, List<Figure> beside) {
     private static final double MINUTES = 10;
 
     private static final String TOO_LITTLE =
@@ -27,7 +27,7 @@ record RowWriter(Blanks blanks, List<Figure> figures, List<Figure> beside) {
             "The count lies outside of what is likely, since %s: in a camp old bouts, and those in another uniform or under other"
                     + " rules, weigh less; and what happens again and again in one bout is worth less than the same in many.";
 
-    List<Row> rows() {
+    List<FigureRow> rows() {
         return ordered().stream()
                 .map(figure -> figure.match(this::row, this::row, this::row, this::row, this::row, this::row))
                 .toList();
@@ -44,7 +44,7 @@ record RowWriter(Blanks blanks, List<Figure> figures, List<Figure> beside) {
                         .toList();
     }
 
-    private Row row(Figure.Proportion figure) {
+    private FigureRow row(Figure.Proportion figure) {
         Share share = figure.share();
         String caution = share.isTooLittle()
                 ? "too little film"
@@ -67,7 +67,7 @@ record RowWriter(Blanks blanks, List<Figure> figures, List<Figure> beside) {
                         share.population())));
     }
 
-    private Row row(Figure.Pace figure) {
+    private FigureRow row(Figure.Pace figure) {
         Rate rate = figure.rate();
         // The rows of one ask share a scale.
         double most = figures.stream()
@@ -98,17 +98,17 @@ record RowWriter(Blanks blanks, List<Figure> figures, List<Figure> beside) {
                         others)));
     }
 
-    private Row row(Figure.Length figure) {
+    private FigureRow row(Figure.Length figure) {
         String count = "%d of %d"
                 .formatted(figure.durations().ended(), figure.durations().stays());
         return row(figure, count, "", Amounts.length(figure.durations()), "", Optional.empty());
     }
 
-    private Row row(Figure.Listing figure) {
+    private FigureRow row(Figure.Listing figure) {
         return row(figure, String.valueOf(figure.evidence().size()), "", "", "", Optional.empty());
     }
 
-    private Row row(Figure.Part figure) {
+    private FigureRow row(Figure.Part figure) {
         TimeShare time = figure.time();
         Optional<Bar> bar = time.error()
                 .map(error -> new Bar(
@@ -125,12 +125,12 @@ record RowWriter(Blanks blanks, List<Figure> figures, List<Figure> beside) {
         return row(figure, Amounts.part(time), likely, "", "", bar);
     }
 
-    private Row row(Figure.Longest figure) {
+    private FigureRow row(Figure.Longest figure) {
         return row(figure, Amounts.lasted(figure.stay()), "", "", "", Optional.empty());
     }
 
-    private Row row(Figure figure, String count, String likely, String caution, String why, Optional<Bar> bar) {
-        return new Row(
+    private FigureRow row(Figure figure, String count, String likely, String caution, String why, Optional<Bar> bar) {
+        return new FigureRow(
                 blanks.label(figure),
                 figure.ask().wording().heading(),
                 figure,

@@ -1,11 +1,11 @@
 package farglass.core.prose;
 
 import farglass.core.bout.Uniform;
-import farglass.core.corpus.Against;
+import farglass.core.corpus.OpponentFilter;
+import farglass.core.corpus.PartOfBout;
 import farglass.core.corpus.Period;
 import farglass.core.corpus.Scope;
 import farglass.core.corpus.Setting;
-import farglass.core.corpus.Within;
 import farglass.core.side.Stance;
 import farglass.core.state.ScoreLine.Lead;
 import java.util.List;
@@ -28,7 +28,7 @@ public final class ScopeWords {
                                 .filter(words -> !setting.kinds().isEmpty()),
                         setting.ruleset().map(rules -> rules(Optional.of(rules))),
                         Optional.of(against(scope.against()))
-                                .filter(words -> !scope.against().equals(Against.ANYBODY)),
+                                .filter(words -> !scope.against().equals(OpponentFilter.ANYBODY)),
                         Optional.of(within(scope.within()))
                                 .filter(words -> !scope.within().isWhole()),
                         setting.coder().map(coder -> coder(Optional.of(coder))),
@@ -63,7 +63,7 @@ public final class ScopeWords {
         return ruleset.map(name -> "under " + name.replace('-', ' ')).orElse("any rules");
     }
 
-    public static String against(Against against) {
+    public static String against(OpponentFilter against) {
         Stream<Optional<String>> whom = Stream.of(
                 against.stance().map(stance -> stance == Stance.SOUTHPAW ? "southpaws" : "orthodox stances"),
                 against.level().map(level -> level.label() + " belts"),
@@ -72,9 +72,9 @@ public final class ScopeWords {
         return "against " + (all.isEmpty() ? "anybody" : all);
     }
 
-    public static String within(Within within) {
+    public static String within(PartOfBout within) {
         Stream<Optional<String>> parts = Stream.of(
-                within.minutes().map(Within.Minutes::words),
+                within.minutes().map(PartOfBout.Minutes::words),
                 within.lead().map(lead -> lead == Lead.LEVEL ? "at a level score" : lead.label()));
         String all = parts.flatMap(Optional::stream).collect(Collectors.joining(", "));
         return all.isEmpty() ? "from end to end" : all;

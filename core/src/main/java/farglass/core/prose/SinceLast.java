@@ -55,8 +55,8 @@ public record SinceLast(
      * @param after the page with it
      */
     public static SinceLast of(Page before, Page after, String bout, Header header) {
-        Map<String, Row> rowsBefore = rows(before);
-        Map<String, Row> rowsAfter = rows(after);
+        Map<String, FigureRow> rowsBefore = rows(before);
+        Map<String, FigureRow> rowsAfter = rows(after);
         List<String> confirmed = new ArrayList<>();
         List<String> newly = new ArrayList<>();
         List<String> contradicted = new ArrayList<>();
@@ -99,7 +99,7 @@ public record SinceLast(
     /** @param expected how likely it was before, in [0, 1] */
     private record Surprise(String key, String words, double expected) {}
 
-    private static String key(Row row) {
+    private static String key(FigureRow row) {
         return row.figure().ask().id() + "/" + row.figure().option();
     }
 
@@ -114,23 +114,23 @@ public record SinceLast(
         return all.stream().distinct().limit(MOST).toList();
     }
 
-    private static Map<String, Row> rows(Page page) {
-        Map<String, Row> rows = new LinkedHashMap<>();
+    private static Map<String, FigureRow> rows(Page page) {
+        Map<String, FigureRow> rows = new LinkedHashMap<>();
         page.answers().forEach(answer -> answer.rows().forEach(row -> rows.putIfAbsent(key(row), row)));
         return rows;
     }
 
-    private static boolean isClaimed(Row row) {
+    private static boolean isClaimed(FigureRow row) {
         return row.figure().claimed().stream()
                 .anyMatch(claim ->
                         claim.match(others -> true, prefers -> prefers.side().isPresent(), then -> true));
     }
 
-    private static boolean isIn(Row row, String bout) {
+    private static boolean isIn(FigureRow row, String bout) {
         return row.evidence().stream().anyMatch(seen -> seen.bout().equals(bout));
     }
 
-    private static String label(Row row) {
+    private static String label(FigureRow row) {
         String label = Words.inSentence(row.label());
         return row.heading().isEmpty()
                         || row.heading().equals("By name")
@@ -140,7 +140,7 @@ public record SinceLast(
     }
 
     /** Only options with names of the lexicon: what it was is then a thing that somebody did. */
-    private static List<Surprise> surprised(Map<String, Row> before, Map<String, Row> after, String bout) {
+    private static List<Surprise> surprised(Map<String, FigureRow> before, Map<String, FigureRow> after, String bout) {
         List<Surprise> all = new ArrayList<>();
         after.forEach((key, row) -> {
             if (!row.figure().ask().wording().inLexicon() || !isIn(row, bout)) {

@@ -23,7 +23,7 @@ public record Count(
         int chances,
         Map<String, Share> shares,
         Map<String, Compared> compared,
-        Map<String, Changed> trends) {
+        Map<String, ShareChange> trends) {
     private static final String CHANGE = " over the years";
     private static final int FEWEST_BOUTS_WITH = 4;
     private static final int FEWEST_BOUTS_WITHOUT = 6;
@@ -70,7 +70,7 @@ public record Count(
     }
 
     /** {@return the option as a figure that waits for its claims} */
-    public Drafted drafted(Ask ask, String option) {
-        return new Drafted(family(ask, option), claims -> proportion(ask, option, claims, List.of()));
+    public DraftFigure drafted(Ask ask, String option) {
+        return new DraftFigure(family(ask, option), claims -> proportion(ask, option, claims, List.of()));
     }
 }

@@ -29,8 +29,8 @@ public record Dossier(
         int known,
         int watched,
         List<Answered> answers,
-        Aside aside,
-        List<SaidOf> said,
+        UncountedBouts aside,
+        List<Hearsay> said,
         Map<Layer, Integer> unwatched) {
     public Dossier {
         answers = List.copyOf(answers);
@@ -51,7 +51,7 @@ public record Dossier(
     }
 
     /** One question counted, and not yet told what may be claimed. */
-    private record Draft(Question question, List<Drafted> figures) {
+    private record Draft(Question question, List<DraftFigure> figures) {
         static Draft of(Question question, Inquiry inquiry) {
             return new Draft(
                     question,
@@ -111,7 +111,7 @@ public record Dossier(
         Map<String, Difference> family = new LinkedHashMap<>();
         drafts.stream().flatMap(draft -> draft.figures().stream()).forEach(figure -> family.putAll(figure.family()));
         Claims claims = Claims.of(family);
-        Aside aside = Aside.of(athlete, corpus, scope);
+        UncountedBouts aside = UncountedBouts.of(athlete, corpus, scope);
         int known = (int) corpus.counts(athlete).stream()
                 .filter(sheet -> scope.holds(sheet.bout(), athlete, corpus))
                 .count();
@@ -123,7 +123,7 @@ public record Dossier(
                 inquiry.sheets().size(),
                 answers,
                 aside,
-                SaidOf.of(athlete, inquiry.sheets()),
+                Hearsay.of(athlete, inquiry.sheets()),
                 unwatched(inquiry.sheets(), aside.bouts()));
     }
 }

@@ -10,7 +10,7 @@ import farglass.core.corpus.Scope;
 import farglass.core.corpus.Stays;
 import farglass.core.corpus.Stretches;
 import farglass.core.corpus.Tally;
-import farglass.core.corpus.Timed;
+import farglass.core.corpus.TimedStay;
 import farglass.core.estimate.BoutRate;
 import farglass.core.estimate.Choices;
 import farglass.core.estimate.Comparison;
@@ -227,7 +227,7 @@ public final class Inquiry {
                                         way == Claims.Direction.MORE,
                                         Prior.learned(others, yes, 0.5, Comparison.WEAK)))))
                 .orElse(Map.of());
-        Map<String, Changed> trends = changed(asked.counted, yes, others.likeness())
+        Map<String, ShareChange> trends = changed(asked.counted, yes, others.likeness())
                 .map(changed -> Map.of(yes, changed))
                 .orElse(Map.of());
         return new Count(asked.counted, asked.own.chances(), Map.of(yes, share), compared, trends);
@@ -242,17 +242,17 @@ public final class Inquiry {
     }
 
     /** Only bouts with a date tell of the years. */
-    private Optional<Changed> changed(AthleteCounts counted, String yes, double likeness) {
+    private Optional<ShareChange> changed(AthleteCounts counted, String yes, double likeness) {
         int[] successes = counted.of(yes).timesByBout(counted.bouts());
-        List<Changed.Dated> dated = new ArrayList<>();
+        List<ShareChange.Dated> dated = new ArrayList<>();
         for (int i = 0; i < successes.length; i++) {
             int place = counted.place(i);
             Optional<LocalDate> day = all.get(place).bout().header().date();
             if (day.isPresent()) {
-                dated.add(new Changed.Dated(day.get(), weights[place], successes[i], counted.chances(i)));
+                dated.add(new ShareChange.Dated(day.get(), weights[place], successes[i], counted.chances(i)));
             }
         }
-        return Changed.of(dated, likeness);
+        return ShareChange.of(dated, likeness);
     }
 
     /**
@@ -288,8 +288,8 @@ public final class Inquiry {
     }
 
     /** {@return the stays asked about, those of the newest bout first} */
-    public List<Timed> stays(Stays asked) {
-        List<Timed> stays = new ArrayList<>();
+    public List<TimedStay> stays(Stays asked) {
+        List<TimedStay> stays = new ArrayList<>();
         for (int i = 0; i < places.length; i++) {
             stays.addAll(stays(asked, i));
         }
@@ -297,7 +297,7 @@ public final class Inquiry {
     }
 
     /** {@return the stays asked about of that one of the {@link #sheets}} */
-    public List<Timed> stays(Stays asked, int sheet) {
+    public List<TimedStay> stays(Stays asked, int sheet) {
         return sheets.get(sheet).stays(asked, seats.get(places[sheet]));
     }
 

@@ -2,8 +2,8 @@ package farglass.core.rules;
 
 import farglass.core.bout.Award;
 import farglass.core.bout.Bout;
+import farglass.core.bout.MidBoutStart;
 import farglass.core.bout.Moment;
-import farglass.core.bout.Opening;
 import farglass.core.bout.TakenBack;
 import farglass.core.side.Seat;
 import java.util.ArrayList;
@@ -21,7 +21,7 @@ public record Board(Column a, Column b, List<Moment> awards) {
     public record Column(int points, int advantages, int penalties) {
         static final Column EMPTY = new Column(0, 0, 0);
 
-        private static Column of(Opening.Marks marks) {
+        private static Column of(MidBoutStart.Marks marks) {
             return new Column(marks.points(), marks.advantages(), marks.penalties());
         }
 
@@ -42,10 +42,10 @@ public record Board(Column a, Column b, List<Moment> awards) {
 
     /** {@return the board as it stood when the film began} */
     static Board opening(Bout bout) {
-        Optional<Opening> opening = bout.header().footage().opening();
+        Optional<MidBoutStart> opening = bout.header().footage().opening();
         return new Board(
-                opening.flatMap(Opening::a).map(Column::of).orElse(Column.EMPTY),
-                opening.flatMap(Opening::b).map(Column::of).orElse(Column.EMPTY),
+                opening.flatMap(MidBoutStart::a).map(Column::of).orElse(Column.EMPTY),
+                opening.flatMap(MidBoutStart::b).map(Column::of).orElse(Column.EMPTY),
                 List.of());
     }
 

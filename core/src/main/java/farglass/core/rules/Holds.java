@@ -39,7 +39,7 @@ final class Holds {
     private final Map<String, Moment> byId = new HashMap<>();
     private final List<Call> calls = new ArrayList<>();
     private final List<Lost> lost = new ArrayList<>();
-    private final List<Pending> pending = new ArrayList<>();
+    private final List<HoldInProgress> pending = new ArrayList<>();
     private final List<Set<Scored>> kept = List.of(EnumSet.noneOf(Scored.class), EnumSet.noneOf(Scored.class));
     private final long pointsFromMicros;
 
@@ -112,12 +112,12 @@ final class Holds {
         Stand stand = visit.stand();
         boolean settled = stand.position().isSettled() || stand.position().control() != Control.NONE;
         // Reached before the holds are asked: a hold still under way tells whether the other had anything to sweep.
-        List<Pending> reached = settled ? reached(visit) : List.of();
+        List<HoldInProgress> reached = settled ? reached(visit) : List.of();
         if (settled) {
             hooksTold(stand);
         }
-        for (Iterator<Pending> all = pending.iterator(); all.hasNext(); ) {
-            Pending each = all.next();
+        for (Iterator<HoldInProgress> all = pending.iterator(); all.hasNext(); ) {
+            HoldInProgress each = all.next();
             if (!goesOn(each, visit)) {
                 all.remove();
             }
@@ -177,7 +177,7 @@ final class Holds {
         rising = standing && (fromGuard || rising.equals(stand.top())) ? stand.top() : Optional.empty();
     }
 
-    private List<Pending> reached(Visit visit) {
+    private List<HoldInProgress> reached(Visit visit) {
         Stand stand = visit.stand();
         Control control = stand.position().control();
         Optional<Moment> by = visit.openedBy().map(byId::get);
@@ -186,7 +186,7 @@ final class Holds {
             return List.of();
         }
         Seat top = stand.top().get();
-        List<Pending> reached = new ArrayList<>();
+        List<HoldInProgress> reached = new ArrayList<>();
         boolean unsure = blurred
                 || by.filter(moment -> moment.telling().certainty() != Certainty.SURE)
                         .isPresent();
@@ -223,7 +223,7 @@ final class Holds {
         return reached;
     }
 
-    private void add(List<Pending> reached, Seat to, Scored scored, Call.Verdict told, Visit visit) {
+    private void add(List<HoldInProgress> reached, Seat to, Scored scored, Call.Verdict told, Visit visit) {
         Ruleset.Worth worth = ruleset.worths().get(scored);
         if (worth == null) {
             return;
@@ -234,7 +234,7 @@ final class Holds {
             kept.get(to.ordinal()).add(scored);
             return;
         }
-        reached.add(new Pending(
+        reached.add(new HoldInProgress(
                 to,
                 scored,
                 worth,
@@ -274,7 +274,7 @@ final class Holds {
         return Optional.of(certain ? Call.Verdict.BY_RULES : Call.Verdict.COULD);
     }
 
-    private void comeUp(Seat top, Visit visit, List<Pending> reached) {
+    private void comeUp(Seat top, Visit visit, List<HoldInProgress> reached) {
         if (!origin.position().key().equals("double-pull")) {
             // Who was passing when the legs were entangled was never underneath, and cannot sweep.
             boolean neverUnderneath = origin.passing().equals(Optional.of(top))
@@ -329,12 +329,12 @@ final class Holds {
                 sentence));
     }
 
-    private boolean isHeld(Pending each, long until) {
+    private boolean isHeld(HoldInProgress each, long until) {
         return times.longestPartMicros(each.sinceMicros(), until) >= ruleset.holdMicros() + ruleset.errorMicros();
     }
 
     /** {@return whether it must still be held; what is decided is called} */
-    private boolean goesOn(Pending each, Visit visit) {
+    private boolean goesOn(HoldInProgress each, Visit visit) {
         long at = visit.fromMicros();
         if (isHeld(each, at)) {
             held(each);
@@ -347,7 +347,7 @@ final class Holds {
         return false;
     }
 
-    private void held(Pending each) {
+    private void held(HoldInProgress each) {
         call(
                 each,
                 each.atBest,
@@ -357,7 +357,7 @@ final class Holds {
                         + because(each));
     }
 
-    private static String because(Pending each) {
+    private static String because(HoldInProgress each) {
         return switch (each.atBest) {
             case BY_RULES -> "";
             case COULD -> " How it was reached was not told for certain, or is the referee's to judge.";
@@ -365,7 +365,7 @@ final class Holds {
         };
     }
 
-    private void broken(Pending each, long at, boolean unseen) {
+    private void broken(HoldInProgress each, long at, boolean unseen) {
         long whole = clock.playedMicros(at) - clock.playedMicros(each.sinceMicros());
         long part = times.longestPartMicros(each.sinceMicros(), at);
         Optional<Long> timed = times.timedMicros(each.sinceMicros(), at);
@@ -402,7 +402,7 @@ final class Holds {
         }
     }
 
-    private void tooShort(Pending each, long at, long held) {
+    private void tooShort(HoldInProgress each, long at, long held) {
         lost.add(new Lost(each.to, each.scored, each.points(), each.sinceMicros(), held));
         if (ruleset.advantages()) {
             calls.add(new Call(
@@ -417,7 +417,7 @@ final class Holds {
         }
     }
 
-    private void call(Pending each, Call.Verdict verdict, Award gift, String sentence) {
+    private void call(HoldInProgress each, Call.Verdict verdict, Award gift, String sentence) {
         calls.add(new Call(
                 verdict,
                 each.to,
@@ -434,7 +434,7 @@ final class Holds {
         boolean tapped = bout.moments().stream()
                 .anyMatch(moment -> moment.telling().stage().equals(Optional.of(Stage.TAP)));
         boolean timeRanOut = left.isPresent() && left.getAsLong() <= 1_000_000 && left.getAsLong() >= 0;
-        for (Pending each : pending) {
+        for (HoldInProgress each : pending) {
             if (isHeld(each, end)) {
                 held(each);
             } else if ((timeRanOut || tapped) && !bout.header().footage().endsEarly()) {

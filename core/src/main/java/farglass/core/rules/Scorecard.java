@@ -31,7 +31,7 @@ public final class Scorecard {
     private final List<Call> calls = new ArrayList<>();
     private final List<Difference> differences;
     private final List<Finding> findings;
-    private final Given given;
+    private final RefereeAwards given;
     private final Optional<EscapeTime> escapeTime;
     private final boolean timeUp;
 
@@ -58,7 +58,7 @@ public final class Scorecard {
             ladder();
             calls.sort(Comparator.comparingLong(Call::atMicros));
         }
-        given = Given.match(bout, calls);
+        given = RefereeAwards.match(bout, calls);
         escapeTime = ruleset.overtime().pairs() > 0
                 ? Optional.of(EscapeTime.of(bout, ruleset.overtime()))
                         .filter(time -> !time.rounds().isEmpty())
@@ -73,7 +73,7 @@ public final class Scorecard {
                     && bout.header().whole()
                     && !bout.header().footage().endsEarly()
                     && !timeline.clock().inOvertime(timeline.endMicros());
-            Comparison comparison = new Comparison(this, bout, given, lost, toTheEnd);
+            RulesBesideReferee comparison = new RulesBesideReferee(this, bout, given, lost, toTheEnd);
             differences = List.copyOf(comparison.differences);
             findings = List.copyOf(comparison.findings);
         } else {

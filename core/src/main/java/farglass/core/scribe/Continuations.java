@@ -49,8 +49,8 @@ public final class Continuations {
 
     private final Lexicon lexicon;
     private final UsualMoves usual;
-    private final Counts<Situation.Who> whos = new Counts<>();
-    private final Counts<Deed> deeds = new Counts<>();
+    private final SequenceCounts<Situation.Who> whos = new SequenceCounts<>();
+    private final SequenceCounts<Deed> deeds = new SequenceCounts<>();
     private final Map<String, List<Lesson>> lessons = new HashMap<>();
     private final Map<String, String> firstCodings = new HashMap<>();
     private Optional<String> setAside = Optional.empty();
@@ -155,10 +155,10 @@ public final class Continuations {
     /** {@return up to so many next moments, the likeliest first, each with its probability} */
     public List<Likely> next(Situation now, int most) {
         List<List<Likely>> found = new ArrayList<>();
-        List<Counts.Row<Situation.Who>> acting = whos.rows(whoContexts(now));
+        List<SequenceCounts.Row<Situation.Who>> acting = whos.rows(whoContexts(now));
         for (Optional<Seat> actor : ACTORS) {
-            double acts = Counts.share(acting, now.whoIs(actor), UsualMoves.acts(now, actor));
-            List<Counts.Row<Deed>> doing = deeds.rows(deedContexts(now, actor));
+            double acts = SequenceCounts.share(acting, now.whoIs(actor), UsualMoves.acts(now, actor));
+            List<SequenceCounts.Row<Deed>> doing = deeds.rows(deedContexts(now, actor));
             Set<Deed> startable = possible(now, actor);
             Map<Deed, Double> untaught = usual.shares(startable, now, actor);
             Set<Deed> candidates = new LinkedHashSet<>(startable);
@@ -166,7 +166,7 @@ public final class Continuations {
                     row.seen().stream().filter(deed -> isAllowed(deed, now)).forEach(candidates::add));
             List<Likely> own = new ArrayList<>();
             for (Deed deed : candidates) {
-                double probability = acts * Counts.share(doing, deed, untaught.getOrDefault(deed, 0.0));
+                double probability = acts * SequenceCounts.share(doing, deed, untaught.getOrDefault(deed, 0.0));
                 if (probability > 0) {
                     own.add(new Likely(new Proposal(actor, deed, Optional.empty(), Telling.NOTHING), probability));
                 }

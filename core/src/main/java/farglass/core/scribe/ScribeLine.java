@@ -17,7 +17,7 @@ import farglass.core.naming.Here;
 import farglass.core.naming.Naming;
 import farglass.core.naming.Words;
 import farglass.core.notation.BoutFile;
-import farglass.core.notation.Hints;
+import farglass.core.notation.FieldHints;
 import farglass.core.notation.OtherWords;
 import farglass.core.notation.Passive;
 import farglass.core.notation.Said;
@@ -65,7 +65,7 @@ public final class ScribeLine {
     private final Stand now;
     private final int before;
     private final Lexicon lexicon;
-    private final Links links;
+    private final LinkTargets links;
     private final Expectation expectation;
     private final ActorWords actors;
     private final Said.Scene scene;
@@ -103,7 +103,7 @@ public final class ScribeLine {
         this.now = place.now();
         this.lexicon = lexicon;
         this.before = place.before();
-        this.links = new Links(bout, place.answerable(), place.before());
+        this.links = new LinkTargets(bout, place.answerable(), place.before());
         this.expectation = expectation;
         this.actors = new ActorWords(bout, now);
         this.scene = Said.Scene.of(now, bout.header());
@@ -211,7 +211,7 @@ public final class ScribeLine {
         }
         List<String> words = split(line);
         if (words.size() > MOST_WORDS) {
-            return kept(line, Optional.empty(), new Details(List.of()), List.of(), false, Optional.empty());
+            return kept(line, Optional.empty(), new TypedDetails(List.of()), List.of(), false, Optional.empty());
         }
         // A bout file's sign for nobody is understood here as well.
         words = !words.isEmpty() && words.get(0).equals("-") ? words.subList(1, words.size()) : words;
@@ -238,7 +238,7 @@ public final class ScribeLine {
             words.add("cut-off");
         }
         int out = words.size() - 1;
-        if (out > 0 && words.get(out).equalsIgnoreCase("out") && new Details(List.of(words.get(out - 1))).taps()) {
+        if (out > 0 && words.get(out).equalsIgnoreCase("out") && new TypedDetails(List.of(words.get(out - 1))).taps()) {
             words.remove(out);
         }
         return words;
@@ -265,11 +265,13 @@ public final class ScribeLine {
             boolean toSomebody = i + 1 < details.size()
                     && BEFORE_WHOM.contains(details.get(i))
                     && actors.seat(details.get(i + 1)).isPresent();
-            if (!Details.isDetail(details, i) && actors.seat(details.get(i)).isEmpty() && !toSomebody) {
+            if (!TypedDetails.isDetail(details, i)
+                    && actors.seat(details.get(i)).isEmpty()
+                    && !toSomebody) {
                 left.add(details.get(i));
             }
         }
-        Telling told = new Details(details).in(telling, actor, Optional.empty(), links, remarks);
+        Telling told = new TypedDetails(details).in(telling, actor, Optional.empty(), links, remarks);
         if (!left.isEmpty()) {
             String more = String.join(" ", left);
             told = told.withNote(told.note().map(note -> note + " " + more).orElse(more));
@@ -307,17 +309,17 @@ public final class ScribeLine {
                 });
         Optional<Seat> actor = front.or(() -> actorAmong(rest));
         for (int i = 0; i < rest.size(); i++) {
-            if (!Details.isDetail(rest, i) && actors.seat(rest.get(i)).isEmpty()) {
+            if (!TypedDetails.isDetail(rest, i) && actors.seat(rest.get(i)).isEmpty()) {
                 remarks.add("“%s” stands outside the quotes and would not be saved.".formatted(rest.get(i)));
             }
         }
-        Telling told = new Details(rest).in(telling, actor, kind.flatMap(lexicon::technique), links, remarks);
+        Telling told = new TypedDetails(rest).in(telling, actor, kind.flatMap(lexicon::technique), links, remarks);
         Deed deed = said.isBlank() ? new Deed.Mark() : new Deed.Unnamed(said.strip(), kind);
         return new Reading(new Proposal(actor, deed, settled, told), Optional.empty(), remarks, List.of());
     }
 
     private boolean isDetail(List<String> words, int at) {
-        return Details.isDetail(words, at) || actors.seat(words.get(at)).isPresent();
+        return TypedDetails.isDetail(words, at) || actors.seat(words.get(at)).isPresent();
     }
 
     /** What has a name, or would have. */
@@ -329,11 +331,12 @@ public final class ScribeLine {
         if (suffered.isPresent()) {
             return suffered.get();
         }
-        Details all = new Details(IntStream.range(0, rest.size())
-                .filter(at -> Details.isDetail(rest, at))
+        TypedDetails all = new TypedDetails(IntStream.range(0, rest.size())
+                .filter(at -> TypedDetails.isDetail(rest, at))
                 .mapToObj(rest::get)
                 .toList());
-        Naming.Hint hint = Hints.of(all.became(Optional.empty()), all.line().isPresent());
+        Naming.Hint hint =
+                FieldHints.of(all.became(Optional.empty()), all.line().isPresent());
         Here here = scene.by(actor);
         NameSearch search = new NameSearch(
                 lexicon,
@@ -342,7 +345,7 @@ public final class ScribeLine {
                 rest,
                 // "Ann plan b": who acts is named in front, and a single letter is no second name.
                 at -> isDetail(rest, at)
-                        && (front.isEmpty() || rest.get(at).length() > 1 || Details.isDetail(rest, at)));
+                        && (front.isEmpty() || rest.get(at).length() > 1 || TypedDetails.isDetail(rest, at)));
         // A single letter is a name only where it begins no longer one: "knee s" is no S-grip.
         Optional<NameSearch.Span> span = search.named()
                 .filter(named ->
@@ -366,7 +369,7 @@ public final class ScribeLine {
         span = span.or(search::mended);
         if (span.isEmpty()) {
             NameSearch.Span named = search.whole(search.core().orElseThrow());
-            Details details = around(rest, named);
+            TypedDetails details = around(rest, named);
             NameSearch.Span core =
                     withUnused(rest, named, concat(details.unused(false), details.loose(front.isPresent())));
             Said whole = Said.of(search.text(core), actor, scene, Optional.empty(), hint, lexicon);
@@ -412,7 +415,7 @@ public final class ScribeLine {
             return Optional.empty();
         }
         Map<String, Reading> ends = new LinkedHashMap<>();
-        for (String detail : Details.beginning(typed)) {
+        for (String detail : TypedDetails.beginning(typed)) {
             List<String> finished = new ArrayList<>(words.subList(0, last));
             finished.add(detail);
             ScribeLine line = new ScribeLine(place, lexicon, expectation);
@@ -435,9 +438,9 @@ public final class ScribeLine {
     }
 
     private Reading details(List<String> words, Optional<Seat> actor, Rephrasing rephrasing) {
-        boolean taps = new Details(words).taps();
+        boolean taps = new TypedDetails(words).taps();
         if (actor.isPresent() && (taps || words.equals(List.of("tap")))) {
-            Optional<Reading> tapped = Tapped.to(bout, before, actor.get(), lexicon);
+            Optional<Reading> tapped = TapByTheOther.to(bout, before, actor.get(), lexicon);
             if (tapped.isPresent()) {
                 return tapped.get();
             }
@@ -448,7 +451,7 @@ public final class ScribeLine {
             return kept(
                     String.join(" ", words),
                     actor,
-                    new Details(List.of()),
+                    new TypedDetails(List.of()),
                     List.of(new Reading.Alternative(
                             "Submission by %s, tapped".formatted(other),
                             actor.get().other() + " submission tap ",
@@ -456,7 +459,7 @@ public final class ScribeLine {
                     false,
                     Optional.empty());
         }
-        Telling told = new Details(words).in(telling, actor, Optional.empty(), links, remarks);
+        Telling told = new TypedDetails(words).in(telling, actor, Optional.empty(), links, remarks);
         unread.forEach(field -> remarks.add("“%s” is no field and would not be saved.".formatted(field)));
         remarks.add("Say what it was as well: “%s” names nothing that was done. Enter keeps a bare mark with it."
                 .formatted(String.join(" ", words)));
@@ -464,11 +467,11 @@ public final class ScribeLine {
                 new Proposal(actor, new Deed.Mark(), settled, told),
                 Optional.empty(),
                 remarks,
-                rephrasing.naming(tellable(new Details(words), rephrasing.here())));
+                rephrasing.naming(tellable(new TypedDetails(words), rephrasing.here())));
     }
 
     /** {@return what can start here of which all of this can be told, the likeliest first} */
-    private List<Technique> tellable(Details details, Here here) {
+    private List<Technique> tellable(TypedDetails details, Here here) {
         return lexicon.techniques().stream()
                 .filter(technique -> lexicon.naming().fitsHere(technique, here) && !technique.generic())
                 .filter(technique -> !details.hasSide() || technique.sideRule() != SideRule.NONE)
@@ -480,15 +483,15 @@ public final class ScribeLine {
                 .toList();
     }
 
-    private static Details around(List<String> words, NameSearch.Span span) {
+    private static TypedDetails around(List<String> words, NameSearch.Span span) {
         List<String> around = new ArrayList<>();
         for (int i = 0; i < words.size(); i++) {
             boolean inside = span.from() <= i && i < span.to();
-            if (!inside && !Details.isBesideASide(words, i)) {
+            if (!inside && !TypedDetails.isBesideASide(words, i)) {
                 around.add(words.get(i));
             }
         }
-        return new Details(around);
+        return new TypedDetails(around);
     }
 
     /** The name with the words beside it that tell nothing by themselves: all of it is kept. */
@@ -527,13 +530,13 @@ public final class ScribeLine {
                                     "it was the other one\u2019s act")))
                     .stream()
                     .toList();
-            return kept(phrase, actor, new Details(List.of()), alternatives, false, Optional.empty());
+            return kept(phrase, actor, new TypedDetails(List.of()), alternatives, false, Optional.empty());
         });
     }
 
     private Reading meant(NameSearch search, NameSearch.Span span, Rephrasing rephrasing, Optional<Seat> actor) {
         String phrase = search.text(span);
-        Details details = around(search.words(), span);
+        TypedDetails details = around(search.words(), span);
         Said said = Said.of(phrase, actor, scene, details.became(Optional.empty()), search.hint(), lexicon);
         Optional<Technique> technique = technique(said);
         Optional<String> otherLimb = details.otherLimb(technique);
@@ -572,7 +575,7 @@ public final class ScribeLine {
 
     private Reading finished(NameSearch search, NameSearch.Span span, Rephrasing rephrasing, Optional<Seat> actor) {
         List<Term> terms = search.beginning(span, expectation, Rephrasing.MOST);
-        Details details = around(search.words(), span);
+        TypedDetails details = around(search.words(), span);
         Optional<Technique> begun =
                 Optional.of(terms.get(0)).filter(Technique.class::isInstance).map(Technique.class::cast);
         List<String> unused = concat(details.unused(begun.isEmpty()), details.misplaced(begun, begun.isEmpty()));
@@ -601,7 +604,11 @@ public final class ScribeLine {
     }
 
     private Reading proposal(
-            Said said, String words, Optional<Seat> named, Details details, List<Reading.Alternative> alternatives) {
+            Said said,
+            String words,
+            Optional<Seat> named,
+            TypedDetails details,
+            List<Reading.Alternative> alternatives) {
         Optional<Technique> technique = technique(said);
         Optional<Seat> actor = named.or(() -> technique.flatMap(this::onlyOneWhoCould));
         Telling told = said.manner().in(details.in(telling, actor, technique, links, remarks));
@@ -631,7 +638,7 @@ public final class ScribeLine {
     }
 
     /** Who is named with a guard plays it, and has any other place from the top, unless "on top" or "under" says otherwise. */
-    private Settled turned(Settled place, Optional<Seat> actor, Details details) {
+    private Settled turned(Settled place, Optional<Seat> actor, TypedDetails details) {
         if (place.top().isEmpty() || actor.isEmpty()) {
             return place;
         }
@@ -661,7 +668,7 @@ public final class ScribeLine {
     /** "Bea taps to the armbar": the armbar is not Bea's. */
     private static List<String> tapsBefore(NameSearch.Span span, List<String> words) {
         List<String> before = words.subList(0, span.from());
-        return new Details(before).taps() ? before : List.of();
+        return new TypedDetails(before).taps() ? before : List.of();
     }
 
     private static List<String> concat(List<String> first, List<String> more) {
@@ -674,7 +681,7 @@ public final class ScribeLine {
     private Reading kept(
             String words,
             Optional<Seat> actor,
-            Details details,
+            TypedDetails details,
             List<Reading.Alternative> alternatives,
             boolean unclear,
             Optional<String> kind) {
@@ -767,7 +774,7 @@ public final class ScribeLine {
         base = line.telling.note().isPresent()
                 ? base.withNote(line.telling.note().get())
                 : base;
-        Telling told = new Details(rest)
+        Telling told = new TypedDetails(rest)
                 .in(base, actor, moment.technique().flatMap(lexicon::technique), line.links, line.remarks);
         Proposal amended = new Proposal(
                 actor,

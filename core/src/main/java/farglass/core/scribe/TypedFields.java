@@ -82,7 +82,8 @@ record TypedFields(String front, Telling telling, Optional<Settled> settled, Lis
     private static Optional<String> details(String field) {
         List<String> words = List.of(field.split("\\s+"));
         List<String> told = NAMED.contains(words.get(0)) ? words.subList(1, words.size()) : words;
-        boolean all = !told.isEmpty() && IntStream.range(0, told.size()).allMatch(at -> Details.isDetail(told, at));
+        boolean all =
+                !told.isEmpty() && IntStream.range(0, told.size()).allMatch(at -> TypedDetails.isDetail(told, at));
         return all ? Optional.of(String.join(" ", told)) : Optional.empty();
     }
 }

@@ -45,13 +45,13 @@ final class UsualMoves {
     private static final String FILE = "usual-moves.txt";
 
     private final Lexicon lexicon;
-    private final Untaught untaught;
+    private final UntaughtWeights untaught;
     /** By the words in front of the colon. */
     private final Map<String, List<String>> rows = new HashMap<>();
 
     private UsualMoves(Lexicon lexicon, String text) {
         this.lexicon = lexicon;
-        this.untaught = new Untaught(lexicon);
+        this.untaught = new UntaughtWeights(lexicon);
         text.lines().filter(line -> !line.isBlank() && !line.startsWith("#")).forEach(line -> {
             int colon = line.indexOf(':');
             rows.put(

@@ -18,7 +18,7 @@ public record Script(
         long leadMicros,
         long lengthMicros,
         List<Beat> beats,
-        List<Call> calls,
+        List<RefereeSignal> calls,
         List<Grip> grips,
         boolean fromBehind) {
     public Script {

@@ -28,7 +28,7 @@ public final class ScriptFile {
                             beat.top().map(Seat::name).orElse("-"),
                             beat.mirrored() ? " mirrored" : ""));
         }
-        for (Call call : script.calls()) {
+        for (RefereeSignal call : script.calls()) {
             text.append("call %d %s %s%n"
                     .formatted(call.atMicros(), call.to().map(Seat::name).orElse("-"), call.signal()));
         }
@@ -64,7 +64,7 @@ public final class ScriptFile {
         long lead = 0;
         long length = 0;
         List<Beat> beats = new ArrayList<>();
-        List<Call> calls = new ArrayList<>();
+        List<RefereeSignal> calls = new ArrayList<>();
         List<Grip> grips = new ArrayList<>();
         boolean fromBehind = false;
         for (int i = 1; i < lines.length; i++) {
@@ -85,7 +85,7 @@ public final class ScriptFile {
                                 Seat.valueOf(words[3]),
                                 Side.valueOf(words[4]),
                                 words.length > 5 ? Optional.of(hold(words)) : Optional.empty()));
-                    case "call" -> calls.add(new Call(Long.parseLong(words[1]), seat(words[2]), words[3]));
+                    case "call" -> calls.add(new RefereeSignal(Long.parseLong(words[1]), seat(words[2]), words[3]));
                     default -> throw new IllegalArgumentException("unknown word " + words[0]);
                 }
             } catch (IllegalArgumentException | IndexOutOfBoundsException e) {

@@ -114,7 +114,7 @@ final class Actor {
      *
      * @param start where it begins, for a round from a set position; else both stand
      */
-    static Acted act(
+    static ActedBout act(
             String id,
             GameSheet a,
             GameSheet b,
@@ -309,7 +309,7 @@ final class Actor {
                 works && !technique.to().isEmpty() ? Optional.of(arrival(technique, seat)) : Optional.empty(),
                 telling);
         if (!works) {
-            Optional<Pose> shown = Showing.of(technique, from);
+            Optional<Pose> shown = TryLooks.of(technique, from);
             if (shown.isPresent()) {
                 mat.tried(shown.get(), seat);
             } else if (technique.kind() == Kind.PASS) {
@@ -430,7 +430,7 @@ final class Actor {
                     Became.THREATENED, List.of(Stage.BEHIND, Stage.UPPER_BODY)));
 
     private void submit(Seat seat, Technique technique, Telling telling, boolean works) {
-        Optional<Pose> pose = Showing.of(technique, mat.position());
+        Optional<Pose> pose = TryLooks.of(technique, mat.position());
         pose.ifPresent(shown -> mat.show(shown, Optional.of(seat)));
         double depth = random.nextDouble();
         Stage reached = works ? Stage.TAP : depth < 0.1 ? Stage.DEEP : depth < 0.25 ? Stage.LOCKED : Stage.THREAT;
@@ -527,11 +527,11 @@ final class Actor {
         foresight.look(Optional.empty());
     }
 
-    private Acted finish(String id, long lead) {
+    private ActedBout finish(String id, long lead) {
         long end = mat.now();
         Bout judged = new Referee(ruleset, lexicon, random).judge(mat.bout(id, header), end, mat.calls);
         Bout ended = tap.isPresent() ? judged.with(judged.header().withResult(tap.get())) : judged;
-        mat.calls.sort(java.util.Comparator.comparingLong(farglass.core.script.Call::atMicros));
+        mat.calls.sort(java.util.Comparator.comparingLong(farglass.core.script.RefereeSignal::atMicros));
         Script script = new Script(
                 header.a().kit().orElse("white gi"),
                 header.b().kit().orElse("blue gi"),
@@ -541,6 +541,6 @@ final class Actor {
                 mat.calls,
                 mat.grips,
                 false);
-        return new Acted(Coder.FIRST.tells(ended, lexicon, random), script, ended, foresight.foreseen());
+        return new ActedBout(Coder.FIRST.tells(ended, lexicon, random), script, ended, foresight.foreseen());
     }
 }

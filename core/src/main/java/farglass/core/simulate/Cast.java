@@ -81,7 +81,7 @@ public final class Cast {
     private final Lexicon lexicon;
     private final Map<String, GameSheet> sheets = GameSheets.shipped();
     private final SplittableRandom random = new SplittableRandom(SEED);
-    private final List<Acted> bouts = new ArrayList<>();
+    private final List<ActedBout> bouts = new ArrayList<>();
     private final List<Bout> secondCodings = new ArrayList<>();
 
     /**
@@ -89,7 +89,7 @@ public final class Cast {
      *
      * @param secondCodings bouts coded again by somebody else
      */
-    public record Seasons(List<Acted> bouts, List<Bout> secondCodings) {
+    public record Seasons(List<ActedBout> bouts, List<Bout> secondCodings) {
         public Seasons {
             bouts = List.copyOf(bouts);
             secondCodings = List.copyOf(secondCodings);
@@ -111,7 +111,7 @@ public final class Cast {
      * {@return so many matches between everybody of the demo, half of them without the gi} Enough of them tell what the actor makes of its
      * assumptions; the demo alone is a small sample.
      */
-    public static List<Acted> league(int matches, Lexicon lexicon) {
+    public static List<ActedBout> league(int matches, Lexicon lexicon) {
         Cast cast = new Cast(lexicon);
         List<GameSheet> all = new ArrayList<>(cast.others());
         all.add(cast.sheets.get(OURS));
@@ -125,7 +125,7 @@ public final class Cast {
                     i / all.size() % 2 == 0
                             ? Booking.gi(one, other, date, level(date), i)
                             : Booking.noGi(one, other, date, level(date), i),
-                    Watching.WHOLE);
+                    WatchedShare.WHOLE);
         }
         return cast.bouts;
     }
@@ -148,11 +148,11 @@ public final class Cast {
         for (int i = 0; i < others.size(); i++) {
             LocalDate date = LocalDate.of(2025, 1, 11).plusDays(26L * i);
             Booking booking = Booking.gi(others.get(i), others.get((i + 1) % others.size()), date, level(date), i);
-            book(booking, Watching.WHOLE);
+            book(booking, WatchedShare.WHOLE);
             book(
                     Booking.gi(
                             others.get(i), others.get((i + 7) % others.size()), date.plusDays(120), level(date), i + 1),
-                    Watching.WHOLE);
+                    WatchedShare.WHOLE);
         }
         mixed();
         student(others);
@@ -172,10 +172,10 @@ public final class Cast {
             book(
                     booking,
                     RESULT_ONLY.contains(i)
-                            ? Watching.RESULT_ONLY
+                            ? WatchedShare.RESULT_ONLY
                             : IN_PART.contains(i)
-                                    ? Watching.IN_PART
-                                    : i == FILM_STARTS_LATE ? Watching.FROM_LATER : Watching.WHOLE);
+                                    ? WatchedShare.IN_PART
+                                    : i == FILM_STARTS_LATE ? WatchedShare.FROM_LATER : WatchedShare.WHOLE);
         }
     }
 
@@ -185,16 +185,16 @@ public final class Cast {
         return year < 2022 ? Level.BLUE : year < 2024 ? Level.PURPLE : year < 2026 ? Level.BROWN : Level.BLACK;
     }
 
-    private Acted book(Booking booking, Watching watching) {
+    private ActedBout book(Booking booking, WatchedShare watching) {
         int number = bouts.size() + 1;
         String id = "demo-%03d".formatted(number);
-        Acted acted = act(id, booking, number, random.split());
-        Acted watched = watching.of(acted, id);
+        ActedBout acted = act(id, booking, number, random.split());
+        ActedBout watched = watching.of(acted, id);
         bouts.add(watched);
         return watched;
     }
 
-    private Acted act(String id, Booking booking, int number, SplittableRandom fate) {
+    private ActedBout act(String id, Booking booking, int number, SplittableRandom fate) {
         boolean swapped = number % 3 == 0;
         GameSheet first = swapped ? booking.b() : booking.a();
         GameSheet second = swapped ? booking.a() : booking.b();
@@ -222,14 +222,14 @@ public final class Cast {
         int number = bouts.size() + 1;
         String id = "demo-%03d".formatted(number);
         SplittableRandom fates = random.split();
-        Acted acted = act(id, match, number, fates.split());
+        ActedBout acted = act(id, match, number, fates.split());
         for (int tries = 0; !hasRoundsAndBlows(acted.told()); tries++) {
             if (tries == 200) {
                 throw new IllegalStateException("No match under mixed rules came up that goes on for a round");
             }
             acted = act(id, match, number, fates.split());
         }
-        bouts.add(Watching.WHOLE.of(acted, id));
+        bouts.add(WatchedShare.WHOLE.of(acted, id));
     }
 
     private static boolean hasRoundsAndBlows(Bout bout) {
@@ -261,8 +261,8 @@ public final class Cast {
                 Optional.empty());
         posting(match);
         Settled inside = new Settled("closed-guard", Optional.of(Seat.A), false);
-        book(training(pip, sheets.get(OURS), LocalDate.of(2026, 10, 28), Optional.of(inside)), Watching.WHOLE);
-        book(training(pip, others.get(16), LocalDate.of(2026, 11, 4), Optional.empty()), Watching.WHOLE);
+        book(training(pip, sheets.get(OURS), LocalDate.of(2026, 10, 28), Optional.of(inside)), WatchedShare.WHOLE);
+        book(training(pip, others.get(16), LocalDate.of(2026, 11, 4), Optional.empty()), WatchedShare.WHOLE);
     }
 
     private static Booking training(GameSheet a, GameSheet b, LocalDate date, Optional<Settled> start) {
@@ -286,17 +286,17 @@ public final class Cast {
         int number = bouts.size() + 1;
         String id = "demo-%03d".formatted(number);
         SplittableRandom fates = new SplittableRandom(POSTING_SEED);
-        Acted acted = null;
+        ActedBout acted = null;
         for (int tries = 0; acted == null; tries++) {
             if (tries == 1_000) {
                 throw new IllegalStateException("No match came up in which the student posts five times");
             }
-            Acted tried = act(id, match, number, fates.split());
+            ActedBout tried = act(id, match, number, fates.split());
             boolean five =
                     posts(tried.truth()).size() == 5 && posts(tried.told()).size() == 5 && unpunished(tried.truth());
             acted = five ? tried : null;
         }
-        Acted watched = Watching.WHOLE.of(acted, id);
+        ActedBout watched = WatchedShare.WHOLE.of(acted, id);
         Bout told = watched.told();
         for (Moment post : posts(told)) {
             told = told.with(post.with(post.telling()
@@ -314,7 +314,7 @@ public final class Cast {
         List<Covered> covered = new ArrayList<>(told.header().covered());
         covered.removeIf(stretch -> stretch.layer() == Layer.ERRORS);
         covered.add(new Covered(Layer.ERRORS, 0, told.extentMicros(), true));
-        bouts.add(new Acted(
+        bouts.add(new ActedBout(
                 told.with(told.header().withCovered(covered)), watched.script(), watched.truth(), watched.foreseen()));
     }
 
@@ -352,14 +352,14 @@ public final class Cast {
     /** Two bouts coded again by somebody in a hurry. */
     private void secondCodings() {
         Set<String> done = new HashSet<>();
-        for (Acted acted : bouts) {
+        for (ActedBout acted : bouts) {
             boolean suits = acted.told().header().seatOf(OPPONENTS.get(0)).isPresent()
                     && acted.told().moments().size() > 25
                     && acted.told().header().footage().opening().isEmpty();
             if (suits && done.size() < 2 && done.add(acted.told().id())) {
                 String id = acted.told().id() + "-b";
                 Bout told = Coder.SECOND.tells(acted.truth(), lexicon, random.split());
-                secondCodings.add(Watching.again(acted.told(), told, id, "Tove Larkin"));
+                secondCodings.add(WatchedShare.again(acted.told(), told, id, "Tove Larkin"));
             }
         }
     }

@@ -32,7 +32,7 @@ final class Foresight {
     /** What was likeliest to come next, as far as anybody could know after the last moment. */
     private List<Next> expected = List.of();
 
-    private Foreseen foreseen = Foreseen.NOTHING;
+    private ForeseenShare foreseen = ForeseenShare.NOTHING;
 
     /** Something that may come next. */
     private record Next(Optional<Seat> actor, String what) {}
@@ -67,7 +67,7 @@ final class Foresight {
         expected = List.of(new Next(Optional.empty(), "Restarted"));
     }
 
-    Foreseen foreseen() {
+    ForeseenShare foreseen() {
         return foreseen;
     }
 

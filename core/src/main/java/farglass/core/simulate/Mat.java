@@ -8,9 +8,9 @@ import farglass.core.entry.Position;
 import farglass.core.entry.Role;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.script.Beat;
-import farglass.core.script.Call;
 import farglass.core.script.Grip;
 import farglass.core.script.Pose;
+import farglass.core.script.RefereeSignal;
 import farglass.core.side.Seat;
 import farglass.core.side.Settled;
 import farglass.core.side.Side;
@@ -26,7 +26,7 @@ final class Mat {
 
     final List<Moment> moments = new ArrayList<>();
     final List<Beat> beats = new ArrayList<>();
-    final List<Call> calls = new ArrayList<>();
+    final List<RefereeSignal> calls = new ArrayList<>();
     final List<Grip> grips = new ArrayList<>();
     private final Lexicon lexicon;
     private final RandomGenerator random;
@@ -155,7 +155,7 @@ final class Mat {
     }
 
     void call(Optional<Seat> to, String signal) {
-        calls.add(new Call(now, to, signal));
+        calls.add(new RefereeSignal(now, to, signal));
     }
 
     Bout bout(String id, farglass.core.bout.Header header) {

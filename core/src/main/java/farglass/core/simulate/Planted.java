@@ -30,7 +30,7 @@ final class Planted {
     private static final long A_SECOND = 1_000_000;
 
     private final Lexicon lexicon;
-    private final List<Acted> bouts;
+    private final List<ActedBout> bouts;
     /** Where in the list the bout is that is told of, and where she sits. */
     private int at;
 
@@ -38,7 +38,7 @@ final class Planted {
     private Seat she = Seat.A;
     private int added;
 
-    private Planted(List<Acted> bouts, Lexicon lexicon) {
+    private Planted(List<ActedBout> bouts, Lexicon lexicon) {
         this.bouts = new ArrayList<>(bouts);
         this.lexicon = lexicon;
     }
@@ -48,7 +48,7 @@ final class Planted {
      *
      * @throws IllegalStateException if a bout or a moment that is named is not there
      */
-    static List<Acted> in(List<Acted> bouts, Lexicon lexicon) {
+    static List<ActedBout> in(List<ActedBout> bouts, Lexicon lexicon) {
         Planted planted = new Planted(bouts, lexicon);
         List<String> section = new ArrayList<>();
         for (String line : lines()) {
@@ -79,7 +79,7 @@ final class Planted {
         String athlete = section.get(0).substring("bout ".length());
         String missing = "no match of hers is left";
         for (int i = 0; i < bouts.size(); i++) {
-            Acted before = bouts.get(i);
+            ActedBout before = bouts.get(i);
             if (!isWhole(before.told())
                     || before.told().header().seatOf(athlete).isEmpty()
                     || used.contains(i)) {
@@ -107,8 +107,8 @@ final class Planted {
     }
 
     /** Moments are named by their order, also those that came later. */
-    private static Acted named(Acted acted) {
-        return new Acted(
+    private static ActedBout named(ActedBout acted) {
+        return new ActedBout(
                 Referee.renumbered(acted.told(), acted.told().moments()),
                 acted.script(),
                 acted.truth(),
@@ -120,8 +120,8 @@ final class Planted {
     }
 
     private void put(Bout bout) {
-        Acted acted = bouts.get(at);
-        bouts.set(at, new Acted(bout, acted.script(), acted.truth(), acted.foreseen()));
+        ActedBout acted = bouts.get(at);
+        bouts.set(at, new ActedBout(bout, acted.script(), acted.truth(), acted.foreseen()));
     }
 
     private void line(String line) {

@@ -84,9 +84,11 @@ public final class Realism {
     }
 
     /** {@return everything measured of these bouts, in the order of the aims} */
-    public static List<Row> of(Collection<Acted> acted, Lexicon lexicon) {
+    public static List<Row> of(Collection<ActedBout> acted, Lexicon lexicon) {
         Realism realism = new Realism(
-                whole(acted.stream().map(Acted::truth)), whole(acted.stream().map(Acted::told)), lexicon);
+                whole(acted.stream().map(ActedBout::truth)),
+                whole(acted.stream().map(ActedBout::told)),
+                lexicon);
         return Aims.shipped().stream()
                 .map(aim -> new Row(
                         aim.name(),

@@ -38,7 +38,7 @@ final class Referee {
     }
 
     /** {@return the bout with awards and a result} Signals are added to the calls. */
-    Bout judge(Bout bout, long end, List<farglass.core.script.Call> calls) {
+    Bout judge(Bout bout, long end, List<farglass.core.script.RefereeSignal> calls) {
         List<Moment> moments = new ArrayList<>(bout.moments());
         int[] penalties = new int[2];
         // The referee looks from the beginning to the end.
@@ -82,7 +82,7 @@ final class Referee {
     }
 
     private static void give(
-            List<Moment> moments, Seat to, Award award, long at, List<farglass.core.script.Call> calls) {
+            List<Moment> moments, Seat to, Award award, long at, List<farglass.core.script.RefereeSignal> calls) {
         moments.add(new Moment(
                 "r" + moments.size(),
                 OptionalLong.of(at),
@@ -98,7 +98,7 @@ final class Referee {
                     case NEGATIVE -> "-1";
                     case DISQUALIFICATION -> "out";
                 };
-        calls.add(new farglass.core.script.Call(at, Optional.of(to), signal));
+        calls.add(new farglass.core.script.RefereeSignal(at, Optional.of(to), signal));
     }
 
     /** Judges go by who did more that worked in a round. */

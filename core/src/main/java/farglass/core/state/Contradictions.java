@@ -222,14 +222,14 @@ final class Contradictions {
     }
 
     private void depth(Technique technique, Moment moment) {
-        if (moment.telling().line().isPresent() && !Depths.hasLines(technique)) {
+        if (moment.telling().line().isPresent() && !DepthRules.hasLines(technique)) {
             find(
                     moment.id(),
                     "%s is no pass, yet a line is told. Leave the line out, write which pass it continues, or mend the technique.",
                     technique.label());
         }
         moment.telling().stage().ifPresent(stage -> {
-            if (!Depths.has(technique, stage)) {
+            if (!DepthRules.has(technique, stage)) {
                 find(
                         moment.id(),
                         "%s has no stage \"%s\". Mend the stage, or the technique.",

@@ -2,8 +2,8 @@ package farglass.core.state;
 
 import farglass.core.bout.Bout;
 import farglass.core.bout.Deed;
+import farglass.core.bout.MidBoutStart;
 import farglass.core.bout.Moment;
-import farglass.core.bout.Opening;
 import farglass.core.bout.Segment;
 import farglass.core.bout.Times;
 import java.util.ArrayList;
@@ -43,7 +43,7 @@ public final class MatchClock {
         left = bout.header()
                 .footage()
                 .opening()
-                .map(Opening::leftMicros)
+                .map(MidBoutStart::leftMicros)
                 .orElse(bout.header().lengthMicros());
         List<long[]> frozen = new ArrayList<>();
         for (Segment segment : bout.header().footage().segments()) {

@@ -4,8 +4,8 @@ import farglass.core.bout.Bout;
 import farglass.core.bout.BoutKind;
 import farglass.core.bout.Deed;
 import farglass.core.bout.Header;
+import farglass.core.bout.MidBoutStart;
 import farglass.core.bout.Moment;
-import farglass.core.bout.Opening;
 import farglass.core.entry.Control;
 import farglass.core.entry.Ends;
 import farglass.core.entry.Position;
@@ -45,7 +45,7 @@ public final class Whereabouts {
      *
      * @param whole whether the telling is of a bout as it came
      */
-    public static Stand assumed(BoutKind kind, Optional<Opening> opening, boolean whole, Lexicon lexicon) {
+    public static Stand assumed(BoutKind kind, Optional<MidBoutStart> opening, boolean whole, Lexicon lexicon) {
         return kind == BoutKind.POSITIONAL || opening.isPresent() || !whole
                 ? notSeen(lexicon)
                 : new Stand(place("standing", lexicon), Optional.empty());

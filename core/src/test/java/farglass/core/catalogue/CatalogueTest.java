@@ -11,8 +11,8 @@ import farglass.core.corpus.Scope;
 import farglass.core.estimate.Share;
 import farglass.core.notation.BoutFile;
 import farglass.core.prose.Answer;
+import farglass.core.prose.FigureRow;
 import farglass.core.prose.Page;
-import farglass.core.prose.Row;
 import farglass.core.question.Ask;
 import farglass.core.question.Dossier;
 import farglass.core.question.Figure;
@@ -30,19 +30,19 @@ class CatalogueTest {
         return page("Juno", List.of(bouts)).answer(question);
     }
 
-    private static Row row(Answer answer, String label) {
+    private static FigureRow row(Answer answer, String label) {
         return answer.rows().stream()
                 .filter(row -> row.label().equals(label) || label.equals(row.heading() + ": " + row.label()))
                 .findFirst()
                 .orElseThrow(() -> new AssertionError(label + " among "
-                        + answer.rows().stream().map(Row::label).toList()));
+                        + answer.rows().stream().map(FigureRow::label).toList()));
     }
 
     private static Share share(Answer answer, String label) {
         return share(row(answer, label));
     }
 
-    private static Share share(Row row) {
+    private static Share share(FigureRow row) {
         return ((Figure.Proportion) row.figure()).share();
     }
 
@@ -56,7 +56,7 @@ class CatalogueTest {
                 "0:50 B hip-escape; held",
                 "1:00 A knee-cut; side A left; line knee; motive feint");
         Answer passing = answer("pass", bout);
-        Row passes = row(passing, "Passes");
+        FigureRow passes = row(passing, "Passes");
         assertThat(share(passes).chances()).isEqualTo(3);
         assertThat(share(passes).successes()).isEqualTo(1);
         assertThat(passes.evidence())
@@ -145,7 +145,7 @@ class CatalogueTest {
                     "1:00 A hip-bump-sweep; held");
             bouts.add(new Bout("b" + i, bout.header(), bout.moments(), List.of()));
         }
-        Row closed = row(answer("guard", bouts.toArray(Bout[]::new)), "Closed guard");
+        FigureRow closed = row(answer("guard", bouts.toArray(Bout[]::new)), "Closed guard");
         assertThat(share(closed).chances()).isEqualTo(8);
         assertThat(closed.note()).contains("30 s");
         assertThat(closed.evidence().get(0).moment()).contains("m1");
@@ -259,7 +259,7 @@ class CatalogueTest {
                     "0:30 A knee-cut; side A left; line knee"));
         }
         Answer passing = page("Juno", bouts).answer("pass");
-        Row left = row(passing, "To their own left");
+        FigureRow left = row(passing, "To their own left");
         assertThat(share(left).population().orElseThrow()).isCloseTo(0, within(0.05));
         assertThat(left.note()).contains("preference for their own left").contains("more often than each of the other");
     }

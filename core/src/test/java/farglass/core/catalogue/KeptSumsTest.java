@@ -11,7 +11,7 @@ import farglass.core.corpus.KeptSums;
 import farglass.core.corpus.Scope;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.question.Dossier;
-import farglass.core.simulate.Acted;
+import farglass.core.simulate.ActedBout;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -23,7 +23,7 @@ class KeptSumsTest {
     private static final String ATHLETE = "Runa Castellan";
     private static final Lexicon LEXICON = Lexicon.shipped();
     private static final List<Bout> BOUTS =
-            Demo.SEASONS.bouts().stream().map(Acted::told).limit(60).toList();
+            Demo.SEASONS.bouts().stream().map(ActedBout::told).limit(60).toList();
 
     private static Dossier dossier(Corpus corpus) {
         return Catalogue.dossier(ATHLETE, corpus, Scope.ALL);

@@ -19,7 +19,7 @@ import farglass.core.question.Dossier;
 import farglass.core.question.Figure;
 import farglass.core.side.Seat;
 import farglass.core.side.Stage;
-import farglass.core.simulate.Acted;
+import farglass.core.simulate.ActedBout;
 import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -30,7 +30,7 @@ import org.junit.jupiter.api.Test;
 /** The dossiers of everybody in the demo, held against a count by another hand: straight through the moments, without sheets. */
 class NaiveCountTest {
     private static final List<Bout> BOUTS =
-            Demo.SEASONS.bouts().stream().map(Acted::told).toList();
+            Demo.SEASONS.bouts().stream().map(ActedBout::told).toList();
     private static final Corpus CORPUS = Corpus.of(BOUTS, LEXICON);
     private static final Map<String, Kind> KINDS = Map.of(
             "takedown done", Kind.TAKEDOWN,

@@ -10,7 +10,7 @@ import farglass.core.question.Claim;
 import farglass.core.question.Claims;
 import farglass.core.question.Figure;
 import farglass.core.side.Side;
-import farglass.core.simulate.Acted;
+import farglass.core.simulate.ActedBout;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -20,7 +20,7 @@ import org.junit.jupiter.api.Test;
 class PlantedFoundTest {
     private static final Lexicon LEXICON = Lexicon.shipped();
     private static final Corpus DEMO =
-            Corpus.of(Demo.SEASONS.bouts().stream().map(Acted::told).toList(), LEXICON);
+            Corpus.of(Demo.SEASONS.bouts().stream().map(ActedBout::told).toList(), LEXICON);
 
     private static List<Claim> claims(String athlete, String ask, String option) {
         return figures(athlete, ask, option)

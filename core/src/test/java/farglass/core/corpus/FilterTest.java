@@ -65,16 +65,16 @@ class FilterTest {
                 .orElse("none");
     }
 
-    private static Scope part(Optional<Within.Minutes> minutes, Optional<Lead> lead) {
-        return Scope.ALL.within(new Within(minutes, lead));
+    private static Scope part(Optional<PartOfBout.Minutes> minutes, Optional<Lead> lead) {
+        return Scope.ALL.within(new PartOfBout(minutes, lead));
     }
 
-    private static Optional<Within.Minutes> last(int many) {
-        return Optional.of(new Within.Minutes(true, many));
+    private static Optional<PartOfBout.Minutes> last(int many) {
+        return Optional.of(new PartOfBout.Minutes(true, many));
     }
 
-    private static Optional<Within.Minutes> first(int many) {
-        return Optional.of(new Within.Minutes(false, many));
+    private static Optional<PartOfBout.Minutes> first(int many) {
+        return Optional.of(new PartOfBout.Minutes(false, many));
     }
 
     @Test
@@ -123,12 +123,13 @@ class FilterTest {
 
     @Test
     void onlyTheseOpponentsAreLookedAt() {
-        assertThat(sweeps(Scope.ALL.against(Against.ANYBODY.standing(Optional.of(Stance.SOUTHPAW)))))
+        assertThat(sweeps(Scope.ALL.against(OpponentFilter.ANYBODY.standing(Optional.of(Stance.SOUTHPAW)))))
                 .isEqualTo("1 of 4");
-        assertThat(sweeps(Scope.ALL.against(Against.ANYBODY.ranked(Optional.of(Level.BLUE)))))
+        assertThat(sweeps(Scope.ALL.against(OpponentFilter.ANYBODY.ranked(Optional.of(Level.BLUE)))))
                 .isEqualTo("1 of 2");
-        assertThat(sweeps(Scope.ALL.against(
-                        Against.ANYBODY.standing(Optional.of(Stance.SOUTHPAW)).ranked(Optional.of(Level.BLUE)))))
+        assertThat(sweeps(Scope.ALL.against(OpponentFilter.ANYBODY
+                        .standing(Optional.of(Stance.SOUTHPAW))
+                        .ranked(Optional.of(Level.BLUE)))))
                 .isEqualTo("none");
     }
 
@@ -164,32 +165,32 @@ class FilterTest {
 
     @Test
     void whoIsLikeSomebodyIsToldByWhatIsKnownOfBoth() {
-        Sort light = new Sort(
+        AthleteKind light = new AthleteKind(
                 Optional.of(Level.BROWN),
                 java.util.OptionalDouble.of(61),
                 java.util.OptionalDouble.empty(),
-                Optional.of(Sort.Begins.FROM_GUARD));
-        Sort near = new Sort(
+                Optional.of(AthleteKind.Begins.FROM_GUARD));
+        AthleteKind near = new AthleteKind(
                 Optional.of(Level.BLACK),
                 java.util.OptionalDouble.of(66),
                 java.util.OptionalDouble.empty(),
                 Optional.empty());
-        Sort heavy = new Sort(
+        AthleteKind heavy = new AthleteKind(
                 Optional.of(Level.BROWN),
                 java.util.OptionalDouble.of(78.5),
                 java.util.OptionalDouble.empty(),
                 Optional.empty());
-        Sort novice = new Sort(
+        AthleteKind novice = new AthleteKind(
                 Optional.of(Level.BLUE),
                 java.util.OptionalDouble.empty(),
                 java.util.OptionalDouble.empty(),
                 Optional.empty());
-        Sort passer = new Sort(
+        AthleteKind passer = new AthleteKind(
                 Optional.empty(),
                 java.util.OptionalDouble.empty(),
                 java.util.OptionalDouble.empty(),
-                Optional.of(Sort.Begins.FROM_TOP));
-        Sort unknown = new Sort(
+                Optional.of(AthleteKind.Begins.FROM_TOP));
+        AthleteKind unknown = new AthleteKind(
                 Optional.empty(), java.util.OptionalDouble.empty(), java.util.OptionalDouble.empty(), Optional.empty());
         assertThat(light.isLike(near)).isTrue();
         assertThat(light.isLike(heavy)).isFalse();

@@ -1,7 +1,7 @@
 package farglass.core.coverage;
 
 import farglass.core.estimate.Choices;
-import farglass.core.estimate.Taken;
+import farglass.core.estimate.OptionsTaken;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.SplittableRandom;
@@ -41,14 +41,14 @@ record MadeUpChoices(double[] truths, double[] unusual, List<Choices> athletes) 
                     }
                 }
             }
-            List<Taken> bouts = new ArrayList<>();
+            List<OptionsTaken> bouts = new ArrayList<>();
             for (int bout = 0; bout < plan.bouts(); bout++) {
                 double[] shares = shares(habit, plan.form(), random);
                 List<String> taken = new ArrayList<>();
                 for (int many = (int) Math.round(random.nextExponential() * plan.chances()); many > 0; many--) {
                     taken.add(OPTIONS.get(drawn(shares, random)));
                 }
-                bouts.add(Taken.of(taken));
+                bouts.add(OptionsTaken.of(taken));
             }
             athletes.add(Choices.alike(bouts));
         }

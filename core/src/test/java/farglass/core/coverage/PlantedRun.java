@@ -16,7 +16,7 @@ import farglass.core.question.Dossier;
 import farglass.core.side.OwnedSide;
 import farglass.core.side.Seat;
 import farglass.core.side.Side;
-import farglass.core.simulate.Acted;
+import farglass.core.simulate.ActedBout;
 import farglass.core.simulate.Cast;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -67,7 +67,7 @@ final class PlantedRun {
 
     private final Lexicon lexicon = Lexicon.shipped();
     private final List<Bout> bouts = Cast.seasons(lexicon).bouts().stream()
-            .map(Acted::told)
+            .map(ActedBout::told)
             .filter(bout -> !bout.header().isSecondCoding())
             .toList();
 

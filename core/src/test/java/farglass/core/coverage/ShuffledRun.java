@@ -10,7 +10,7 @@ import farglass.core.corpus.Scope;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.question.Answered;
 import farglass.core.question.Dossier;
-import farglass.core.simulate.Acted;
+import farglass.core.simulate.ActedBout;
 import farglass.core.simulate.Cast;
 import java.util.ArrayList;
 import java.util.List;
@@ -74,7 +74,7 @@ final class ShuffledRun {
         int deals = args.length == 0 ? 50 : Integer.parseInt(args[0]);
         Lexicon lexicon = Lexicon.shipped();
         List<Bout> bouts = Cast.seasons(lexicon).bouts().stream()
-                .map(Acted::told)
+                .map(ActedBout::told)
                 .filter(bout -> !bout.header().isSecondCoding())
                 .toList();
         Map<String, Integer> byChapter = new TreeMap<>();

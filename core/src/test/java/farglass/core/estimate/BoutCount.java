@@ -11,7 +11,7 @@ public record BoutCount(double weight, int successes, int chances) {
     public static Choices choices(List<BoutCount> bouts) {
         return new Choices(
                 bouts.stream()
-                        .map(bout -> new Taken(
+                        .map(bout -> new OptionsTaken(
                                 bout.successes() == 0 ? Map.of() : Map.of(YES, bout.successes()), bout.chances()))
                         .toList(),
                 bouts.stream().map(BoutCount::weight).toList());

@@ -61,9 +61,11 @@ class SharesTest {
     void theOptionsOfOneQuestionAddUpToOneWithTheOneNeverSeen() {
         List<Choices> others = Collections.nCopies(
                 9,
-                Choices.alike(List.of(Taken.of(List.of("a", "b", "b", "c")), Taken.of(List.of("b", "c", "a", "a")))));
-        Choices own =
-                new Choices(List.of(Taken.of(List.of("a", "a", "b")), Taken.of(List.of("c", "a"))), List.of(1.0, 0.4));
+                Choices.alike(List.of(
+                        OptionsTaken.of(List.of("a", "b", "b", "c")), OptionsTaken.of(List.of("b", "c", "a", "a")))));
+        Choices own = new Choices(
+                List.of(OptionsTaken.of(List.of("a", "a", "b")), OptionsTaken.of(List.of("c", "a"))),
+                List.of(1.0, 0.4));
         var shares = new OptionShares(Population.of(others).all(0.2), List.of("a", "b", "c"), Prior.SHOWN).of(own);
         double sum = shares.values().stream().mapToDouble(Share::point).sum();
         assertThat(shares.keySet()).containsExactly("a", "b", "c");
@@ -75,7 +77,7 @@ class SharesTest {
     @Test
     void aLoneOptionIsNoCertainty() {
         Share one = new OptionShares(Population.of(List.of()).all(0.1), List.of("a"), Prior.SHOWN)
-                .of(Choices.alike(List.of(Taken.of(List.of("a")))))
+                .of(Choices.alike(List.of(OptionsTaken.of(List.of("a")))))
                 .get("a");
         // Half a belief for what was never seen: Beta(2, 1), whose quantiles are square roots.
         assertThat(one.low80()).isCloseTo(Math.sqrt(0.1), within(1e-8));
@@ -224,13 +226,13 @@ class SharesTest {
         SplittableRandom random = new SplittableRandom(21);
         Map<String, Choices> byName = new LinkedHashMap<>();
         for (int athlete = 0; athlete < 40; athlete++) {
-            List<Taken> bouts = new ArrayList<>();
+            List<OptionsTaken> bouts = new ArrayList<>();
             for (int bout = random.nextInt(5); bout >= 0; bout--) {
                 List<String> taken = new ArrayList<>();
                 for (int k = random.nextInt(9); k > 0; k--) {
                     taken.add("option " + random.nextInt(1 + athlete % 12));
                 }
-                bouts.add(Taken.of(taken));
+                bouts.add(OptionsTaken.of(taken));
             }
             byName.put("athlete " + athlete, Choices.alike(bouts));
         }

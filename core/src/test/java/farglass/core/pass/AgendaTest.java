@@ -30,14 +30,14 @@ class AgendaTest {
         return Bouts.of(lines.toArray(String[]::new));
     }
 
-    private static List<Agenda.Item> agenda(Bout bout, Needs needs) {
+    private static List<Agenda.Item> agenda(Bout bout, StudyNeeds needs) {
         return new Pass(Aim.ANSWERS, Optional.empty(), needs)
                 .agenda(BoutSheet.of(bout, LEXICON))
                 .items();
     }
 
-    private static Needs needs(Bout... study) {
-        return Needs.of(Aim.ANSWERS, JUNO, Corpus.of(List.of(study), LEXICON));
+    private static StudyNeeds needs(Bout... study) {
+        return StudyNeeds.of(Aim.ANSWERS, JUNO, Corpus.of(List.of(study), LEXICON));
     }
 
     private static List<String> topics(List<Agenda.Item> items) {
@@ -47,16 +47,16 @@ class AgendaTest {
     @Test
     void alikeQuestionsStandTogetherInTheOrderOfTheFilm() {
         Bout bout = bout("knee-cut", "frame", "toreando", "hip-escape", "knee-cut", "frame", "knee-cut", "frame");
-        List<Agenda.Item> items = agenda(bout, Needs.NONE);
+        List<Agenda.Item> items = agenda(bout, StudyNeeds.NONE);
         Agenda.Item frames = items.stream()
                 .filter(item -> item.topic().words().startsWith("Juno: frame"))
                 .findFirst()
                 .orElseThrow();
         assertThat(frames.topic().words()).isEqualTo("Juno: frame after Pip\u2019s knee cut");
-        assertThat(frames.questions()).extracting(Question::momentId).containsExactly("m3", "m7", "m9");
+        assertThat(frames.questions()).extracting(PassQuestion::momentId).containsExactly("m3", "m7", "m9");
         assertThat(items.stream().mapToInt(item -> item.questions().size()).sum())
                 .as("nothing is lost or asked twice")
-                .isEqualTo(new Pass(Aim.ANSWERS, Optional.empty(), Needs.NONE)
+                .isEqualTo(new Pass(Aim.ANSWERS, Optional.empty(), StudyNeeds.NONE)
                         .questions(BoutSheet.of(bout, LEXICON))
                         .size());
     }
@@ -72,7 +72,7 @@ class AgendaTest {
         Bout answered = Bouts.of(lines.toArray(String[]::new));
         Bout toreandos = bout("toreando", "hip-escape", "toreando", "hip-escape", "toreando", "hip-escape");
         Bout bout = bout("knee-cut", "frame", "over-under", "hip-escape", "toreando", "hip-escape");
-        Needs needs = needs(answered, toreandos, bout);
+        StudyNeeds needs = needs(answered, toreandos, bout);
         List<String> order = topics(agenda(bout, needs)).stream()
                 .filter(words -> words.startsWith("Juno"))
                 .toList();

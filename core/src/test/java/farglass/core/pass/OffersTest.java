@@ -35,24 +35,24 @@ class OffersTest {
     private static final Bout ASKED =
             bout("asked", "0:10 B pulls guard; held; -> open guard, A on top\n0:50 A knee cut; failed\n");
 
-    private static List<String> offered(String moment, Question.About about) {
+    private static List<String> offered(String moment, PassQuestion.About about) {
         Corpus corpus = Corpus.of(List.of(KNOWN, ASKED), LEXICON);
         BoutSheet sheet = BoutSheet.of(ASKED, LEXICON);
-        Question question = new Question(moment, 0, 1, "", about, new Topic("", "", "", ""));
+        PassQuestion question = new PassQuestion(moment, 0, 1, "", about, new Topic("", "", "", ""));
         return Offers.of(question, sheet, corpus).stream().map(BoutFile::field).toList();
     }
 
     @Test
     void gripsOfTheSamePlaceWithWhoIsOnTopTurnedToWhoIsHere() {
         // Told once of her who pulled and once of him, it is the same grip; the end of one does not go with it.
-        assertThat(offered("m1", Question.About.GRIPS))
+        assertThat(offered("m1", PassQuestion.About.GRIPS))
                 .startsWith("grip B left hand on A right sleeve, deep", "body B lies flat");
     }
 
     @Test
     void mistakesOfTheSameActWithTheBetterOption() {
-        assertThat(offered("m2", Question.About.ERROR)).startsWith("mistake \"elbow out\", better \"elbow in\"");
-        assertThat(offered("m2", Question.About.OPEN)).isEmpty();
+        assertThat(offered("m2", PassQuestion.About.ERROR)).startsWith("mistake \"elbow out\", better \"elbow in\"");
+        assertThat(offered("m2", PassQuestion.About.OPEN)).isEmpty();
     }
 
     @Test
@@ -64,20 +64,20 @@ class OffersTest {
                         .telling()
                         .withFacts(KNOWN.moments().get(1).telling().facts())));
         Corpus corpus = Corpus.of(List.of(KNOWN), LEXICON);
-        Question question = new Question("m1", 0, 1, "", Question.About.GRIPS, new Topic("", "", "", ""));
+        PassQuestion question = new PassQuestion("m1", 0, 1, "", PassQuestion.About.GRIPS, new Topic("", "", "", ""));
         assertThat(Offers.of(question, BoutSheet.of(told, LEXICON), corpus))
                 .isNotEmpty()
                 .doesNotContainAnyElementsOf(KNOWN.moments().get(1).telling().facts());
     }
 
-    private static List<String> inANewLibrary(String uniform, String moment, Question.About about) {
+    private static List<String> inANewLibrary(String uniform, String moment, PassQuestion.About about) {
         Bout asked = BoutFile.parse(
                         "far-glass bout 1\nid: new\nA: Ann\nB: Bea\nuniform: %s\ncovered: story 0:00 to 5:00 declared\n\n%s\n"
                                 .formatted(uniform, moment),
                         LEXICON)
                 .bout()
                 .orElseThrow();
-        Question question = new Question("m1", 0, 1, "", about, new Topic("", "", "", ""));
+        PassQuestion question = new PassQuestion("m1", 0, 1, "", about, new Topic("", "", "", ""));
         return Offers.of(question, BoutSheet.of(asked, LEXICON), Corpus.of(List.of(asked), LEXICON)).stream()
                 .map(BoutFile::field)
                 .toList();
@@ -86,36 +86,36 @@ class OffersTest {
     /** Written from what is usually held there, before any of it was offered. */
     @Test
     void aNewLibraryOffersWhatIsUsuallyHeldThere() {
-        assertThat(inANewLibrary("gi", "0:10 A reached; -> closed guard, B on top", Question.About.GRIPS))
+        assertThat(inANewLibrary("gi", "0:10 A reached; -> closed guard, B on top", PassQuestion.About.GRIPS))
                 .contains("grip A right hand on B right collar");
-        assertThat(inANewLibrary("gi", "0:10 A reached; -> closed guard, A on top", Question.About.GRIPS))
+        assertThat(inANewLibrary("gi", "0:10 A reached; -> closed guard, A on top", PassQuestion.About.GRIPS))
                 .contains("grip B right hand on A right collar");
-        assertThat(inANewLibrary("gi", "0:10 A reached; -> de la riva guard, B on top", Question.About.GRIPS))
+        assertThat(inANewLibrary("gi", "0:10 A reached; -> de la riva guard, B on top", PassQuestion.About.GRIPS))
                 .contains("grip A left hand on B right heel", "grip A right hand on B left sleeve");
         assertThat(inANewLibrary(
                         "gi",
                         "0:10 A de la riva; held; side A right; -> de la riva guard, B on top",
-                        Question.About.GRIPS))
+                        PassQuestion.About.GRIPS))
                 .contains("grip A right hand on B left heel", "grip A left hand on B right sleeve");
-        assertThat(inANewLibrary("no-gi", "0:10 A reached; -> half guard, A on top", Question.About.GRIPS))
+        assertThat(inANewLibrary("no-gi", "0:10 A reached; -> half guard, A on top", PassQuestion.About.GRIPS))
                 .anyMatch(grip -> grip.startsWith("grip A") && grip.contains("B body"))
                 .noneMatch(grip -> grip.matches(".*(collar|sleeve|lapel|trousers|belt).*"));
-        assertThat(inANewLibrary("no-gi", "0:10 A reached; -> saddle, A on top", Question.About.GRIPS))
+        assertThat(inANewLibrary("no-gi", "0:10 A reached; -> saddle, A on top", PassQuestion.About.GRIPS))
                 .anyMatch(grip -> grip.contains("heel"));
         // A place that is told of nowhere has what is usual in its family.
-        assertThat(inANewLibrary("no-gi", "0:10 A reached; -> k-guard, A on top", Question.About.GRIPS))
+        assertThat(inANewLibrary("no-gi", "0:10 A reached; -> k-guard, A on top", PassQuestion.About.GRIPS))
                 .isNotEmpty();
     }
 
     @Test
     void aNewLibraryOffersTheUsualMistakesOfAnActOfThatKind() {
-        assertThat(inANewLibrary("gi", "0:10 A knee cut; failed", Question.About.ERROR))
+        assertThat(inANewLibrary("gi", "0:10 A knee cut; failed", PassQuestion.About.ERROR))
                 .anyMatch(mistake -> mistake.contains("underhook"));
-        assertThat(inANewLibrary("gi", "0:10 A armbar; failed", Question.About.ERROR))
+        assertThat(inANewLibrary("gi", "0:10 A armbar; failed", PassQuestion.About.ERROR))
                 .anyMatch(mistake -> mistake.contains("knees"));
-        assertThat(inANewLibrary("gi", "0:10 A toreando; failed", Question.About.ERROR))
+        assertThat(inANewLibrary("gi", "0:10 A toreando; failed", PassQuestion.About.ERROR))
                 .isNotEmpty();
-        assertThat(inANewLibrary("gi", "0:10 A double leg; failed", Question.About.ERROR))
+        assertThat(inANewLibrary("gi", "0:10 A double leg; failed", PassQuestion.About.ERROR))
                 .anyMatch(mistake -> mistake.contains("head"));
     }
 
@@ -132,7 +132,7 @@ class OffersTest {
                                     uniform,
                                     "0:10 A reached; -> %s%s"
                                             .formatted(position.key(), position.hasTop() ? ", A on top" : ""),
-                                    Question.About.GRIPS))
+                                    PassQuestion.About.GRIPS))
                             .as("%s, %s", position.key(), uniform)
                             .hasSizeGreaterThanOrEqualTo(2);
                 }

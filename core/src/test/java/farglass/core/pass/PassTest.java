@@ -27,14 +27,14 @@ class PassTest {
             "0:40 B knee-cut; held",
             "0:50 - mark");
 
-    private static List<Question> ask(Aim aim, Optional<String> position, Set<String> settled, Bout bout) {
-        return new Pass(aim, position, new Needs(settled, Map.of(), Set.of(), 0))
+    private static List<PassQuestion> ask(Aim aim, Optional<String> position, Set<String> settled, Bout bout) {
+        return new Pass(aim, position, new StudyNeeds(settled, Map.of(), Set.of(), 0))
                 .questions(BoutSheet.of(bout, LEXICON));
     }
 
     private static List<String> asked(Aim aim, Bout bout) {
         return ask(aim, Optional.empty(), Set.of(), bout).stream()
-                .map(Question::momentId)
+                .map(PassQuestion::momentId)
                 .toList();
     }
 
@@ -51,12 +51,13 @@ class PassTest {
 
     @Test
     void aQuestionSaysWhatAndShowsTheFilmAroundIt() {
-        Question question = ask(Aim.ANSWERS, Optional.empty(), Set.of(), BOUT).get(1);
+        PassQuestion question =
+                ask(Aim.ANSWERS, Optional.empty(), Set.of(), BOUT).get(1);
         assertThat(question.words())
                 .isEqualTo("Juno: frame. Does it answer Pip\u2019s knee cut, nearly, knee line, 2.0 s before?");
         assertThat(question.fromMicros()).as("the attack is seen too").isEqualTo(18_000_000);
         assertThat(question.toMicros()).isGreaterThan(22_000_000);
-        assertThat(question.about()).isEqualTo(Question.About.ANSWER);
+        assertThat(question.about()).isEqualTo(PassQuestion.About.ANSWER);
     }
 
     @Test
@@ -82,7 +83,7 @@ class PassTest {
     @Test
     void aSettledQuestionIsAskedNoMore() {
         assertThat(ask(Aim.ANSWERS, Optional.empty(), Set.of("answers to knee-cut"), BOUT).stream()
-                        .map(Question::momentId))
+                        .map(PassQuestion::momentId))
                 .as("m3 followed the knee cut")
                 .containsExactly("m2", "m4", "m6");
     }

@@ -14,7 +14,6 @@ import farglass.core.measure.Listed;
 import farglass.core.measure.Longest;
 import farglass.core.measure.TimeIn;
 import farglass.core.question.Answered;
-import farglass.core.question.Aside;
 import farglass.core.question.Ask;
 import farglass.core.question.Claim;
 import farglass.core.question.Claims;
@@ -22,6 +21,7 @@ import farglass.core.question.Dossier;
 import farglass.core.question.Figure;
 import farglass.core.question.Measure;
 import farglass.core.question.Question;
+import farglass.core.question.UncountedBouts;
 import farglass.core.side.Side;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -34,7 +34,7 @@ import org.junit.jupiter.api.Test;
 
 /** Sentences from figures that were never counted: each case as a coach would want to read it. */
 class PageTest {
-    private static final Aside NOTHING = new Aside(0, 0, 0, 0, Map.of());
+    private static final UncountedBouts NOTHING = new UncountedBouts(0, 0, 0, 0, Map.of());
 
     private static Question question(String id) {
         return Catalogue.ALL.stream()
@@ -170,7 +170,7 @@ class PageTest {
                 figure("finish", "finish which", "armbar", share(6, 9, 8)),
                 figure("finish", "finish ends", "guillotine", share(1, 3, 2)),
                 new Figure.Listing(variants, "high-elbow-guillotine", "guillotine", List.of()));
-        assertThat(answer.rows()).extracting(Row::label).containsExactly("Guillotine", "Armbar");
+        assertThat(answer.rows()).extracting(FigureRow::label).containsExactly("Guillotine", "Armbar");
         assertThat(answer.rows().get(0).note()).isEqualTo("tap in 1 of 3; of these high-elbow guillotine 0");
         assertThat(answer.rows().get(1).note()).isEmpty();
     }
@@ -198,7 +198,7 @@ class PageTest {
         Ask perTime = ask("conceded", "conceded per time");
         Rate rate = new Rate(0.01, 0.02, 0.05, 0.08, 0.1, 4, 80, 5, OptionalDouble.of(0.2));
         Answer answer = answer("conceded", new Figure.Pace(perTime, "sweep", rate, List.of()));
-        Row row = answer.rows().get(0);
+        FigureRow row = answer.rows().get(0);
         assertThat(row.label()).isEqualTo("By sweep, per ten minutes");
         assertThat(row.count()).isEqualTo("4 in 80 min");
         assertThat(row.likely()).isEqualTo("0.2\u20130.8");
@@ -249,7 +249,7 @@ class PageTest {
     }
 
     /** What has no chances has no words for them. */
-    private static boolean isUncounted(Row row) {
+    private static boolean isUncounted(FigureRow row) {
         Measure measure = row.figure().ask().measure();
         return measure instanceof Listed || measure instanceof TimeIn || measure instanceof Longest;
     }

@@ -10,8 +10,8 @@ import farglass.core.bout.Deed;
 import farglass.core.corpus.Corpus;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.side.Seat;
-import farglass.core.simulate.Acted;
-import farglass.core.simulate.Foreseen;
+import farglass.core.simulate.ActedBout;
+import farglass.core.simulate.ForeseenShare;
 import farglass.core.state.Stand;
 import farglass.core.state.Timeline;
 import java.util.List;
@@ -108,10 +108,11 @@ class ContinuationsTest {
     /** The figures of the note; bounds a little below what was measured, so that a loss of skill fails the build. */
     @Test
     void onTheDemoThePicksStandBetweenFloorAndCeilingAndPromiseWhatComes() {
-        List<Acted> acted = Demo.SEASONS.bouts();
-        List<Bout> told = acted.stream().map(Acted::told).toList();
+        List<ActedBout> acted = Demo.SEASONS.bouts();
+        List<Bout> told = acted.stream().map(ActedBout::told).toList();
         PickQuality picks = PickQuality.of(Corpus.of(told, LEXICON), true);
-        Foreseen ceiling = acted.stream().map(Acted::foreseen).reduce(Foreseen.NOTHING, Foreseen::and);
+        ForeseenShare ceiling =
+                acted.stream().map(ActedBout::foreseen).reduce(ForeseenShare.NOTHING, ForeseenShare::and);
         assertThat(picks.moments()).isGreaterThan(4000);
         assertThat(picks.share())
                 .isGreaterThan(0.55)

@@ -32,11 +32,11 @@ import org.junit.jupiter.api.Test;
 
 class CastTest {
     private static final Cast.Seasons SEASONS = Demo.SEASONS;
-    private static final List<Acted> BOUTS = SEASONS.bouts();
+    private static final List<ActedBout> BOUTS = SEASONS.bouts();
 
     private static List<Bout> told(String name) {
         return BOUTS.stream()
-                .map(Acted::told)
+                .map(ActedBout::told)
                 .filter(bout -> bout.header().seatOf(name).isPresent())
                 .toList();
     }
@@ -111,7 +111,7 @@ class CastTest {
         Set<Class<?>> facts = new HashSet<>();
         Set<Class<?>> deeds = new HashSet<>();
         Set<Motive> motives = EnumSet.noneOf(Motive.class);
-        for (Acted acted : BOUTS) {
+        for (ActedBout acted : BOUTS) {
             for (Moment moment : acted.told().moments()) {
                 deeds.add(moment.deed().getClass());
                 moment.telling().facts().forEach(fact -> facts.add(fact.getClass()));
@@ -140,7 +140,7 @@ class CastTest {
     void twoBoutsAreCodedByTwoPeopleAndOneOfThemCounts() {
         assertThat(SEASONS.secondCodings()).hasSize(2).allSatisfy(second -> {
             Bout first = BOUTS.stream()
-                    .map(Acted::told)
+                    .map(ActedBout::told)
                     .filter(bout -> second.header().codingOf().equals(Optional.of(bout.id())))
                     .findFirst()
                     .orElseThrow();
@@ -151,7 +151,7 @@ class CastTest {
 
     @Test
     void nothingHappensThatTheSportDoesNotAllow() {
-        for (Acted acted : BOUTS) {
+        for (ActedBout acted : BOUTS) {
             assertThat(Timeline.of(acted.truth(), LEXICON).findings())
                     .extracting(finding -> acted.truth().id() + " " + finding.momentId() + ": " + finding.sentence())
                     .allMatch(sentence -> sentence.contains("disputed"));
@@ -166,7 +166,7 @@ class CastTest {
     void theRefereeMostlyGivesWhatTheRulesSayAndTheResultIsTheBoards() {
         int certain = 0;
         int missed = 0;
-        for (Acted acted : BOUTS) {
+        for (ActedBout acted : BOUTS) {
             Bout truth = acted.truth();
             Ruleset ruleset = Rulesets.shipped().named(truth.header().ruleset()).orElseThrow();
             Scorecard card = Scorecard.of(truth, ruleset, LEXICON);
@@ -181,7 +181,7 @@ class CastTest {
         assertThat(certain).isGreaterThan(150);
         assertThat(missed / (double) certain).isBetween(0.001, 0.1);
         List<Bout> matches = BOUTS.stream()
-                .map(Acted::truth)
+                .map(ActedBout::truth)
                 .filter(bout -> bout.header().kind() == BoutKind.COMPETITION)
                 .toList();
         long taps = matches.stream().filter(CastTest::isTap).count();
@@ -195,7 +195,7 @@ class CastTest {
 
     @Test
     void theScriptShowsMoreThanWasTagged() {
-        for (Acted acted : BOUTS) {
+        for (ActedBout acted : BOUTS) {
             if (acted.told().moments().isEmpty()) {
                 continue;
             }
@@ -233,7 +233,7 @@ class CastTest {
         int all = 0;
         var random = new java.util.SplittableRandom(77);
         for (int i = 0; i < 300; i++) {
-            Acted acted = Actor.act(
+            ActedBout acted = Actor.act(
                     "x", runa, ordinary, BOUTS.get(0).told().header(), Optional.empty(), LEXICON, random.split());
             for (Moment moment : acted.truth().moments()) {
                 if (moment.deed().equals(new Deed.Did("circling-pass"))) {

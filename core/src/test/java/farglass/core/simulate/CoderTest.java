@@ -19,7 +19,7 @@ import org.junit.jupiter.api.Test;
 /** What a coder with known faults gets wrong, in the long run. */
 class CoderTest {
     private static final List<Bout> TRUTH = Demo.SEASONS.bouts().stream()
-            .map(Acted::truth)
+            .map(ActedBout::truth)
             .filter(bout -> bout.moments().size() > 20)
             .toList();
 

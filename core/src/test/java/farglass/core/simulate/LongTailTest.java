@@ -23,7 +23,7 @@ class LongTailTest {
     @Test
     void aboutHalfIsSomethingElseOfItsKindAndEverybodyEndsWhereTheyDid() {
         List<Bout> bouts =
-                Demo.SEASONS.bouts().stream().map(Acted::told).limit(20).toList();
+                Demo.SEASONS.bouts().stream().map(ActedBout::told).limit(20).toList();
         List<Bout> tail = LongTail.of(bouts, LEXICON, 3);
         int done = 0;
         int other = 0;

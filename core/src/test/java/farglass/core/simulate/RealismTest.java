@@ -11,7 +11,7 @@ import org.junit.jupiter.api.Test;
 
 /** Made-up bouts stay within what they are meant to look like, and nothing happens in them that cannot. */
 class RealismTest {
-    private static final List<Acted> MATCHES = Cast.league(600, LEXICON);
+    private static final List<ActedBout> MATCHES = Cast.league(600, LEXICON);
 
     @Test
     void everyAimIsMet() {
@@ -20,12 +20,12 @@ class RealismTest {
 
     @Test
     void nothingContradictsItselfAndEveryBoutComesBackFromItsText() {
-        for (Acted match : MATCHES) {
+        for (ActedBout match : MATCHES) {
             assertThat(Timeline.of(match.truth(), LEXICON).findings())
                     .extracting(finding -> match.truth().id() + " " + finding.momentId() + ": " + finding.sentence())
                     .allMatch(sentence -> sentence.contains("disputed"));
         }
-        for (Acted match : MATCHES.subList(0, 40)) {
+        for (ActedBout match : MATCHES.subList(0, 40)) {
             Bout told = match.told();
             assertThat(BoutFile.parse(BoutFile.print(told), LEXICON).bout()).contains(told);
         }

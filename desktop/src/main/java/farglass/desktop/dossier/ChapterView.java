@@ -1,9 +1,9 @@
 package farglass.desktop.dossier;
 
 import farglass.core.prose.Answer;
+import farglass.core.prose.FigureRow;
 import farglass.core.prose.OneMinute;
 import farglass.core.prose.Page;
-import farglass.core.prose.Row;
 import farglass.core.prose.SinceLast;
 import farglass.drawing.Palette;
 import java.util.ArrayList;
@@ -144,14 +144,14 @@ final class ChapterView extends VBox {
 
     private Node answer(Answer answer) {
         VBox box = new VBox(3, words(answer.question(), "question"), words(answer.sentence(), "sentence"));
-        Map<String, List<Row>> groups = new LinkedHashMap<>();
+        Map<String, List<FigureRow>> groups = new LinkedHashMap<>();
         answer.rows().forEach(row -> groups.computeIfAbsent(row.heading(), any -> new ArrayList<>())
                 .add(row));
         groups.forEach((heading, rows) -> box.getChildren().add(group(heading, rows)));
         return box;
     }
 
-    private Node group(String heading, List<Row> rows) {
+    private Node group(String heading, List<FigureRow> rows) {
         VBox box = new VBox();
         if (!heading.isEmpty()) {
             box.getChildren().add(words(heading, "group"));
@@ -161,7 +161,7 @@ final class ChapterView extends VBox {
         rows.stream().limit(folded ? MOST_ROWS : rows.size()).forEach(row -> box.getChildren()
                 .add(figure(row)));
         if (folded) {
-            List<Row> rest = rows.subList(MOST_ROWS, rows.size());
+            List<FigureRow> rest = rows.subList(MOST_ROWS, rows.size());
             Button more = new Button("and %d more, each at most %s"
                     .formatted(rest.size(), rest.get(0).count()));
             more.getStyleClass().add("fold");
@@ -178,7 +178,7 @@ final class ChapterView extends VBox {
         return box;
     }
 
-    private FigureView figure(Row row) {
+    private FigureView figure(FigureRow row) {
         FigureView view =
                 FigureView.of(row, model.besideProperty().get().map(Beside::words), model.beside(row), palette);
         view.setToggleGroup(group);

@@ -19,8 +19,8 @@ import farglass.core.listing.TechniqueListing;
 import farglass.core.naming.Words;
 import farglass.core.phrase.AthleteWords;
 import farglass.core.phrase.Phrase;
+import farglass.core.prose.FigureRow;
 import farglass.core.prose.Page;
-import farglass.core.prose.Row;
 import farglass.core.prose.SinceLast;
 import farglass.core.study.Athlete;
 import farglass.core.study.Study;
@@ -79,13 +79,13 @@ public final class DossierModel {
     private final ObservableList<Athlete> athletes = FXCollections.observableArrayList();
     private final ObjectProperty<Optional<Athlete>> athlete = new SimpleObjectProperty<>(Optional.empty());
     private final ReadOnlyObjectWrapper<Optional<Page>> page = new ReadOnlyObjectWrapper<>(Optional.empty());
-    private final ObjectProperty<Optional<Row>> row = new SimpleObjectProperty<>(Optional.empty());
+    private final ObjectProperty<Optional<FigureRow>> row = new SimpleObjectProperty<>(Optional.empty());
     private final ObservableList<Sight> sights = FXCollections.observableArrayList();
     private final ObjectProperty<Lens> lens = new SimpleObjectProperty<>(Lens.USUAL);
     private final ObjectProperty<Optional<Beside>> beside = new SimpleObjectProperty<>(Optional.empty());
     private final LensChoices choices;
     private final DossierPages pages;
-    private Map<String, Row> rowsBeside = Map.of();
+    private Map<String, FigureRow> rowsBeside = Map.of();
     private Optional<SinceLast> sinceLast = Optional.empty();
     private final StringProperty chapter = new SimpleStringProperty(ONE_MINUTE);
     private final ReadOnlyObjectWrapper<Optional<Listing>> listing = new ReadOnlyObjectWrapper<>(Optional.empty());
@@ -262,7 +262,7 @@ public final class DossierModel {
         outdate();
     }
 
-    private record Computed(Page page, Optional<SinceLast> since, List<Seen> seen, Map<String, Row> beside) {}
+    private record Computed(Page page, Optional<SinceLast> since, List<Seen> seen, Map<String, FigureRow> beside) {}
 
     private Computed computed(
             String name,
@@ -285,18 +285,18 @@ public final class DossierModel {
         return sinceLast;
     }
 
-    private static String key(Row row) {
+    private static String key(FigureRow row) {
         return row.figure().ask().id() + "/" + row.figure().option();
     }
 
-    private static Map<String, Row> rows(Page page) {
+    private static Map<String, FigureRow> rows(Page page) {
         return page.answers().stream()
                 .flatMap(answer -> answer.rows().stream())
                 .collect(Collectors.toMap(DossierModel::key, row -> row, (one, same) -> one));
     }
 
     /** {@return the same figure of whom or what is held beside; empty where nothing is, or it was never seen there} */
-    Optional<Row> beside(Row row) {
+    Optional<FigureRow> beside(FigureRow row) {
         return Optional.ofNullable(rowsBeside.get(key(row)));
     }
 
@@ -311,7 +311,7 @@ public final class DossierModel {
         if (moment.isEmpty() || row.get().isEmpty() || why.isBlank()) {
             return;
         }
-        Row from = row.get().get();
+        FigureRow from = row.get().get();
         Telling told = moment.get().telling();
         for (String figure : from.figure().ask().measure().tallies(from.figure().option())) {
             told = told.and(new Fact.Struck(figure, why.strip()));
@@ -340,7 +340,7 @@ public final class DossierModel {
         page.set(Optional.of(computed));
     }
 
-    private Optional<Row> rowOf(Page known, String key) {
+    private Optional<FigureRow> rowOf(Page known, String key) {
         return known.answers().stream()
                 .flatMap(answer -> answer.rows().stream())
                 .filter(each -> key(each).equals(key))
@@ -352,7 +352,7 @@ public final class DossierModel {
     }
 
     /** The first figure of the chapter is looked at until another is chosen. */
-    private Optional<Row> firstOf(Page known) {
+    private Optional<FigureRow> firstOf(Page known) {
         return chapter.get().equals(ONE_MINUTE)
                 ? known.oneMinute().stream()
                         .flatMap(point -> point.row().stream())
@@ -423,7 +423,7 @@ public final class DossierModel {
     }
 
     private void showSights() {
-        List<Sight> now = row.get().map(Row::evidence).orElse(List.of()).stream()
+        List<Sight> now = row.get().map(FigureRow::evidence).orElse(List.of()).stream()
                 .flatMap(evidence -> sight(evidence).stream())
                 .toList();
         // Whoever has chosen one of them goes on with it, though all was counted anew.
@@ -516,7 +516,7 @@ public final class DossierModel {
         return page.getReadOnlyProperty();
     }
 
-    public ObjectProperty<Optional<Row>> rowProperty() {
+    public ObjectProperty<Optional<FigureRow>> rowProperty() {
         return row;
     }
 

@@ -2,7 +2,7 @@ package farglass.desktop.dossier;
 
 import farglass.core.listing.Listing;
 import farglass.core.naming.Words;
-import farglass.core.prose.Row;
+import farglass.core.prose.FigureRow;
 import farglass.desktop.command.Command;
 import farglass.desktop.command.CommandButton;
 import farglass.desktop.command.Commands;
@@ -135,7 +135,7 @@ final class EvidenceView extends VBox {
     private void cutReel() {
         String what = model.rowProperty()
                 .get()
-                .map(Row::label)
+                .map(FigureRow::label)
                 .or(() -> model.listingProperty().get().map(Listing::label))
                 .orElse("reel");
         reel.cut(what, model.sights().stream().map(DossierModel.Sight::evidence).toList());
@@ -150,7 +150,7 @@ final class EvidenceView extends VBox {
     }
 
     private void tell() {
-        Optional<Row> row = model.rowProperty().get();
+        Optional<FigureRow> row = model.rowProperty().get();
         title.setText(row.map(known -> "%s: %s %s".formatted(known.label(), known.count(), known.of()))
                 .or(() -> model.listingProperty().get().map(page -> page.label() + ": " + page.summary()))
                 .orElse(""));
@@ -158,7 +158,8 @@ final class EvidenceView extends VBox {
         boolean listed = model.listingProperty().get().isPresent();
         sights.setVisible(!listed);
         how.setVisible(!listed);
-        Optional<Row> named = row.filter(known -> known.figure().ask().wording().inLexicon());
+        Optional<FigureRow> named =
+                row.filter(known -> known.figure().ask().wording().inLexicon());
         whole.setVisible(named.isPresent());
         whole.setText(named.map(known -> "All of %s\u2026"
                         .formatted(Words.inSentence(
@@ -166,8 +167,8 @@ final class EvidenceView extends VBox {
                 .orElse(""));
         cut.setVisible(model.sights().stream()
                 .anyMatch(sight -> sight.evidence().moment().isPresent()));
-        basis.setText(row.map(Row::basis).orElse(""));
-        why.setText(row.map(Row::why).orElse(""));
+        basis.setText(row.map(FigureRow::basis).orElse(""));
+        why.setText(row.map(FigureRow::why).orElse(""));
         look();
     }
 

@@ -1,7 +1,7 @@
 package farglass.desktop.dossier;
 
+import farglass.core.prose.FigureRow;
 import farglass.core.prose.OneMinute;
-import farglass.core.prose.Row;
 import farglass.desktop.parts.Drawn;
 import farglass.drawing.EstimateLayout;
 import farglass.drawing.EstimatePainter;
@@ -32,7 +32,7 @@ final class FigureView extends ToggleButton {
     }
 
     /** {@return a figure within its chapter} */
-    static FigureView of(Row row, ObservableValue<Palette> palette) {
+    static FigureView of(FigureRow row, ObservableValue<Palette> palette) {
         return of(row, Optional.empty(), Optional.empty(), palette);
     }
 
@@ -42,7 +42,8 @@ final class FigureView extends ToggleButton {
      * @param who stands below; empty for nobody
      * @param beside the same figure there; empty where it was never seen
      */
-    static FigureView of(Row row, Optional<String> who, Optional<Row> beside, ObservableValue<Palette> palette) {
+    static FigureView of(
+            FigureRow row, Optional<String> who, Optional<FigureRow> beside, ObservableValue<Palette> palette) {
         Label label = wrapped(row.label(), "figure-label");
         // In large letters it wraps rather than being cut.
         Label count = wrapped(row.count(), "figure-count");
@@ -53,9 +54,9 @@ final class FigureView extends ToggleButton {
         who.ifPresent(name -> line.addRow(
                 1,
                 wrapped("    " + name, "beside"),
-                wrapped(beside.map(Row::count).orElse("not seen"), "beside"),
+                wrapped(beside.map(FigureRow::count).orElse("not seen"), "beside"),
                 beside.map(other -> (Node) glyph(other, Ink.OTHER, palette)).orElseGet(() -> wrapped("", "quiet")),
-                wrapped(beside.map(Row::likely).orElse(""), "quiet")));
+                wrapped(beside.map(FigureRow::likely).orElse(""), "quiet")));
         return new FigureView(line, "%s: %s of %s".formatted(row.label(), row.count(), row.of()));
     }
 
@@ -63,7 +64,8 @@ final class FigureView extends ToggleButton {
     static FigureView of(OneMinute.Point point, ObservableValue<Palette> palette) {
         VBox told = new VBox(wrapped(point.about(), "quiet"), wrapped(point.words(), "point-words"));
         VBox from = new VBox(
-                wrapped(point.row().map(Row::count).orElse(""), "figure-count"), wrapped(point.chapter(), "quiet"));
+                wrapped(point.row().map(FigureRow::count).orElse(""), "figure-count"),
+                wrapped(point.chapter(), "quiet"));
         from.setAlignment(Pos.CENTER_LEFT);
         GridPane line = new GridPane();
         line.getColumnConstraints().addAll(percent(61), percent(22), percent(17));
@@ -84,7 +86,7 @@ final class FigureView extends ToggleButton {
         return label;
     }
 
-    private static Drawn glyph(Row row, Ink ink, ObservableValue<Palette> palette) {
+    private static Drawn glyph(FigureRow row, Ink ink, ObservableValue<Palette> palette) {
         Drawn glyph = new Drawn(palette);
         glyph.setPrefSize(150, 20);
         // Beside a note of two lines it stays as tall as in every other row, so that the rulers line up.

@@ -1,12 +1,12 @@
 package farglass.desktop.dossier;
 
 import farglass.core.bout.BoutKind;
-import farglass.core.corpus.Against;
+import farglass.core.corpus.OpponentFilter;
+import farglass.core.corpus.PartOfBout;
 import farglass.core.corpus.Period;
 import farglass.core.corpus.Scope;
 import farglass.core.corpus.ScopeText;
 import farglass.core.corpus.Setting;
-import farglass.core.corpus.Within;
 import farglass.core.study.Weighing;
 import java.time.LocalDate;
 import java.util.Locale;
@@ -70,11 +70,11 @@ record Lens(Weights weights, Scope filters) {
         return through(filters.in(setting));
     }
 
-    Lens against(Against whom) {
+    Lens against(OpponentFilter whom) {
         return through(filters.against(whom));
     }
 
-    Lens within(Within part) {
+    Lens within(PartOfBout part) {
         return through(filters.within(part));
     }
 

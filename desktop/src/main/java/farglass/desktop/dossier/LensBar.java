@@ -3,9 +3,9 @@ package farglass.desktop.dossier;
 import farglass.core.bout.BoutKind;
 import farglass.core.bout.Contestant;
 import farglass.core.bout.Uniform;
-import farglass.core.corpus.Against;
+import farglass.core.corpus.OpponentFilter;
+import farglass.core.corpus.PartOfBout;
 import farglass.core.corpus.Setting;
-import farglass.core.corpus.Within;
 import farglass.core.naming.Words;
 import farglass.core.prose.ScopeWords;
 import farglass.core.side.Level;
@@ -36,11 +36,11 @@ import javafx.scene.layout.Region;
 
 /** Who is looked at and through what, as one sentence whose words can be changed. */
 final class LensBar extends HBox {
-    private static final List<Within.Minutes> MINUTES = List.of(
-            new Within.Minutes(false, 1),
-            new Within.Minutes(false, 2),
-            new Within.Minutes(true, 2),
-            new Within.Minutes(true, 1));
+    private static final List<PartOfBout.Minutes> MINUTES = List.of(
+            new PartOfBout.Minutes(false, 1),
+            new PartOfBout.Minutes(false, 2),
+            new PartOfBout.Minutes(true, 2),
+            new PartOfBout.Minutes(true, 1));
 
     private final DossierModel model;
     private final LensWord athlete = new LensWord("athlete");
@@ -199,24 +199,24 @@ final class LensBar extends HBox {
     }
 
     private void showAgainst(Lens lens) {
-        Against whom = lens.filters().against();
+        OpponentFilter whom = lens.filters().against();
         against.setText(ScopeWords.against(whom));
         List<MenuItem> items = new ArrayList<>(LensWord.choices(
-                List.of(Against.ANYBODY), whom, ScopeWords::against, anybody -> change(lens.against(anybody))));
+                List.of(OpponentFilter.ANYBODY), whom, ScopeWords::against, anybody -> change(lens.against(anybody))));
         items.add(new SeparatorMenuItem());
         items.addAll(LensWord.choices(
                 Arrays.stream(Stance.values())
                         .filter(stance -> isTold(other -> other.stance(), stance))
                         .toList(),
                 whom.stance().orElse(null),
-                stance -> ScopeWords.against(Against.ANYBODY.standing(Optional.of(stance))),
+                stance -> ScopeWords.against(OpponentFilter.ANYBODY.standing(Optional.of(stance))),
                 stance -> change(lens.against(whom.standing(other(whom.stance(), stance))))));
         items.addAll(LensWord.choices(
                 Arrays.stream(Level.values())
                         .filter(belt -> isTold(other -> other.level(), belt))
                         .toList(),
                 whom.level().orElse(null),
-                belt -> ScopeWords.against(Against.ANYBODY.ranked(Optional.of(belt))),
+                belt -> ScopeWords.against(OpponentFilter.ANYBODY.ranked(Optional.of(belt))),
                 belt -> change(lens.against(whom.ranked(other(whom.level(), belt))))));
         Optional<String> ours = model.desk().study().ours().map(Athlete::name);
         ours.filter(name -> !model.athleteProperty().get().map(Athlete::name).equals(Optional.of(name)))
@@ -243,22 +243,22 @@ final class LensBar extends HBox {
     }
 
     private void showPart(Lens lens) {
-        Within part = lens.filters().within();
+        PartOfBout part = lens.filters().within();
         this.part.setText(ScopeWords.within(part));
-        List<MenuItem> items = new ArrayList<>(
-                LensWord.choices(List.of(Within.WHOLE), part, ScopeWords::within, whole -> change(lens.within(whole))));
+        List<MenuItem> items = new ArrayList<>(LensWord.choices(
+                List.of(PartOfBout.WHOLE), part, ScopeWords::within, whole -> change(lens.within(whole))));
         items.add(new SeparatorMenuItem());
         items.addAll(LensWord.choices(
                 MINUTES,
                 part.minutes().orElse(null),
-                Within.Minutes::words,
-                minutes -> change(lens.within(new Within(other(part.minutes(), minutes), part.lead())))));
+                PartOfBout.Minutes::words,
+                minutes -> change(lens.within(new PartOfBout(other(part.minutes(), minutes), part.lead())))));
         items.add(new SeparatorMenuItem());
         items.addAll(LensWord.choices(
                 List.of(Lead.values()),
                 part.lead().orElse(null),
-                lead -> ScopeWords.within(new Within(Optional.empty(), Optional.of(lead))),
-                lead -> change(lens.within(new Within(part.minutes(), other(part.lead(), lead))))));
+                lead -> ScopeWords.within(new PartOfBout(Optional.empty(), Optional.of(lead))),
+                lead -> change(lens.within(new PartOfBout(part.minutes(), other(part.lead(), lead))))));
         this.part.getItems().setAll(items);
     }
 

@@ -56,7 +56,7 @@ public final class GoTo {
     private final Contents contents;
     private final Lexicon lexicon;
     private final Optional<String> openBout;
-    private final List<Target> targets = new ArrayList<>();
+    private final List<GoToTarget> targets = new ArrayList<>();
 
     /**
      * Gathers what there is.
@@ -73,14 +73,15 @@ public final class GoTo {
                 .filter(command -> command.where().isOffered() && !command.id().equals(HERE))
                 .forEach(command -> targets.add(target(command, commands, uses.applyAsInt(command.id()))));
         contents.athletes()
-                .forEach(athlete -> targets.add(Target.of("Athlete", athlete.name(), "dossier", () -> desk.navigation()
-                        .showDossier(athlete.name()))));
+                .forEach(athlete ->
+                        targets.add(GoToTarget.of("Athlete", athlete.name(), "dossier", () -> desk.navigation()
+                                .showDossier(athlete.name()))));
         contents.bouts()
                 .forEach(bout ->
-                        targets.add(Target.of("Bout", words(bout.header()), "open in Tag", () -> desk.navigation()
+                        targets.add(GoToTarget.of("Bout", words(bout.header()), "open in Tag", () -> desk.navigation()
                                 .show(new Spot(bout.id(), Optional.empty())))));
         Stream.<Term>concat(lexicon.positions().stream(), lexicon.techniques().stream())
-                .forEach(term -> targets.add(Target.of(
+                .forEach(term -> targets.add(GoToTarget.of(
                                 term.match(position -> "Position", technique -> "Technique"),
                                 term.label(),
                                 "lexicon",
@@ -89,9 +90,9 @@ public final class GoTo {
         contents.plans().forEach(plan -> plan(plan, ways).ifPresent(targets::add));
     }
 
-    private Target target(Command command, Commands commands, int uses) {
+    private GoToTarget target(Command command, Commands commands, int uses) {
         String kind = isEverywhere(command.where()) ? "To do" : command.where().label();
-        return Target.of(kind, command.inFull(), command.keyWords(), () -> goAndDo(command, commands))
+        return GoToTarget.of(kind, command.inFull(), command.keyWords(), () -> goAndDo(command, commands))
                 .hindered(command.hindrance().get())
                 .weighing(PER_DOUBLED_USE * Math.log(1 + uses) / Math.log(2));
     }
@@ -120,10 +121,11 @@ public final class GoTo {
                 });
     }
 
-    private Optional<Target> plan(GamePlan plan, Ways ways) {
+    private Optional<GoToTarget> plan(GamePlan plan, Ways ways) {
         return contents.study(plan.study()).flatMap(study -> contents.athlete(plan.opponent())
-                .map(opponent -> Target.of("Plan", "Plan against " + opponent.name(), study.name(), () -> ways.plan()
-                        .accept(study, opponent))));
+                .map(opponent ->
+                        GoToTarget.of("Plan", "Plan against " + opponent.name(), study.name(), () -> ways.plan()
+                                .accept(study, opponent))));
     }
 
     private static String words(Header header) {
@@ -133,17 +135,17 @@ public final class GoTo {
     }
 
     /** {@return what is used most, and the places, while nothing is typed} */
-    List<Target> usual() {
+    List<GoToTarget> usual() {
         return targets.stream()
                 .filter(target -> target.hindrance().isEmpty())
-                .sorted(Comparator.comparingDouble((Target target) -> -target.more()))
+                .sorted(Comparator.comparingDouble((GoToTarget target) -> -target.more()))
                 .limit(MOST_SHOWN / 2)
                 .toList();
     }
 
     /** {@return what is meant by that, the likeliest first, but for moments, which take longer to look through} */
-    List<Target> find(String typed) {
-        Letters letters = Letters.of(typed);
+    List<GoToTarget> find(String typed) {
+        TypedLetters letters = TypedLetters.of(typed);
         return letters.isEmpty() ? usual() : ranked(targets.stream(), letters);
     }
 
@@ -152,15 +154,15 @@ public final class GoTo {
      *
      * @param cancelled asked now and then; what was found until then is given
      */
-    List<Target> findWithMoments(String typed, BooleanSupplier cancelled) {
-        Letters letters = Letters.of(typed);
+    List<GoToTarget> findWithMoments(String typed, BooleanSupplier cancelled) {
+        TypedLetters letters = TypedLetters.of(typed);
         return letters.isEmpty()
                 ? usual()
                 : ranked(Stream.concat(targets.stream(), moments(letters, typed, cancelled).stream()), letters);
     }
 
-    private static List<Target> ranked(Stream<Target> among, Letters letters) {
-        record Found(Target target, double weight) {}
+    private static List<GoToTarget> ranked(Stream<GoToTarget> among, TypedLetters letters) {
+        record Found(GoToTarget target, double weight) {}
         return among.map(target -> new Found(target, target.weight(letters)))
                 .filter(each -> each.weight() > 0)
                 .sorted(Comparator.comparingDouble((Found each) -> -each.weight()))
@@ -169,8 +171,8 @@ public final class GoTo {
                 .toList();
     }
 
-    private List<Target> moments(Letters letters, String typed, BooleanSupplier cancelled) {
-        List<Target> found = new ArrayList<>();
+    private List<GoToTarget> moments(TypedLetters letters, String typed, BooleanSupplier cancelled) {
+        List<GoToTarget> found = new ArrayList<>();
         if (typed.strip().length() < LEAST_LETTERS) {
             return found;
         }
@@ -184,7 +186,7 @@ public final class GoTo {
                 if (found.size() == MOST_MOMENTS || cancelled.getAsBoolean()) {
                     return found;
                 }
-                Target target = moment(moment, bout);
+                GoToTarget target = moment(moment, bout);
                 if (target.weight(letters) > 0) {
                     found.add(target);
                 }
@@ -193,7 +195,7 @@ public final class GoTo {
         return found;
     }
 
-    private Target moment(Moment moment, Bout bout) {
+    private GoToTarget moment(Moment moment, Bout bout) {
         Header header = bout.header();
         String where = "%s \u2013 %s%s%s"
                 .formatted(
@@ -203,7 +205,7 @@ public final class GoTo {
                         moment.atMicros().isPresent()
                                 ? "  " + Times.tenths(moment.atMicros().getAsLong())
                                 : "");
-        return Target.of("Moment", Phrase.told(moment, bout, lexicon), where, () -> desk.navigation()
+        return GoToTarget.of("Moment", Phrase.told(moment, bout, lexicon), where, () -> desk.navigation()
                         .show(new Spot(bout.id(), Optional.of(moment.id()))))
                 .weighing(openBout.equals(Optional.of(bout.id())) ? OF_A_MOMENT_HERE : OF_A_MOMENT);
     }

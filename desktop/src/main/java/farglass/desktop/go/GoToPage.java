@@ -25,7 +25,7 @@ public final class GoToPage extends VBox {
     private final GoTo goTo;
     private final Work work;
     private final TextField typed = new TextField();
-    private final ListView<Target> found = new ListView<>();
+    private final ListView<GoToTarget> found = new ListView<>();
     private Runnable chosen = () -> {};
     /** What the list shows was found for this. */
     private String foundFor = "";
@@ -113,8 +113,8 @@ public final class GoToPage extends VBox {
                 Work.Listener.of(targets -> show(words, targets), failed, () -> show(words, found.getItems())));
     }
 
-    private void show(String words, List<Target> targets) {
-        Target before = found.getSelectionModel().getSelectedItem();
+    private void show(String words, List<GoToTarget> targets) {
+        GoToTarget before = found.getSelectionModel().getSelectedItem();
         boolean isOfSameWords = foundFor.equals(words);
         foundFor = words;
         found.getItems().setAll(List.copyOf(targets));
@@ -136,7 +136,8 @@ public final class GoToPage extends VBox {
             isAwaited = true;
             return "Looking for " + typed.getText() + "\u2026";
         }
-        Optional<Target> target = Optional.ofNullable(found.getSelectionModel().getSelectedItem());
+        Optional<GoToTarget> target =
+                Optional.ofNullable(found.getSelectionModel().getSelectedItem());
         if (target.isEmpty()) {
             return "Nothing is chosen: type some letters of where to go.";
         }
@@ -149,7 +150,7 @@ public final class GoToPage extends VBox {
         return "";
     }
 
-    private static final class TargetCell extends ListCell<Target> {
+    private static final class TargetCell extends ListCell<GoToTarget> {
         private final Label kind = new Label();
         private final Label words = new Label();
         private final Label beside = new Label();
@@ -173,7 +174,7 @@ public final class GoToPage extends VBox {
         }
 
         @Override
-        protected void updateItem(Target target, boolean empty) {
+        protected void updateItem(GoToTarget target, boolean empty) {
             super.updateItem(target, empty);
             setGraphic(empty || target == null ? null : line);
             if (target != null && !empty) {

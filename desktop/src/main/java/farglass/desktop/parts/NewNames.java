@@ -1,6 +1,6 @@
 package farglass.desktop.parts;
 
-import farglass.core.study.Spelling;
+import farglass.core.study.NameSpelling;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -18,7 +18,7 @@ public final class NewNames {
 
     /** {@return what to ask about that name; empty where there is nothing to ask} */
     public Optional<String> ask(String name) {
-        return Spelling.meant(name, known)
+        return NameSpelling.meant(name, known)
                 .filter(meant -> saidNew.add(name))
                 .map(meant ->
                         "There is a %s in this library. Write it so if %s is the same; if it is somebody else, go on."

@@ -2,7 +2,7 @@ package farglass.desktop.tag;
 
 import farglass.core.bout.Bout;
 import farglass.core.bout.Moment;
-import farglass.core.bout.Splice;
+import farglass.core.bout.SplitAndMerge;
 import farglass.core.bout.Times;
 import farglass.core.fact.Certainty;
 import farglass.core.fact.Fact;
@@ -25,10 +25,10 @@ public final class Corrections {
     private final OpenBout open;
     private final Choice choice;
     private final Playhead playhead;
-    private final Line line;
+    private final TypedLine line;
     private final Lag lag;
 
-    Corrections(OpenBout open, Choice choice, Playhead playhead, Line line, Lag lag) {
+    Corrections(OpenBout open, Choice choice, Playhead playhead, TypedLine line, Lag lag) {
         this.open = open;
         this.choice = choice;
         this.playhead = playhead;
@@ -191,7 +191,8 @@ public final class Corrections {
                 && whole.atMicros().isPresent()
                 && now.getAsLong() > whole.atMicros().getAsLong();
         String second = OpenBout.newId();
-        Bout changed = Splice.split(open.bout().orElseThrow(), whole.id(), second, later ? now : whole.atMicros());
+        Bout changed =
+                SplitAndMerge.split(open.bout().orElseThrow(), whole.id(), second, later ? now : whole.atMicros());
         open.change(changed, Set.of(whole.id(), second), "Split " + open.words(whole));
         choice.only(second);
         line.editChosen();
@@ -203,7 +204,7 @@ public final class Corrections {
         if (moments.size() == 1) {
             open.desk().messages().say("Choose two or more moments to merge, with Shift and the arrows.");
         } else if (!moments.isEmpty()) {
-            Bout changed = Splice.merged(open.bout().orElseThrow(), ids(moments));
+            Bout changed = SplitAndMerge.merged(open.bout().orElseThrow(), ids(moments));
             String kept = moments.get(0).id();
             open.change(changed, Set.of(kept), "Merge " + counted(moments));
             choice.only(kept);

@@ -12,7 +12,7 @@ public final class Tagging {
     private final Viewing viewing = new Viewing();
     private final OpenBout open;
     private final Playhead playhead;
-    private final Line line;
+    private final TypedLine line;
     private final Lag lag;
     private final Corrections corrections;
     private final Doubts doubts;
@@ -23,7 +23,7 @@ public final class Tagging {
         this.settings = settings;
         open = new OpenBout(desk, choice);
         playhead = new Playhead(open, choice, viewing, player, new BoutFilm(desk, player, open::bout), settings);
-        line = new Line(open);
+        line = new TypedLine(open);
         lag = new Lag(settings);
         corrections = new Corrections(open, choice, playhead, line, lag);
         doubts = new Doubts(open);
@@ -71,7 +71,7 @@ public final class Tagging {
         return viewing;
     }
 
-    public Line line() {
+    public TypedLine line() {
         return line;
     }
 

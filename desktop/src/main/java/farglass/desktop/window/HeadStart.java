@@ -13,7 +13,7 @@ import java.util.function.Supplier;
  * still set up, which takes as long.
  */
 public final class HeadStart {
-    private record Begun(Path path, CompletableFuture<Opening.Ready> ready) {}
+    private record Begun(Path path, CompletableFuture<LibraryOpening.Ready> ready) {}
 
     private final Optional<Begun> library;
 
@@ -30,10 +30,10 @@ public final class HeadStart {
     public static HeadStart begin(Optional<Path> library, Clock clock, String who) {
         run("head start", () -> Lexicon.shipped().find("armbar"));
         return new HeadStart(library.map(path -> {
-            CompletableFuture<Opening.Ready> ready = new CompletableFuture<>();
+            CompletableFuture<LibraryOpening.Ready> ready = new CompletableFuture<>();
             run("opening the first library", () -> {
                 try {
-                    ready.complete(Opening.Ready.of(path, clock, who));
+                    ready.complete(LibraryOpening.Ready.of(path, clock, who));
                 } catch (RuntimeException | Error e) {
                     ready.completeExceptionally(e);
                 }
@@ -54,8 +54,8 @@ public final class HeadStart {
     }
 
     /** {@return it, once it is there} It throws what went wrong. */
-    Supplier<Opening.Ready> ready() {
-        CompletableFuture<Opening.Ready> ready = library.orElseThrow().ready();
+    Supplier<LibraryOpening.Ready> ready() {
+        CompletableFuture<LibraryOpening.Ready> ready = library.orElseThrow().ready();
         return () -> {
             try {
                 return ready.join();

@@ -57,7 +57,7 @@ public final class Workbench extends StackPane implements Libraries {
     private final Optional<Demo> demo;
     private Optional<Shell> shell = Optional.empty();
     /** What is being read, and will stand here. */
-    private Optional<Opening> opening = Optional.empty();
+    private Optional<LibraryOpening> opening = Optional.empty();
 
     /** A workbench that offers no demo. */
     public Workbench(Settings settings, Choosers choosers, Executor screen, Clock clock, String who) {
@@ -141,7 +141,7 @@ public final class Workbench extends StackPane implements Libraries {
 
     @Override
     public void open(Path path, String saying) {
-        take(path, () -> Opening.Ready.of(path, clock, who), () -> saying);
+        take(path, () -> LibraryOpening.Ready.of(path, clock, who), () -> saying);
     }
 
     /** Opens the demo; it is laid first, where it is not there yet. */
@@ -152,14 +152,14 @@ public final class Workbench extends StackPane implements Libraries {
                     if (!Files.exists(known.path())) {
                         known.lay().run();
                     }
-                    return Opening.Ready.whole(Library.open(known.path(), clock, who));
+                    return LibraryOpening.Ready.whole(Library.open(known.path(), clock, who));
                 },
                 () -> ""));
     }
 
     @Override
     public void create(Path path) {
-        take(path, () -> Opening.Ready.whole(Library.create(path, clock, who)), () -> "");
+        take(path, () -> LibraryOpening.Ready.whole(Library.create(path, clock, who)), () -> "");
     }
 
     @Override
@@ -169,13 +169,13 @@ public final class Workbench extends StackPane implements Libraries {
                 path,
                 () -> {
                     found.set(LibrarySheets.words(Recovery.recover(path, clock, who)));
-                    return Opening.Ready.whole(Library.open(path, clock, who));
+                    return LibraryOpening.Ready.whole(Library.open(path, clock, who));
                 },
                 found::get);
     }
 
     /** @param saying what is said at the foot once it stands; may be empty */
-    private void take(Path path, Supplier<Opening.Ready> reading, Supplier<String> saying) {
+    private void take(Path path, Supplier<LibraryOpening.Ready> reading, Supplier<String> saying) {
         closeLibrary();
         Label words = new Label("Opening %s \u2026".formatted(path.getFileName()));
         words.setId("opening");
@@ -187,7 +187,7 @@ public final class Workbench extends StackPane implements Libraries {
         VBox waiting = new VBox(12, words, stop);
         waiting.setAlignment(Pos.CENTER);
         getChildren().setAll(waiting);
-        Opening begun = new Opening(screen);
+        LibraryOpening begun = new LibraryOpening(screen);
         opening = Optional.of(begun);
         begun.begin(
                 reading,
@@ -240,7 +240,7 @@ public final class Workbench extends StackPane implements Libraries {
         return sheets;
     }
 
-    private void show(Opening.Ready ready) {
+    private void show(LibraryOpening.Ready ready) {
         Library library = ready.library();
         Desk desk = ready.ahead()
                 ? Desk.ahead(
@@ -344,7 +344,7 @@ public final class Workbench extends StackPane implements Libraries {
                 other.getScene().getWindow().hide();
             }
         }
-        opening.ifPresent(Opening::giveUp);
+        opening.ifPresent(LibraryOpening::giveUp);
         opening = Optional.empty();
         shell.ifPresent(open -> {
             open.close();

@@ -5,7 +5,7 @@ import farglass.core.bout.FilmLink;
 import farglass.core.change.Change;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.script.ScriptFile;
-import farglass.core.simulate.Acted;
+import farglass.core.simulate.ActedBout;
 import farglass.core.simulate.Cast;
 import farglass.library.Library;
 import java.nio.file.Files;
@@ -22,11 +22,11 @@ public final class LargeLibrary {
 
     /** Lays so many bouts, and their puppet films beside them. */
     public static void lay(Path path, int bouts) throws Exception {
-        List<Acted> acted = Cast.league(ACTED, Lexicon.shipped());
+        List<ActedBout> acted = Cast.league(ACTED, Lexicon.shipped());
         List<Change> changes = new ArrayList<>();
         Path films = Files.createDirectories(path.resolveSibling("films"));
         for (int i = 0; i < bouts; i++) {
-            Acted one = acted.get(i % ACTED);
+            ActedBout one = acted.get(i % ACTED);
             Bout told = one.told();
             Files.writeString(films.resolve(told.id() + ".script"), ScriptFile.print(one.script()));
             List<FilmLink> link = List.of(new FilmLink("films/" + told.id() + ".script", 0));

@@ -17,7 +17,7 @@ import farglass.core.scribe.ScribeLine;
 import farglass.core.script.ScriptFile;
 import farglass.core.side.Settled;
 import farglass.core.side.Side;
-import farglass.core.simulate.Acted;
+import farglass.core.simulate.ActedBout;
 import farglass.core.simulate.Cast;
 import farglass.desktop.desk.Desk;
 import farglass.desktop.desk.Spot;
@@ -78,8 +78,8 @@ final class TagRun {
     }
 
     private void measure(int count, boolean alone) throws Exception {
-        List<Acted> all = Cast.seasons(LEXICON).bouts();
-        List<Acted> chosen = new ArrayList<>();
+        List<ActedBout> all = Cast.seasons(LEXICON).bouts();
+        List<ActedBout> chosen = new ArrayList<>();
         for (int i = 0; i < all.size() && chosen.size() < count; i += 3) {
             Bout told = all.get(i).told();
             boolean whole = told.moments().size() > 30
@@ -99,14 +99,14 @@ final class TagRun {
                             .map(acted -> Change.added(chosen.contains(acted) ? bare(acted.told()) : acted.told()))
                             .toList());
         }
-        for (Acted acted : chosen) {
+        for (ActedBout acted : chosen) {
             Files.writeString(
                     folder.resolve("films/" + acted.told().id() + ".script"), ScriptFile.print(acted.script()));
         }
         window = RunWindow.open(path);
         int moments = 0;
         int wrong = 0;
-        for (Acted acted : chosen) {
+        for (ActedBout acted : chosen) {
             keys = 0;
             filmKeys = 0;
             picked = 0;

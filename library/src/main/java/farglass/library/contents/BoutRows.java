@@ -14,8 +14,8 @@ import farglass.core.bout.Footage;
 import farglass.core.bout.Header;
 import farglass.core.bout.Material;
 import farglass.core.bout.Method;
+import farglass.core.bout.MidBoutStart;
 import farglass.core.bout.Moment;
-import farglass.core.bout.Opening;
 import farglass.core.bout.Result;
 import farglass.core.bout.Segment;
 import farglass.core.bout.Uniform;
@@ -163,7 +163,7 @@ public final class BoutRows {
                         all(more.path("segments"), node -> Json.as(node, Segment.class)),
                         material(row, more),
                         more.has("opening")
-                                ? Optional.of(Json.as(more.path("opening"), Opening.class))
+                                ? Optional.of(Json.as(more.path("opening"), MidBoutStart.class))
                                 : Optional.empty(),
                         more.path("endsEarly").asBoolean()),
                 all(more.path("coders"), JsonNode::asText),

@@ -2,9 +2,9 @@ package farglass.library.report;
 
 import farglass.core.prose.Answer;
 import farglass.core.prose.Bar;
+import farglass.core.prose.FigureRow;
 import farglass.core.prose.OneMinute;
 import farglass.core.prose.Page;
-import farglass.core.prose.Row;
 import farglass.library.exchange.Destination;
 import java.util.List;
 import java.util.Locale;
@@ -73,8 +73,11 @@ public record DossierReport(Page page, String through, boolean whole) {
     private static void point(OneMinute.Point point, StringBuilder body) {
         body.append("<tr>");
         cell("minute", "<b>%s.</b> %s".formatted(Paper.escaped(point.about()), Paper.escaped(point.words())), body);
-        cell("glyph", point.row().flatMap(Row::bar).map(DossierReport::drawn).orElse("not known"), body);
-        cell("count", Paper.escaped(point.row().map(Row::count).orElse("")), body);
+        cell(
+                "glyph",
+                point.row().flatMap(FigureRow::bar).map(DossierReport::drawn).orElse("not known"),
+                body);
+        cell("count", Paper.escaped(point.row().map(FigureRow::count).orElse("")), body);
         body.append("</tr>");
     }
 
@@ -113,7 +116,7 @@ public record DossierReport(Page page, String through, boolean whole) {
     private static void rows(Answer answer, StringBuilder body) {
         Optional<String> heading = Optional.empty();
         body.append("<table>");
-        for (Row row : answer.rows()) {
+        for (FigureRow row : answer.rows()) {
             if (!row.heading().isEmpty() && !Optional.of(row.heading()).equals(heading)) {
                 body.append("<tr><td colspan=\"4\"><b>")
                         .append(Paper.escaped(row.heading()))

@@ -2,8 +2,8 @@ package farglass.library.report;
 
 import farglass.core.estimate.Share;
 import farglass.core.prose.Answer;
+import farglass.core.prose.FigureRow;
 import farglass.core.prose.Page;
-import farglass.core.prose.Row;
 import farglass.core.question.Figure;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -46,7 +46,7 @@ public final class FigureTable {
         CSVFormat format = CSVFormat.RFC4180.builder().setHeader(COLUMNS).get();
         try (CSVPrinter table = new CSVPrinter(text, format)) {
             for (Answer answer : page.answers()) {
-                for (Row row : answer.rows()) {
+                for (FigureRow row : answer.rows()) {
                     table.printRecord(line(page, answer, row));
                 }
             }
@@ -56,7 +56,7 @@ public final class FigureTable {
         return text.toString();
     }
 
-    private static List<String> line(Page page, Answer answer, Row row) {
+    private static List<String> line(Page page, Answer answer, FigureRow row) {
         Figure figure = row.figure();
         List<String> line = new ArrayList<>(List.of(
                 SpreadsheetCell.of(page.athlete()),

@@ -3,7 +3,7 @@ package farglass.library.report;
 import farglass.core.bout.Moment;
 import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.Corpus;
-import farglass.core.corpus.Tried;
+import farglass.core.corpus.CountedTry;
 import farglass.core.entry.Kind;
 import farglass.core.fact.Fact;
 import farglass.core.side.Line;
@@ -84,7 +84,7 @@ public final class SheetTables {
                 .toList();
     }
 
-    private static List<String> tried(BoutSheet sheet, Seat seat, Tried tried, ScoreLine score) {
+    private static List<String> tried(BoutSheet sheet, Seat seat, CountedTry tried, ScoreLine score) {
         Moment first = tried.first();
         Stand stand = sheet.timeline().before(first);
         Optional<Moment> reply = sheet.reply(tried).map(found -> found.later());

@@ -3,10 +3,10 @@ package farglass.core.catalogue.attacked;
 import farglass.core.catalogue.tally.Places;
 import farglass.core.catalogue.tally.Tries;
 import farglass.core.corpus.BoutSheet;
+import farglass.core.corpus.CountedTry;
 import farglass.core.corpus.Evidence;
 import farglass.core.corpus.Stays;
-import farglass.core.corpus.Timed;
-import farglass.core.corpus.Tried;
+import farglass.core.corpus.TimedStay;
 import farglass.core.entry.Kind;
 import farglass.core.estimate.Stay;
 import farglass.core.measure.Lasting;
@@ -24,7 +24,7 @@ public final class Escapes {
     private static final Tries TRIES = new Tries("escape", "escapes", Kind.ESCAPE);
 
     /** From the beginning of the stay that she escapes from to the escape that worked, in seconds. */
-    private static List<Timed> under(BoutSheet sheet, Seat seat) {
+    private static List<TimedStay> under(BoutSheet sheet, Seat seat) {
         return sheet.visits().stream()
                 .filter(visit -> visit.endedBy().isPresent() && sheet.sawEnd(visit))
                 .filter(visit -> sheet.tried(seat, Kind.ESCAPE).stream()
@@ -33,7 +33,7 @@ public final class Escapes {
                                         .last()
                                         .id()
                                         .equals(visit.endedBy().get())))
-                .map(visit -> new Timed(
+                .map(visit -> new TimedStay(
                         new Evidence(
                                 sheet.bout().id(),
                                 visit.endedBy(),
@@ -47,7 +47,7 @@ public final class Escapes {
             new Lasting(new Stays("escape under", Escapes::under)),
             Wording.ofTerms("{option}", "escapes that worked from there", "").under("How long under it"));
 
-    private static Optional<String> to(BoutSheet sheet, Tried tried) {
+    private static Optional<String> to(BoutSheet sheet, CountedTry tried) {
         return tried.worked()
                 ? Optional.of(Places.ledTo(
                         sheet.timeline().after(tried.attempt().last()),

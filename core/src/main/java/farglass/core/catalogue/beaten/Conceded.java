@@ -2,9 +2,9 @@ package farglass.core.catalogue.beaten;
 
 import farglass.core.catalogue.tally.Tries;
 import farglass.core.corpus.BoutSheet;
+import farglass.core.corpus.CountedTry;
 import farglass.core.corpus.Evidence;
 import farglass.core.corpus.Tally;
-import farglass.core.corpus.Tried;
 import farglass.core.entry.Kind;
 import farglass.core.measure.PerTime;
 import farglass.core.measure.YesNo;
@@ -23,7 +23,7 @@ public final class Conceded {
     private static final List<Kind> KINDS =
             List.of(Kind.TAKEDOWN, Kind.SWEEP, Kind.PASS, Kind.BACK_TAKE, Kind.SUBMISSION);
 
-    private static Optional<Evidence> evidence(BoutSheet sheet, Tried tried) {
+    private static Optional<Evidence> evidence(BoutSheet sheet, CountedTry tried) {
         return Tries.end(tried).map(end -> tried.evidence(sheet, end.equals(Tries.WORKED) ? CONCEDED : end));
     }
 
@@ -44,7 +44,7 @@ public final class Conceded {
     private static List<Evidence> everything(BoutSheet sheet, Seat seat) {
         return KINDS.stream()
                 .flatMap(kind -> sheet.tried(seat.other(), kind).stream()
-                        .filter(Tried::worked)
+                        .filter(CountedTry::worked)
                         .map(tried -> tried.evidence(sheet, kind.label())))
                 .toList();
     }

@@ -1,9 +1,9 @@
 package farglass.core.catalogue.beaten;
 
 import farglass.core.corpus.BoutSheet;
+import farglass.core.corpus.CountedTry;
 import farglass.core.corpus.Evidence;
 import farglass.core.corpus.Tally;
-import farglass.core.corpus.Tried;
 import farglass.core.entry.Kind;
 import farglass.core.measure.Options;
 import farglass.core.question.Ask;
@@ -25,7 +25,7 @@ public final class LostThrough {
         return Results.result(sheet, seat).isEmpty() || Results.lost(sheet, seat) != lost
                 ? List.of()
                 : sheet.tried(seat.other(), KINDS).stream()
-                        .filter(Tried::worked)
+                        .filter(CountedTry::worked)
                         .filter(Predicate.not(tried -> tried.technique().generic()))
                         .map(tried -> tried.evidence(
                                 sheet,

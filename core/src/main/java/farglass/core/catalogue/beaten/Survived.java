@@ -1,9 +1,9 @@
 package farglass.core.catalogue.beaten;
 
 import farglass.core.bout.Moment;
+import farglass.core.corpus.CountedTry;
 import farglass.core.corpus.Evidence;
 import farglass.core.corpus.Tally;
-import farglass.core.corpus.Tried;
 import farglass.core.entry.Kind;
 import farglass.core.measure.Listed;
 import farglass.core.measure.Options;
@@ -18,7 +18,7 @@ import java.util.Optional;
 /** How far do submissions on her get? The deepest stage of each; what it was that got far. */
 public final class Survived {
     /** {@return the deepest stage of a try at a submission, where one was told} */
-    static Optional<Stage> deepest(Tried tried) {
+    static Optional<Stage> deepest(CountedTry tried) {
         return tried.worked()
                 ? Optional.of(Stage.TAP)
                 : tried.attempt().steps().stream()

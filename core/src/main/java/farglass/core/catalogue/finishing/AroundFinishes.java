@@ -7,11 +7,11 @@ import farglass.core.catalogue.tally.Conditions;
 import farglass.core.catalogue.tally.Sights;
 import farglass.core.catalogue.tally.Tries;
 import farglass.core.corpus.BoutSheet;
+import farglass.core.corpus.CountedTry;
 import farglass.core.corpus.Evidence;
 import farglass.core.corpus.Stays;
 import farglass.core.corpus.Tally;
-import farglass.core.corpus.Timed;
-import farglass.core.corpus.Tried;
+import farglass.core.corpus.TimedStay;
 import farglass.core.entry.Kind;
 import farglass.core.fact.Fact;
 import farglass.core.measure.Lasting;
@@ -47,7 +47,7 @@ public final class AroundFinishes {
     }
 
     /** The stage a try that did not end in a tap got to. */
-    private static Optional<String> stage(BoutSheet sheet, Tried tried) {
+    private static Optional<String> stage(BoutSheet sheet, CountedTry tried) {
         return tried.worked()
                 ? Optional.empty()
                 : tried.attempt().steps().stream()
@@ -57,19 +57,19 @@ public final class AroundFinishes {
                         .map(Stage::label);
     }
 
-    private static Optional<String> limb(BoutSheet sheet, Tried tried) {
+    private static Optional<String> limb(BoutSheet sheet, CountedTry tried) {
         return Optional.of(
                 tried.technique().target().map(target -> Fact.label(target)).orElse("not told"));
     }
 
-    private static Optional<String> side(BoutSheet sheet, Tried tried) {
+    private static Optional<String> side(BoutSheet sheet, CountedTry tried) {
         return tried.technique().sideRule().belongsToReceiver()
                 ? tried.attempt().side().map(side -> side.side()).map(Side::label)
                 : Optional.empty();
     }
 
     /** What she did or reached last before it. */
-    private static Optional<String> before(BoutSheet sheet, Tried tried) {
+    private static Optional<String> before(BoutSheet sheet, CountedTry tried) {
         Moment first = tried.first();
         List<Moment> seen = sheet.seen();
         for (int i = sheet.place(first) - 1; i >= 0; i--) {
@@ -117,7 +117,7 @@ public final class AroundFinishes {
     }
 
     /** From the first moment of a try to its lock and to its tap. */
-    private static List<Timed> times(BoutSheet sheet, Seat seat) {
+    private static List<TimedStay> times(BoutSheet sheet, Seat seat) {
         return sheet.tried(seat, Kind.SUBMISSION).stream()
                 .flatMap(tried -> tried.attempt().steps().stream()
                         .skip(1)

@@ -2,8 +2,8 @@ package farglass.core.catalogue.finishing;
 
 import farglass.core.catalogue.tally.Tries;
 import farglass.core.corpus.BoutSheet;
+import farglass.core.corpus.CountedTry;
 import farglass.core.corpus.Tally;
-import farglass.core.corpus.Tried;
 import farglass.core.entry.Kind;
 import farglass.core.measure.OfEach;
 import farglass.core.measure.Options;
@@ -19,7 +19,7 @@ public final class Finishes {
     private static final Tries TRIES = new Tries("finish", "tries at a submission", Kind.SUBMISSION);
 
     /** A technique and its variants are counted together; a submission without a method is one too. */
-    private static Optional<String> which(BoutSheet sheet, Tried tried) {
+    private static Optional<String> which(BoutSheet sheet, CountedTry tried) {
         return Optional.of(sheet.lexicon().together(tried.technique().key()));
     }
 

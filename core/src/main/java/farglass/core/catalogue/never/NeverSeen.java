@@ -4,8 +4,8 @@ import farglass.core.bout.Moment;
 import farglass.core.bout.Motive;
 import farglass.core.catalogue.tally.Sights;
 import farglass.core.corpus.BoutSheet;
+import farglass.core.corpus.CountedTry;
 import farglass.core.corpus.Tally;
-import farglass.core.corpus.Tried;
 import farglass.core.entry.Kind;
 import farglass.core.measure.Listed;
 import farglass.core.measure.Never;
@@ -21,7 +21,7 @@ import java.util.stream.Stream;
 
 /** What was never seen of her, or on her, that others usually do; and what was open and not taken. */
 public final class NeverSeen {
-    private static Optional<String> name(BoutSheet sheet, Tried tried) {
+    private static Optional<String> name(BoutSheet sheet, CountedTry tried) {
         return Optional.of(tried.technique())
                 .filter(technique -> !technique.generic())
                 .map(technique -> sheet.lexicon().together(technique.key()));

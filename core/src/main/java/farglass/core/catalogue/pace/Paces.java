@@ -3,10 +3,10 @@ package farglass.core.catalogue.pace;
 import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
 import farglass.core.corpus.BoutSheet;
+import farglass.core.corpus.CountedTry;
 import farglass.core.corpus.Evidence;
 import farglass.core.corpus.Stretches;
 import farglass.core.corpus.Tally;
-import farglass.core.corpus.Tried;
 import farglass.core.entry.Kind;
 import farglass.core.measure.Options;
 import farglass.core.measure.PerTime;
@@ -37,14 +37,14 @@ public final class Paces {
     private static final int LAST_SHOWN = 6;
     private static final String AGAIN = "tries again";
 
-    private static List<Evidence> tries(BoutSheet sheet, Seat seat, Function<Tried, Optional<String>> stretch) {
+    private static List<Evidence> tries(BoutSheet sheet, Seat seat, Function<CountedTry, Optional<String>> stretch) {
         return sheet.tried(seat, TRIES).stream()
                 .filter(tried -> tried.first().atMicros().isPresent())
                 .flatMap(tried -> stretch.apply(tried).stream().map(option -> tried.evidence(sheet, option)))
                 .toList();
     }
 
-    private static long at(Tried tried) {
+    private static long at(CountedTry tried) {
         return tried.first().atMicros().orElseThrow();
     }
 
@@ -53,7 +53,7 @@ public final class Paces {
         return minute < LAST_SHOWN ? "minute " + minute : "minute %d and later".formatted(LAST_SHOWN);
     }
 
-    private static Optional<String> minute(BoutSheet sheet, Tried tried) {
+    private static Optional<String> minute(BoutSheet sheet, CountedTry tried) {
         return sheet.bout().header().footage().opening().isPresent()
                 ? Optional.empty()
                 : Optional.of(minute(sheet.timeline().clock().playedMicros(at(tried))));
@@ -112,13 +112,13 @@ public final class Paces {
         return Map.of(LAST, last, BEFORE, sheet.watchedMinutes() - last);
     }
 
-    private static Optional<String> atEnd(BoutSheet sheet, Tried tried) {
+    private static Optional<String> atEnd(BoutSheet sheet, CountedTry tried) {
         return sheet.timeline().clock().leftMicros(at(tried)).isPresent()
                 ? Optional.of(end(sheet, at(tried)))
                 : Optional.empty();
     }
 
-    private static Optional<String> again(BoutSheet sheet, Tried tried) {
+    private static Optional<String> again(BoutSheet sheet, CountedTry tried) {
         if (tried.worked()
                 || tried.cutOff()
                 || tried.attempt().last().atMicros().isEmpty()) {
@@ -133,7 +133,7 @@ public final class Paces {
     }
 
     /** Where her tries come from: in answer to the other's, soon after a restart, or by herself. */
-    private static Optional<String> origin(BoutSheet sheet, Tried tried) {
+    private static Optional<String> origin(BoutSheet sheet, CountedTry tried) {
         Moment first = tried.first();
         if (sheet.conversation().before(first).filter(turn -> turn.confirmed()).isPresent()) {
             return Optional.of("in answer to the other");

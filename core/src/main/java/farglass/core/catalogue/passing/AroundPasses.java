@@ -8,11 +8,11 @@ import farglass.core.catalogue.tally.Conditions;
 import farglass.core.catalogue.tally.Sights;
 import farglass.core.catalogue.tally.Tries;
 import farglass.core.corpus.BoutSheet;
+import farglass.core.corpus.CountedTry;
 import farglass.core.corpus.Evidence;
 import farglass.core.corpus.Stays;
 import farglass.core.corpus.Tally;
-import farglass.core.corpus.Timed;
-import farglass.core.corpus.Tried;
+import farglass.core.corpus.TimedStay;
 import farglass.core.entry.Family;
 import farglass.core.entry.Kind;
 import farglass.core.entry.Role;
@@ -45,7 +45,7 @@ public final class AroundPasses {
     private static final long PINNED_MICROS = 3_000_000;
 
     /** Whether an advantage was given for a near-pass, where the rules know advantages. */
-    private static Optional<String> paid(BoutSheet sheet, Tried tried) {
+    private static Optional<String> paid(BoutSheet sheet, CountedTry tried) {
         Moment last = tried.attempt().last();
         boolean near = !tried.worked() && tried.attempt().steps().stream().anyMatch(step -> step.became(Became.NEARLY));
         if (!near
@@ -62,7 +62,7 @@ public final class AroundPasses {
         return Optional.of(given ? PAID : "not paid");
     }
 
-    private static String feint(BoutSheet sheet, Tried tried) {
+    private static String feint(BoutSheet sheet, CountedTry tried) {
         Moment first = tried.first();
         boolean feinted = sheet.seen().stream()
                 .filter(moment -> moment.actor().equals(first.actor()))
@@ -103,7 +103,7 @@ public final class AroundPasses {
     }
 
     /** A grip whose end was not told is taken to hold for half a minute. */
-    private static boolean holds(Fact.Grip grip, Moment since, Tried tried) {
+    private static boolean holds(Fact.Grip grip, Moment since, CountedTry tried) {
         long at = tried.first().atMicros().orElseThrow();
         return grip.untilMicros().isPresent()
                 ? grip.untilMicros().getAsLong() >= at
@@ -111,7 +111,7 @@ public final class AroundPasses {
     }
 
     /** From the beginning of a stay on top of a guard to each line first beaten in it; stays without are seen to last. */
-    private static List<Timed> lines(BoutSheet sheet, Seat seat) {
+    private static List<TimedStay> lines(BoutSheet sheet, Seat seat) {
         return sheet.visits().stream()
                 .filter(visit -> isOnTop(visit, seat))
                 .flatMap(visit -> sheet.tried(seat, Kind.PASS).stream()
@@ -120,7 +120,7 @@ public final class AroundPasses {
                                 && step.atMicros().getAsLong() >= visit.fromMicros()
                                 && step.atMicros().getAsLong() <= visit.toMicros())
                         .flatMap(step -> step.telling().line().stream()
-                                .map(line -> new Timed(
+                                .map(line -> new TimedStay(
                                         Sights.at(sheet, step, "Until the %s line".formatted(line.label())),
                                         new Stay(
                                                 played(sheet, visit.fromMicros(), step),
@@ -147,7 +147,7 @@ public final class AroundPasses {
     }
 
     /** Whether three seconds after a pass she is still past the legs. */
-    private static Optional<String> kept(BoutSheet sheet, Tried tried) {
+    private static Optional<String> kept(BoutSheet sheet, CountedTry tried) {
         Moment last = tried.attempt().last();
         if (!tried.worked()
                 || last.atMicros().isEmpty()

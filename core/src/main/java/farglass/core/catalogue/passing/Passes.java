@@ -2,7 +2,7 @@ package farglass.core.catalogue.passing;
 
 import farglass.core.catalogue.tally.SideThatWorks;
 import farglass.core.catalogue.tally.Tries;
-import farglass.core.corpus.Tried;
+import farglass.core.corpus.CountedTry;
 import farglass.core.entry.Kind;
 import farglass.core.measure.Options;
 import farglass.core.question.Ask;
@@ -18,7 +18,7 @@ public final class Passes {
     private static final Tries TRIES = new Tries("pass", "tries to pass", Kind.PASS);
 
     /** A pass told line by line is one try: its deepest line counts. */
-    private static Optional<Line> line(Tried tried) {
+    private static Optional<Line> line(CountedTry tried) {
         return tried.worked() ? Optional.of(Line.PAST) : tried.attempt().deepest();
     }
 

@@ -2,9 +2,9 @@ package farglass.core.catalogue.rounds;
 
 import farglass.core.bout.BoutKind;
 import farglass.core.corpus.BoutSheet;
+import farglass.core.corpus.CountedTry;
 import farglass.core.corpus.Evidence;
 import farglass.core.corpus.Tally;
-import farglass.core.corpus.Tried;
 import farglass.core.entry.Kind;
 import farglass.core.measure.Listed;
 import farglass.core.measure.YesNo;
@@ -20,10 +20,10 @@ import java.util.stream.Stream;
 public final class Taps {
     private static final String WON = "won";
 
-    private static Stream<Tried> taps(BoutSheet sheet, Seat whose) {
+    private static Stream<CountedTry> taps(BoutSheet sheet, Seat whose) {
         return sheet.bout().header().kind() == BoutKind.COMPETITION
                 ? Stream.empty()
-                : sheet.tried(whose, Kind.SUBMISSION).stream().filter(Tried::worked);
+                : sheet.tried(whose, Kind.SUBMISSION).stream().filter(CountedTry::worked);
     }
 
     private static List<Evidence> eachWay(BoutSheet sheet, Seat seat) {

@@ -5,11 +5,11 @@ import farglass.core.bout.Moment;
 import farglass.core.catalogue.tally.Sights;
 import farglass.core.catalogue.tally.Tries;
 import farglass.core.corpus.BoutSheet;
+import farglass.core.corpus.CountedTry;
 import farglass.core.corpus.EachTally;
 import farglass.core.corpus.EachTally.Chance;
 import farglass.core.corpus.Evidence;
 import farglass.core.corpus.Tally;
-import farglass.core.corpus.Tried;
 import farglass.core.entry.Kind;
 import farglass.core.fact.Fact;
 import farglass.core.measure.Listed;
@@ -17,8 +17,8 @@ import farglass.core.measure.OfEach;
 import farglass.core.measure.Options;
 import farglass.core.question.Ask;
 import farglass.core.question.Chapter;
+import farglass.core.question.Hearsay;
 import farglass.core.question.Question;
-import farglass.core.question.SaidOf;
 import farglass.core.question.Wording;
 import farglass.core.side.Seat;
 import java.util.EnumSet;
@@ -58,7 +58,7 @@ public final class CornerAndPlan {
                 .toList();
     }
 
-    private static boolean isSoonAfter(Moment call, Tried tried) {
+    private static boolean isSoonAfter(Moment call, CountedTry tried) {
         long from = call.atMicros().orElseThrow();
         return tried.first().atMicros().isPresent()
                 && tried.first().atMicros().getAsLong() > from
@@ -86,7 +86,7 @@ public final class CornerAndPlan {
     private static List<Evidence> claimed(BoutSheet sheet, Seat seat) {
         return sheet.bout().header().background().claims().stream()
                 .filter(claim -> claim.of().equals(Optional.of(seat)))
-                .map(claim -> new Evidence(sheet.bout().id(), Optional.empty(), SaidOf.sentence(claim)))
+                .map(claim -> new Evidence(sheet.bout().id(), Optional.empty(), Hearsay.sentence(claim)))
                 .toList();
     }
 

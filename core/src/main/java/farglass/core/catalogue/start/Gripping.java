@@ -4,10 +4,10 @@ import farglass.core.bout.Became;
 import farglass.core.bout.Moment;
 import farglass.core.catalogue.tally.Sights;
 import farglass.core.corpus.BoutSheet;
+import farglass.core.corpus.CountedTry;
 import farglass.core.corpus.Stays;
 import farglass.core.corpus.Tally;
-import farglass.core.corpus.Timed;
-import farglass.core.corpus.Tried;
+import farglass.core.corpus.TimedStay;
 import farglass.core.entry.Family;
 import farglass.core.entry.Kind;
 import farglass.core.estimate.Stay;
@@ -83,7 +83,7 @@ public final class Gripping {
                 : Optional.empty();
     }
 
-    private static Optional<String> won(Tried tried) {
+    private static Optional<String> won(CountedTry tried) {
         return tried.attempt().became().flatMap(became -> switch (became) {
             case TAKEN, HELD, WORKED -> Optional.of(TAKEN);
             case DENIED, LOST, FAILED -> Optional.of("denied or lost");
@@ -96,7 +96,7 @@ public final class Gripping {
             .flatMap(tried -> won(tried).stream().map(end -> tried.evidence(sheet, end)))
             .toList());
 
-    private static List<Timed> contact(BoutSheet sheet, Seat seat) {
+    private static List<TimedStay> contact(BoutSheet sheet, Seat seat) {
         if (!sheet.sawStart()) {
             return List.of();
         }
@@ -104,7 +104,7 @@ public final class Gripping {
                 .filter(moment -> isKind(sheet, moment, CONTACT))
                 .findFirst()
                 .filter(moment -> moment.atMicros().isPresent())
-                .map(moment -> List.of(new Timed(
+                .map(moment -> List.of(new TimedStay(
                         Sights.at(sheet, moment, "From the start to the first contact"),
                         new Stay(
                                 sheet.timeline()

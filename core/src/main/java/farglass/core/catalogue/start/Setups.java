@@ -4,9 +4,9 @@ import farglass.core.bout.Moment;
 import farglass.core.catalogue.tally.Sights;
 import farglass.core.catalogue.tally.Tries;
 import farglass.core.corpus.BoutSheet;
+import farglass.core.corpus.CountedTry;
 import farglass.core.corpus.EachTally;
 import farglass.core.corpus.Tally;
-import farglass.core.corpus.Tried;
 import farglass.core.entry.Kind;
 import farglass.core.measure.OfEach;
 import farglass.core.measure.Options;
@@ -29,7 +29,7 @@ public final class Setups {
                 .together(technique.key()));
     }
 
-    private static Tally takedowns(String id, Sights.Of<Tried> option) {
+    private static Tally takedowns(String id, Sights.Of<CountedTry> option) {
         return new Tally(id, (sheet, seat) -> sheet.tried(seat, Kind.TAKEDOWN).stream()
                 .flatMap(tried -> option.of(sheet, seat, tried).stream().map(taken -> tried.evidence(sheet, taken)))
                 .toList());
@@ -48,10 +48,10 @@ public final class Setups {
     }
 
     /** At which repetition of the same takedown in one bout each one was. */
-    private static Map<Tried, String> repetitions(BoutSheet sheet, Seat seat) {
+    private static Map<CountedTry, String> repetitions(BoutSheet sheet, Seat seat) {
         Map<String, Integer> times = new HashMap<>();
-        Map<Tried, String> all = new LinkedHashMap<>();
-        for (Tried tried : sheet.tried(seat, Kind.TAKEDOWN)) {
+        Map<CountedTry, String> all = new LinkedHashMap<>();
+        for (CountedTry tried : sheet.tried(seat, Kind.TAKEDOWN)) {
             String which = sheet.lexicon().together(tried.technique().key());
             all.put(tried, nth(times.merge(which, 1, Integer::sum)));
         }

@@ -1,9 +1,9 @@
 package farglass.core.catalogue.tally;
 
 import farglass.core.corpus.BoutSheet;
+import farglass.core.corpus.CountedTry;
 import farglass.core.corpus.EachTally;
 import farglass.core.corpus.Tally;
-import farglass.core.corpus.Tried;
 import farglass.core.entry.Kind;
 import farglass.core.fact.Layer;
 import farglass.core.measure.OfEach;
@@ -22,21 +22,21 @@ import java.util.function.BiPredicate;
  * @param by with what she is attacked: "a pass"
  * @param where which of the tries are asked about
  */
-public record Attacked(String id, String by, Kind kind, BiPredicate<BoutSheet, Tried> where) {
+public record Attacked(String id, String by, Kind kind, BiPredicate<BoutSheet, CountedTry> where) {
     private static final String KEPT = "stopped it";
 
     public Attacked(String by, Kind kind) {
         this("attacked " + kind.label(), by, kind, (sheet, tried) -> true);
     }
 
-    private List<Tried> tries(BoutSheet sheet, Seat seat) {
+    private List<CountedTry> tries(BoutSheet sheet, Seat seat) {
         return sheet.tried(seat.other(), kind).stream()
                 .filter(tried -> where.test(sheet, tried))
                 .toList();
     }
 
     /** That nothing was done about it is known only where answers were looked for. */
-    private static Optional<String> answer(BoutSheet sheet, Tried tried) {
+    private static Optional<String> answer(BoutSheet sheet, CountedTry tried) {
         return sheet.reply(tried).flatMap(reply -> sheet.name(reply.later())).or(() -> Optional.of(Tries.NOTHING)
                 .filter(nothing -> sheet.reply(tried).isEmpty()
                         && sheet.covers(Layer.ANSWERS, tried.attempt().last())));

@@ -9,7 +9,7 @@ import java.util.Optional;
 public final class SideThatWorks {
     private SideThatWorks() {}
 
-    private static Optional<String> side(farglass.core.corpus.Tried tried) {
+    private static Optional<String> side(farglass.core.corpus.CountedTry tried) {
         return Optional.of(tried.technique())
                 .filter(technique -> technique.sideRule().isDirection())
                 .flatMap(technique -> tried.attempt().side())

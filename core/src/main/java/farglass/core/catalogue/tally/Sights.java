@@ -6,7 +6,7 @@ import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.Evidence;
 import farglass.core.corpus.Stays;
 import farglass.core.corpus.Tally;
-import farglass.core.corpus.Timed;
+import farglass.core.corpus.TimedStay;
 import farglass.core.entry.Kind;
 import farglass.core.estimate.Stay;
 import farglass.core.fact.Fact;
@@ -83,7 +83,7 @@ public final class Sights {
     public static Stays timeIn(String id, BiPredicate<Stand, Seat> which) {
         return new Stays(id, (sheet, seat) -> sheet.present().stream()
                 .filter(visit -> which.test(visit.stand(), seat))
-                .map(visit -> new Timed(
+                .map(visit -> new TimedStay(
                         new Evidence(
                                 sheet.bout().id(),
                                 visit.openedBy(),
@@ -96,8 +96,8 @@ public final class Sights {
     }
 
     /** {@return a visit as a stay that counts for that option} */
-    public static Timed stay(BoutSheet sheet, Visit visit, String option) {
-        return new Timed(
+    public static TimedStay stay(BoutSheet sheet, Visit visit, String option) {
+        return new TimedStay(
                 new Evidence(sheet.bout().id(), visit.openedBy(), option),
                 new Stay(
                         visit.playedSeconds(), sheet.sawEnd(visit), sheet.bout().id()));
@@ -108,7 +108,7 @@ public final class Sights {
     }
 
     /** {@return how long it took from the one to the other, in seconds of the bout; empty where a time is missing, or both are the same} */
-    public static Stream<Timed> between(BoutSheet sheet, Moment from, Moment to, String option) {
+    public static Stream<TimedStay> between(BoutSheet sheet, Moment from, Moment to, String option) {
         if (from.atMicros().isEmpty() || to.atMicros().isEmpty()) {
             return Stream.empty();
         }
@@ -116,7 +116,7 @@ public final class Sights {
         // Two moments told at one instant were told in one breath, and not timed apart.
         return seconds <= 0
                 ? Stream.empty()
-                : Stream.of(new Timed(
+                : Stream.of(new TimedStay(
                         at(sheet, from, option),
                         new Stay(seconds, true, sheet.bout().id())));
     }

@@ -1,9 +1,9 @@
 package farglass.core.catalogue.tally;
 
 import farglass.core.corpus.BoutSheet;
+import farglass.core.corpus.CountedTry;
 import farglass.core.corpus.EachTally;
 import farglass.core.corpus.Tally;
-import farglass.core.corpus.Tried;
 import farglass.core.entry.Kind;
 import farglass.core.entry.Position;
 import farglass.core.entry.Technique;
@@ -33,26 +33,26 @@ public record Tries(String id, String many, Kind kind) {
     public static final String NOTHING = "nothing of the other\u2019s";
 
     /** {@return each try of the kind, as far as it counts for an option} */
-    public Tally tally(String what, BiFunction<BoutSheet, Tried, Optional<String>> option) {
+    public Tally tally(String what, BiFunction<BoutSheet, CountedTry, Optional<String>> option) {
         return new Tally(id + " " + what, (sheet, seat) -> sheet.tried(seat, kind).stream()
                 .flatMap(tried -> option.apply(sheet, tried).stream().map(taken -> tried.evidence(sheet, taken)))
                 .toList());
     }
 
     /** {@return how those of each sort ended; what was cut off is none} */
-    public EachTally each(String what, BiFunction<BoutSheet, Tried, Optional<String>> sort) {
+    public EachTally each(String what, BiFunction<BoutSheet, CountedTry, Optional<String>> sort) {
         return new EachTally(id + " " + what, (sheet, seat) -> sheet.tried(seat, kind).stream()
                 .flatMap(tried -> ended(sheet, tried, sort.apply(sheet, tried)).stream())
                 .toList());
     }
 
     /** {@return a try of that sort, with how it ended; empty where it is of none, or was cut off} */
-    public static Optional<EachTally.Chance> ended(BoutSheet sheet, Tried tried, Optional<String> sort) {
+    public static Optional<EachTally.Chance> ended(BoutSheet sheet, CountedTry tried, Optional<String> sort) {
         return sort.flatMap(of -> end(tried).map(end -> new EachTally.Chance(of, tried.evidence(sheet, end))));
     }
 
     /** What edge or bell cut off was not stopped by anybody. */
-    public static Optional<String> end(Tried tried) {
+    public static Optional<String> end(CountedTry tried) {
         return tried.cutOff() ? Optional.empty() : Optional.of(tried.worked() ? WORKED : "stopped");
     }
 
@@ -65,7 +65,7 @@ public record Tries(String id, String many, Kind kind) {
     }
 
     /** A technique and its variants are counted together; a kind without a method is credited to none. */
-    private static Optional<String> name(BoutSheet sheet, Tried tried) {
+    private static Optional<String> name(BoutSheet sheet, CountedTry tried) {
         return Optional.of(tried.technique())
                 .filter(technique -> !technique.generic())
                 .map(technique -> sheet.lexicon().together(technique.key()));
@@ -93,7 +93,7 @@ public record Tries(String id, String many, Kind kind) {
     }
 
     /** A place that was not told is credited to none. */
-    private static Optional<String> place(BoutSheet sheet, Tried tried) {
+    private static Optional<String> place(BoutSheet sheet, CountedTry tried) {
         return Optional.of(sheet.timeline().before(tried.first()).position())
                 .filter(Position::isSettled)
                 .map(Position::key);
@@ -110,7 +110,7 @@ public record Tries(String id, String many, Kind kind) {
     }
 
     /** {@return how many of them worked, apart for each option} */
-    private Ask worked(String what, BiFunction<BoutSheet, Tried, Optional<String>> option) {
+    private Ask worked(String what, BiFunction<BoutSheet, CountedTry, Optional<String>> option) {
         return new Ask(
                 "%s %s worked".formatted(id, what),
                 new OfEach(each(what + " worked", option), WORKED),
@@ -154,13 +154,13 @@ public record Tries(String id, String many, Kind kind) {
     /** Later than this it is another attack. */
     private static final long NEXT_MICROS = 10_000_000;
 
-    private Optional<String> next(BoutSheet sheet, Tried tried) {
+    private Optional<String> next(BoutSheet sheet, CountedTry tried) {
         if (tried.cutOff()
                 || tried.worked()
                 || tried.attempt().last().atMicros().isEmpty()) {
             return Optional.empty();
         }
-        Optional<Tried> again = sheet.tried(tried.attempt().actor().orElseThrow(), kind).stream()
+        Optional<CountedTry> again = sheet.tried(tried.attempt().actor().orElseThrow(), kind).stream()
                 .filter(other -> other.place() > tried.place())
                 .filter(other -> other.first().atMicros().isPresent())
                 .findFirst()
@@ -177,7 +177,7 @@ public record Tries(String id, String many, Kind kind) {
                 .orElse("nothing of their own within ten seconds"));
     }
 
-    private static String again(Tried tried, Tried again, BoutSheet sheet) {
+    private static String again(CountedTry tried, CountedTry again, BoutSheet sheet) {
         boolean same = sheet.lexicon()
                 .together(tried.technique().key())
                 .equals(sheet.lexicon().together(again.technique().key()));
@@ -199,7 +199,7 @@ public record Tries(String id, String many, Kind kind) {
                 Wording.plain("{option}", many + " stopped", "").under("Stopped, they then do"));
     }
 
-    private static Optional<String> stage(Tried tried) {
+    private static Optional<String> stage(CountedTry tried) {
         return tried.worked() || tried.cutOff()
                 ? Optional.empty()
                 : tried.attempt().steps().stream()

@@ -4,7 +4,7 @@ import farglass.core.bout.Moment;
 import farglass.core.catalogue.tally.Sights;
 import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.Stays;
-import farglass.core.corpus.Timed;
+import farglass.core.corpus.TimedStay;
 import farglass.core.entry.Kind;
 import farglass.core.measure.Lasting;
 import farglass.core.question.Ask;
@@ -20,7 +20,7 @@ public final class Stopwatches {
     private static final long FAR_MICROS = 30_000_000;
 
     /** From an act of the other's to her answer, as a person linked it. */
-    private static Stream<Timed> reactions(BoutSheet sheet, Seat seat) {
+    private static Stream<TimedStay> reactions(BoutSheet sheet, Seat seat) {
         return sheet.deeds().stream().filter(moment -> Sights.by(moment, seat)).flatMap(moment -> sheet
                 .conversation()
                 .before(moment)
@@ -36,7 +36,7 @@ public final class Stopwatches {
                 .isPresent();
     }
 
-    private static Stream<Timed> fromGrip(BoutSheet sheet, Seat seat) {
+    private static Stream<TimedStay> fromGrip(BoutSheet sheet, Seat seat) {
         return sheet.deeds().stream()
                 .filter(moment -> Sights.by(moment, seat) && is(sheet, moment, Kind.TAKEDOWN))
                 .flatMap(moment ->
@@ -45,7 +45,7 @@ public final class Stopwatches {
                                         Sights.between(sheet, before, moment, "From the last grip to the takedown")));
     }
 
-    private static List<Timed> times(BoutSheet sheet, Seat seat) {
+    private static List<TimedStay> times(BoutSheet sheet, Seat seat) {
         return Stream.concat(reactions(sheet, seat), fromGrip(sheet, seat)).toList();
     }
 

@@ -6,7 +6,7 @@ import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.Evidence;
 import farglass.core.corpus.Stays;
 import farglass.core.corpus.Tally;
-import farglass.core.corpus.Timed;
+import farglass.core.corpus.TimedStay;
 import farglass.core.entry.Kind;
 import farglass.core.estimate.Stay;
 import farglass.core.fact.Fact;
@@ -71,12 +71,12 @@ public final class GroundGrips {
                         .map(grip -> new Lane(moment, grip)));
     }
 
-    private static List<Timed> lasting(BoutSheet sheet, Seat seat) {
+    private static List<TimedStay> lasting(BoutSheet sheet, Seat seat) {
         return lanes(sheet, seat)
                 .filter(lane -> lane.grip().untilMicros().isPresent()
                         && lane.grip().untilMicros().getAsLong()
                                 >= lane.moment().atMicros().orElseThrow())
-                .map(lane -> new Timed(
+                .map(lane -> new TimedStay(
                         Sights.at(sheet, lane.moment(), words(lane.grip().target())),
                         new Stay(
                                 (lane.grip().untilMicros().getAsLong()

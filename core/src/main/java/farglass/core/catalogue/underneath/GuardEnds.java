@@ -8,7 +8,7 @@ import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.Evidence;
 import farglass.core.corpus.Stays;
 import farglass.core.corpus.Tally;
-import farglass.core.corpus.Timed;
+import farglass.core.corpus.TimedStay;
 import farglass.core.entry.Kind;
 import farglass.core.estimate.Stay;
 import farglass.core.measure.Lasting;
@@ -96,7 +96,7 @@ public final class GuardEnds {
                 : kind(sheet, seat, first.get());
     }
 
-    private static List<Timed> untilSomething(BoutSheet sheet, Seat seat) {
+    private static List<TimedStay> untilSomething(BoutSheet sheet, Seat seat) {
         return Guards.played(sheet, seat)
                 .map(visit -> {
                     Evidence evidence =
@@ -109,7 +109,7 @@ public final class GuardEnds {
                                             - sheet.timeline().clock().playedMicros(visit.fromMicros()))
                                     / 1e6)
                             .orElse(visit.playedSeconds());
-                    return new Timed(
+                    return new TimedStay(
                             evidence,
                             new Stay(
                                     Math.max(0, seconds),

@@ -1,8 +1,8 @@
 package farglass.core.catalogue.underneath;
 
 import farglass.core.catalogue.tally.Attacked;
+import farglass.core.corpus.CountedTry;
 import farglass.core.corpus.EachTally;
-import farglass.core.corpus.Tried;
 import farglass.core.entry.Kind;
 import farglass.core.measure.OfEach;
 import farglass.core.question.Ask;
@@ -19,7 +19,7 @@ public final class LinesKept {
     private static final String KEPT = "kept out";
     private static final Attacked PASSED = new Attacked("a pass", Kind.PASS);
 
-    private static Optional<Line> deepest(Tried tried) {
+    private static Optional<Line> deepest(CountedTry tried) {
         return tried.worked() ? Optional.of(Line.PAST) : tried.attempt().deepest();
     }
 

@@ -5,10 +5,10 @@ import farglass.core.bout.Moment;
 import farglass.core.catalogue.tally.Sights;
 import farglass.core.catalogue.tally.Tries;
 import farglass.core.corpus.BoutSheet;
+import farglass.core.corpus.CountedTry;
 import farglass.core.corpus.EachTally;
 import farglass.core.corpus.Evidence;
 import farglass.core.corpus.Tally;
-import farglass.core.corpus.Tried;
 import farglass.core.entry.Kind;
 import farglass.core.fact.BodyFact;
 import farglass.core.fact.Fact;
@@ -38,7 +38,7 @@ public final class OffBalanced {
                                 .isPresent());
     }
 
-    private static String before(BoutSheet sheet, Seat seat, Tried tried) {
+    private static String before(BoutSheet sheet, Seat seat, CountedTry tried) {
         if (tried.first().atMicros().isEmpty()) {
             return NOT;
         }
@@ -59,7 +59,7 @@ public final class OffBalanced {
 
     /** A sweep that had failed before in the same bout, and is tried again. */
     private static List<Evidence> again(BoutSheet sheet, Seat seat) {
-        List<Tried> sweeps = sheet.tried(seat, Kind.SWEEP);
+        List<CountedTry> sweeps = sheet.tried(seat, Kind.SWEEP);
         return sweeps.stream()
                 .filter(tried -> sweeps.stream()
                         .anyMatch(earlier -> earlier.place() < tried.place()

@@ -4,9 +4,9 @@ import farglass.core.bout.Bout;
 import farglass.core.bout.Times;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.rules.Board;
+import farglass.core.rules.BoutOutcome;
 import farglass.core.rules.Call;
 import farglass.core.rules.OtherRules;
-import farglass.core.rules.Outcome;
 import farglass.core.rules.RoundSheet;
 import farglass.core.rules.Ruleset;
 import farglass.core.rules.Rulesets;
@@ -72,7 +72,7 @@ public final class ScorePage extends VBox {
         if (ruleset.scoring() == Ruleset.Scoring.POINTS) {
             page.getChildren().add(boards(card));
         }
-        List<String> outcome = Outcome.sentences(bout, card, lexicon, atMicros, left);
+        List<String> outcome = BoutOutcome.sentences(bout, card, lexicon, atMicros, left);
         add(outcome.get(0), "strong");
         outcome.stream().skip(1).forEach(sentence -> add(sentence, ""));
         if (ruleset.scoring() == Ruleset.Scoring.JUDGES) {

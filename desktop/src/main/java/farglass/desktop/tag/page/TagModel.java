@@ -8,11 +8,11 @@ import farglass.desktop.tag.Choice;
 import farglass.desktop.tag.Corrections;
 import farglass.desktop.tag.Doubts;
 import farglass.desktop.tag.Lag;
-import farglass.desktop.tag.Line;
 import farglass.desktop.tag.OpenBout;
 import farglass.desktop.tag.Playhead;
 import farglass.desktop.tag.Repeats;
 import farglass.desktop.tag.Tagging;
+import farglass.desktop.tag.TypedLine;
 import farglass.desktop.tag.Viewing;
 import farglass.desktop.tag.ledger.LedgerModel;
 import farglass.desktop.tag.line.FanModel;
@@ -91,7 +91,7 @@ public final class TagModel {
         return tagging.playhead();
     }
 
-    public Line line() {
+    public TypedLine line() {
         return tagging.line();
     }
 

@@ -5,8 +5,8 @@ import farglass.core.bout.Times;
 import farglass.core.fact.Layer;
 import farglass.core.naming.Words;
 import farglass.core.pass.Aim;
-import farglass.core.pass.Needs;
 import farglass.core.pass.Pass;
+import farglass.core.pass.StudyNeeds;
 import farglass.desktop.tag.Tagging;
 import java.util.Locale;
 import java.util.Optional;
@@ -89,7 +89,7 @@ public final class PassBar extends HBox {
         return tag.open()
                 .sheet()
                 .filter(bout -> aim != Aim.STORY)
-                .map(bout -> new Pass(aim, Optional.empty(), Needs.NONE)
+                .map(bout -> new Pass(aim, Optional.empty(), StudyNeeds.NONE)
                         .questions(bout)
                         .size())
                 .map(count ->

@@ -10,10 +10,10 @@ import farglass.core.fact.PartState;
 import farglass.core.pass.Agenda;
 import farglass.core.pass.Aim;
 import farglass.core.pass.LookedThrough;
-import farglass.core.pass.Needs;
 import farglass.core.pass.Offers;
 import farglass.core.pass.Pass;
-import farglass.core.pass.Question;
+import farglass.core.pass.PassQuestion;
+import farglass.core.pass.StudyNeeds;
 import farglass.core.phrase.Phrase;
 import farglass.core.study.Athlete;
 import farglass.desktop.desk.Desk;
@@ -60,11 +60,12 @@ public final class PassModel {
     private final ObservableList<Fact> offers = FXCollections.observableArrayList();
     private final Tagging tag;
     private final OpenBout open;
-    private final ReadOnlyObjectWrapper<Optional<Question>> question = new ReadOnlyObjectWrapper<>(Optional.empty());
-    private final ObservableList<Question> together = FXCollections.observableArrayList();
+    private final ReadOnlyObjectWrapper<Optional<PassQuestion>> question =
+            new ReadOnlyObjectWrapper<>(Optional.empty());
+    private final ObservableList<PassQuestion> together = FXCollections.observableArrayList();
     private final ObservableSet<String> leftOut = FXCollections.observableSet();
     // Kept here: who listens to a view of a list does not keep the view.
-    private final ObservableList<Question> togetherSeen = FXCollections.unmodifiableObservableList(together);
+    private final ObservableList<PassQuestion> togetherSeen = FXCollections.unmodifiableObservableList(together);
     private final ObservableSet<String> leftOutSeen = FXCollections.unmodifiableObservableSet(leftOut);
     private final Set<String> apart = new HashSet<>();
     private final Set<String> skipped = new HashSet<>();
@@ -126,8 +127,8 @@ public final class PassModel {
                 .latest(
                         this,
                         "Counting what is known",
-                        (progress, cancelled) ->
-                                Needs.of(wanted, athletes, desk.corpus(contents).renewed(bouts, desk.lexicon())),
+                        (progress, cancelled) -> StudyNeeds.of(
+                                wanted, athletes, desk.corpus(contents).renewed(bouts, desk.lexicon())),
                         Work.Listener.of(
                                 needs -> begin(new Pass(wanted, position, needs)), desk.messages()::fail, () -> {}));
     }
@@ -181,8 +182,8 @@ public final class PassModel {
                 .toList());
     }
 
-    private static Set<String> ids(List<Question> questions) {
-        return questions.stream().map(Question::momentId).collect(Collectors.toCollection(HashSet::new));
+    private static Set<String> ids(List<PassQuestion> questions) {
+        return questions.stream().map(PassQuestion::momentId).collect(Collectors.toCollection(HashSet::new));
     }
 
     /** Who takes a reply back has not given it: it is asked again, and nothing counts as looked through for it. */
@@ -206,13 +207,13 @@ public final class PassModel {
                 .findFirst()
                 .orElse(agenda.items().get(0));
         boolean all = first.questions().size() >= TOGETHER
-                && first.questions().get(0).about() == Question.About.ANSWER
+                && first.questions().get(0).about() == PassQuestion.About.ANSWER
                 && !apart.contains(first.topic().alike());
         together.setAll(all ? first.questions() : List.of());
         show(first.questions().get(0));
     }
 
-    private void show(Question now) {
+    private void show(PassQuestion now) {
         turnTo(now);
         if (together.isEmpty()) {
             tag.repeats().over(now.fromMicros(), now.toMicros());
@@ -221,13 +222,13 @@ public final class PassModel {
         }
     }
 
-    private void turnTo(Question now) {
+    private void turnTo(PassQuestion now) {
         offers.setAll(together.isEmpty() ? offered(now) : List.of());
         question.set(Optional.of(now));
         tag.choice().only(now.momentId());
     }
 
-    private List<Fact> offered(Question now) {
+    private List<Fact> offered(PassQuestion now) {
         Desk desk = tag.desk();
         return open.sheet()
                 .map(sheet -> Offers.of(now, sheet, desk.corpus(desk.contents())))
@@ -248,7 +249,7 @@ public final class PassModel {
 
     /** Tells one of them; the question stands, since there may be more. @param number from 1 */
     public void take(int number) {
-        Question asked = question.get().orElseThrow();
+        PassQuestion asked = question.get().orElseThrow();
         Bout bout = open.bout().orElseThrow();
         Optional<Moment> moment = bout.moment(asked.momentId());
         if (moment.isEmpty() || number > offers.size()) {
@@ -260,15 +261,15 @@ public final class PassModel {
     }
 
     /** {@return whether something is told already of what is asked} */
-    boolean hasTold(Question asked) {
+    boolean hasTold(PassQuestion asked) {
         return open.bout().flatMap(bout -> bout.moment(asked.momentId())).stream()
                 .flatMap(moment -> moment.telling().facts().stream())
-                .anyMatch(fact -> asked.about() == Question.About.ERROR
+                .anyMatch(fact -> asked.about() == PassQuestion.About.ERROR
                         ? fact instanceof Fact.Mistake
                         : fact instanceof Fact.Grip || fact instanceof PartState || fact instanceof Fact.Body);
     }
 
-    private static Repeats.Loop loop(Question asked) {
+    private static Repeats.Loop loop(PassQuestion asked) {
         return new Repeats.Loop(asked.fromMicros(), asked.toMicros());
     }
 
@@ -282,7 +283,7 @@ public final class PassModel {
 
     /** Of several asked together, takes the one shown out of what the next reply is said to, or back in. */
     public void leaveOut() {
-        question.get().filter(together::contains).map(Question::momentId).ifPresent(id -> {
+        question.get().filter(together::contains).map(PassQuestion::momentId).ifPresent(id -> {
             if (!leftOut.remove(id)) {
                 leftOut.add(id);
             }
@@ -310,9 +311,9 @@ public final class PassModel {
 
     /** Answers what is asked, or all that is asked together but what was left out. */
     public void reply(Reply reply) {
-        Question asked = question.get().orElseThrow();
+        PassQuestion asked = question.get().orElseThrow();
         if (reply == Reply.HALF_LATER) {
-            List<Question> half = agenda().rearHalf();
+            List<PassQuestion> half = agenda().rearHalf();
             half.forEach(each -> skipped.add(each.momentId()));
             tag.desk().messages().say("What teaches less is put off: %d questions.".formatted(half.size()));
             next();
@@ -326,7 +327,7 @@ public final class PassModel {
         }
         Bout bout = open.bout().orElseThrow();
         // What was removed meanwhile is asked about no more.
-        List<Question> meant = (together.isEmpty() ? List.of(asked) : List.copyOf(together))
+        List<PassQuestion> meant = (together.isEmpty() ? List.of(asked) : List.copyOf(together))
                 .stream()
                         .filter(each -> !leftOut.contains(each.momentId()))
                         .filter(each -> bout.moment(each.momentId()).isPresent())
@@ -337,7 +338,7 @@ public final class PassModel {
         }
         if (reply == Reply.SKIP) {
             meant.forEach(each -> skipped.add(each.momentId()));
-        } else if (reply == Reply.YES && asked.about() != Question.About.ANSWER) {
+        } else if (reply == Reply.YES && asked.about() != PassQuestion.About.ANSWER) {
             if (!confirmed(asked)) {
                 return;
             }
@@ -349,10 +350,10 @@ public final class PassModel {
     }
 
     /** What is told of all of them, and that they were looked at, is written at once: one act, and one undo. */
-    private void tell(Reply reply, List<Question> meant) {
+    private void tell(Reply reply, List<PassQuestion> meant) {
         Bout before = open.bout().orElseThrow();
         Bout after = before;
-        for (Question each : meant) {
+        for (PassQuestion each : meant) {
             Moment moment = before.moment(each.momentId()).orElseThrow();
             switch (reply) {
                 case YES -> {
@@ -379,13 +380,13 @@ public final class PassModel {
             meant.forEach(each -> replied.add(each.momentId()));
             open.change(
                     covering(after, lookedThrough(before)),
-                    meant.stream().map(Question::momentId).collect(Collectors.toSet()),
+                    meant.stream().map(PassQuestion::momentId).collect(Collectors.toSet()),
                     aim().label() + ": " + what);
         }
     }
 
     /** {@return whether that was all: an error and grips have to be typed} */
-    private boolean confirmed(Question asked) {
+    private boolean confirmed(PassQuestion asked) {
         Moment moment = open.bout().orElseThrow().moment(asked.momentId()).orElseThrow();
         switch (asked.about()) {
             case ANSWER -> throw new IllegalArgumentException("An answer is linked, not confirmed");
@@ -410,7 +411,7 @@ public final class PassModel {
         return true;
     }
 
-    private static Fact.Field field(Question asked) {
+    private static Fact.Field field(PassQuestion asked) {
         return switch (asked.about()) {
             case ANSWER -> Fact.Field.ANSWERS;
             case GRIPS -> Fact.Field.GRIP;
@@ -421,7 +422,7 @@ public final class PassModel {
 
     /** Something was typed while a question stood: if it was about that moment, the question is answered. */
     private void told(String momentId) {
-        Optional<Question> about =
+        Optional<PassQuestion> about =
                 question.get().filter(asked -> asked.momentId().equals(momentId));
         if (about.isPresent() && pass.isPresent()) {
             lookedAt(List.of(about.get()));
@@ -429,7 +430,7 @@ public final class PassModel {
         }
     }
 
-    private void lookedAt(List<Question> meant) {
+    private void lookedAt(List<PassQuestion> meant) {
         meant.forEach(each -> replied.add(each.momentId()));
         Bout bout = open.bout().orElseThrow();
         write(covering(bout, lookedThrough(bout)));
@@ -470,7 +471,7 @@ public final class PassModel {
     }
 
     /** {@return what is asked together with the question that stands; empty where it stands alone} */
-    public ObservableList<Question> together() {
+    public ObservableList<PassQuestion> together() {
         return togetherSeen;
     }
 
@@ -494,7 +495,7 @@ public final class PassModel {
     }
 
     /** {@return what is asked now} */
-    public ReadOnlyObjectProperty<Optional<Question>> questionProperty() {
+    public ReadOnlyObjectProperty<Optional<PassQuestion>> questionProperty() {
         return question.getReadOnlyProperty();
     }
 }

@@ -2,7 +2,7 @@ package farglass.desktop.tag.pass;
 
 import farglass.core.bout.Times;
 import farglass.core.fact.Fact;
-import farglass.core.pass.Question;
+import farglass.core.pass.PassQuestion;
 import farglass.desktop.tag.Tagging;
 import java.util.Locale;
 import javafx.collections.ListChangeListener;
@@ -40,7 +40,7 @@ public final class QuestionView extends VBox {
         offers.managedProperty().bind(offers.visibleProperty());
         getChildren().addAll(words, each, offers, replies);
         model.questionProperty().addListener((property, old, now) -> now.ifPresent(this::show));
-        model.together().addListener((ListChangeListener<Question>)
+        model.together().addListener((ListChangeListener<PassQuestion>)
                 change -> model.questionProperty().get().ifPresent(this::show));
         model.offers().addListener((ListChangeListener<Fact>)
                 change -> model.questionProperty().get().ifPresent(this::show));
@@ -48,7 +48,7 @@ public final class QuestionView extends VBox {
                 change -> model.questionProperty().get().ifPresent(this::show));
     }
 
-    private void show(Question question) {
+    private void show(PassQuestion question) {
         boolean several = !model.together().isEmpty();
         String asked = several
                 ? "%d times %s. Are all of them answers?"
@@ -77,7 +77,7 @@ public final class QuestionView extends VBox {
         replies.getChildren().add(end);
     }
 
-    private void addForOne(Question question) {
+    private void addForOne(PassQuestion question) {
         String yes =
                 switch (question.about()) {
                     case ANSWER -> "Yes, it answers it";
@@ -114,11 +114,11 @@ public final class QuestionView extends VBox {
     }
 
     /** Of several, when each was; the film shows them in turn. */
-    private void showEach(Question shown) {
+    private void showEach(PassQuestion shown) {
         each.setVisible(!model.together().isEmpty());
         each.getChildren().clear();
         for (int i = 0; i < model.together().size(); i++) {
-            Question one = model.together().get(i);
+            PassQuestion one = model.together().get(i);
             boolean out = model.leftOut().contains(one.momentId());
             String time = Times.tenths(tag.open()
                     .moment(one.momentId())

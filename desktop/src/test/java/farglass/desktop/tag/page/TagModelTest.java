@@ -14,7 +14,7 @@ import farglass.core.entry.Role;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
 import farglass.core.pass.Aim;
-import farglass.core.pass.Question;
+import farglass.core.pass.PassQuestion;
 import farglass.core.scribe.Proposal;
 import farglass.core.scribe.Reading;
 import farglass.core.side.Seat;
@@ -353,7 +353,7 @@ class TagModelTest {
     }
 
     private Optional<String> asked() {
-        return model.passes().questionProperty().get().map(Question::momentId);
+        return model.passes().questionProperty().get().map(PassQuestion::momentId);
     }
 
     /** Waits until the pass has counted and asks. */

@@ -1,0 +1,250 @@
+package farglass.core.notation;
+
+import farglass.core.bout.Became;
+import farglass.core.entry.Ends;
+import farglass.core.entry.Family;
+import farglass.core.entry.Kind;
+import farglass.core.entry.Position;
+import farglass.core.entry.Role;
+import farglass.core.entry.Technique;
+import farglass.core.lexicon.Lexicon;
+import farglass.core.naming.Here;
+import farglass.core.naming.Naming;
+import farglass.core.naming.Words;
+import farglass.core.side.Seat;
+import farglass.core.side.Settled;
+import farglass.core.state.Whereabouts;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * What people say round a name: where it was ("kimura from half guard"), what became of it ("loses the underhook"), where it ended
+ * ("passes to side control"), or only where somebody is ("on top in mount"). Looked at when a phrase names nothing as a whole.
+ */
+record WordsAround(
+        String phrase,
+        Optional<Seat> actor,
+        Said.Scene scene,
+        Optional<Became> became,
+        Naming.Hint hint,
+        Lexicon lexicon) {
+    /** A longer phrase is a pasted page, and is kept whole. */
+    private static final int LONGEST = 100;
+
+    private static final List<String> FROM = List.of(" from the ", " from ", " in the ", " in ");
+    /** Said behind a phrase, and telling nothing that the order of moments does not. */
+    private static final List<String> AGAIN = List.of(" again", " once more", " now", " de novo");
+
+    private static final List<String> FEINTS = List.of("fakes", "faked", "feints", "feinted", "fake", "feint");
+    private static final List<String> FEINT = List.of("fake", "feint");
+
+    private static final Pattern LOCKS =
+            Pattern.compile("(?:locks|locked|sinks)(?: up| in)? (.+)", Pattern.CASE_INSENSITIVE);
+
+    private static final Set<String> FALLS = Set.of("drops", "dropped", "falls", "fell", "rolls", "turns", "collapses");
+    private static final List<String> TO = List.of(" straight to ", " into ", " to ");
+    /** Families whose places people call by one name: "from the back" is said of every way to have it. */
+    private static final Set<Family> ONE_NAME = EnumSet.of(Family.BACK, Family.HALF, Family.TURTLE, Family.LEGS);
+
+    private static final List<String> ON_TOP = List.of("on top", "on the top", "top");
+    private static final List<String> UNDERNEATH =
+            List.of("underneath", "under", "on the bottom", "on bottom", "bottom");
+    private static final Pattern ENDS =
+            Pattern.compile("^(lands|ends|ends up|finishes|winds up) (?=on |under|underneath)");
+    private static final List<String> WITHIN = List.of(" in the ", " in ", " of ", " from ");
+    private static final List<String> IN_THE_OTHERS =
+            List.of("in her ", "in his ", "in their ", "inside her ", "inside his ", "inside their ");
+    private static final String ON_THE_GROUND = "ground-not-told";
+
+    /** {@return what is named within the phrase, if all that stands round it is understood} */
+    Optional<Said> said() {
+        return phrase.length() > LONGEST
+                ? Optional.empty()
+                : bare().or(this::feint)
+                        .or(this::locked)
+                        .or(this::outcome)
+                        .or(this::ended)
+                        .or(this::placed);
+    }
+
+    private Said read(String part, Optional<Became> of) {
+        // Of a part that names nothing no suggestion is shown.
+        return Said.of(part, actor, scene, of, hint, lexicon, false);
+    }
+
+    /** The words without what is known there: the place, the role in it, "again". Where they name nothing, all is kept. */
+    private Optional<Said> bare() {
+        return known().map(words -> read(words, became))
+                .filter(said -> said.how().isPresent());
+    }
+
+    private Optional<String> known() {
+        String lower = phrase.toLowerCase(Locale.ROOT);
+        for (String again : AGAIN) {
+            if (lower.endsWith(again)) {
+                return Optional.of(phrase.substring(0, phrase.length() - again.length()));
+            }
+        }
+        for (String before : List.of("standing ", "mounted ")) {
+            if (lower.startsWith(before) && isHere(before.equals("mounted ") ? "mount" : "standing")) {
+                return Optional.of(phrase.substring(before.length()));
+            }
+        }
+        for (String from : FROM) {
+            int at = lower.lastIndexOf(from);
+            if (at > 0 && isHere(lower.substring(at + from.length()))) {
+                return Optional.of(phrase.substring(0, at));
+            }
+        }
+        return Optional.empty();
+    }
+
+    private boolean isHere(String place) {
+        Here here = scene.by(actor);
+        if (ON_TOP.contains(place) || UNDERNEATH.contains(place)) {
+            return here.role() == (ON_TOP.contains(place) ? Role.TOP : Role.BOTTOM);
+        }
+        if (place.equals("guard") || place.equals("standing")) {
+            Family family = place.equals("guard") ? Family.GUARD : Family.STANDING;
+            return here.position().family() == family;
+        }
+        return lexicon.place(place)
+                .filter(named -> named.equals(here.position())
+                        || named.family() == here.position().family() && ONE_NAME.contains(named.family()))
+                .isPresent();
+    }
+
+    /** "Fakes the knee cut" and "toreando fake": what was only shown, so that the other moves. */
+    private Optional<Said> feint() {
+        String[] first = phrase.strip().split("\\s+", 2);
+        int last = phrase.lastIndexOf(' ');
+        Optional<String> shown = first.length == 2 && FEINTS.contains(first[0].toLowerCase(Locale.ROOT))
+                ? Optional.of(first[1])
+                : Optional.of(phrase)
+                        .filter(any -> last > 0
+                                && FEINT.contains(any.substring(last + 1).toLowerCase(Locale.ROOT)))
+                        .map(any -> any.substring(0, last));
+        return shown.map(act -> read(act, Optional.of(Became.SHOWN)))
+                .filter(said -> technique(said).isPresent())
+                .map(said -> said.with(said.settled(), said.manner().feinted()));
+    }
+
+    /** "Locks the triangle", "sinks in the choke": how far a submission got. */
+    private Optional<Said> locked() {
+        Matcher locks = LOCKS.matcher(phrase.strip());
+        return locks.matches()
+                ? Optional.of(read(locks.group(1), became))
+                        .filter(said -> technique(said)
+                                .filter(lock -> lock.kind() == Kind.SUBMISSION)
+                                .isPresent())
+                        .map(said -> said.with(said.settled(), MannerTold.LOCKED))
+                : Optional.empty();
+    }
+
+    /** "Loses the underhook": the name behind a verb that says what became of it. */
+    private Optional<Said> outcome() {
+        return OutcomeVerb.in(phrase).flatMap(verb -> {
+            Said named = read(verb.named(), Optional.of(verb.became()));
+            return technique(named)
+                    .filter(verb::fits)
+                    .map(fits -> named.with(named.settled(), MannerTold.of(verb.became())));
+        });
+    }
+
+    /** "Passes to side control", "sweeps to mount": what was done, and where it ended. Not of what came to nothing. */
+    private Optional<Said> ended() {
+        boolean failed = became.filter(told -> !told.isSuccess()).isPresent();
+        if (actor.isEmpty() || failed) {
+            return Optional.empty();
+        }
+        for (String to : TO) {
+            int at = phrase.toLowerCase(Locale.ROOT).lastIndexOf(to);
+            Optional<Position> place = at > 0 ? lexicon.place(phrase.substring(at + to.length())) : Optional.empty();
+            if (place.filter(this::isNoAttack).isPresent()) {
+                return ended(phrase.substring(0, at), place.get(), actor.get());
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** "Hip bump to kimura" is one act after another, and "to the triangle position" a place. */
+    private boolean isNoAttack(Position place) {
+        return place.family() != Family.FINISH
+                || phrase.toLowerCase(Locale.ROOT).endsWith(" position");
+    }
+
+    private Optional<Said> ended(String act, Position place, Seat seat) {
+        if (Naming.isLight(act) || FALLS.contains(act.strip().toLowerCase(Locale.ROOT))) {
+            // "Switches to three quarter mount": whoever is on top stays there; but nobody attacks from where one drops
+            // to turtle.
+            boolean top = place.family() != Family.TURTLE
+                    && (scene.by(actor).role() == Role.TOP || !place.family().isGuard());
+            return Optional.of(Said.reached(place, top ? seat : seat.other()));
+        }
+        Said done = read(act, became);
+        return technique(done)
+                .filter(technique ->
+                        !technique.kind().movesNobody() && !technique.to().isEmpty())
+                .flatMap(technique -> where(place, technique, seat))
+                .map(where -> done.with(Optional.of(where), MannerTold.of(Became.HELD)));
+    }
+
+    /** {@return that place as the technique ends there; empty where the technique does not say who is on top of it} */
+    private static Optional<Settled> where(Position place, Technique technique, Seat actor) {
+        if (place.hasTop() == (technique.ends() != Ends.NOBODY)) {
+            return Optional.of(new Settled(place.key(), Whereabouts.top(technique, actor), false));
+        }
+        // Whoever escapes to a guard or to turtle is still underneath.
+        return technique.kind() == Kind.ESCAPE && place.hasTop()
+                ? Optional.of(new Settled(place.key(), Optional.of(actor.other()), false))
+                : Optional.empty();
+    }
+
+    private Optional<Technique> technique(Said said) {
+        return said.deed().did().flatMap(lexicon::technique);
+    }
+
+    /** "Half guard on top", "on top in mount" and "mount underneath": a place, and where whoever is named is in it. */
+    private Optional<Said> placed() {
+        String plain = ENDS.matcher(Words.plain(phrase)).replaceFirst("");
+        if (actor.isEmpty()) {
+            return Optional.empty();
+        }
+        for (String in : IN_THE_OTHERS) {
+            if (plain.startsWith(in)) {
+                return lexicon.place(plain.substring(in.length()))
+                        .filter(Position::hasTop)
+                        .map(place -> Said.reached(place, actor.get()));
+            }
+        }
+        return within(plain, ON_TOP)
+                .map(place -> Said.reached(place, actor.get()))
+                .or(() -> within(plain, UNDERNEATH)
+                        .map(place -> Said.reached(place, actor.get().other())));
+    }
+
+    /** {@return the place of which the words say that somebody is so in it} */
+    private Optional<Position> within(String plain, List<String> wheres) {
+        for (String where : wheres) {
+            if (plain.equals(where)) {
+                return lexicon.position(ON_THE_GROUND);
+            }
+            if (plain.endsWith(" " + where)) {
+                return lexicon.place(plain.substring(0, plain.length() - where.length() - 1))
+                        .filter(Position::hasTop);
+            }
+            for (String in : WITHIN) {
+                if (plain.startsWith(where + in)) {
+                    return lexicon.place(plain.substring(where.length() + in.length()))
+                            .filter(Position::hasTop);
+                }
+            }
+        }
+        return Optional.empty();
+    }
+}

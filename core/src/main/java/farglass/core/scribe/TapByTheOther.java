@@ -1,0 +1,75 @@
+package farglass.core.scribe;
+
+import farglass.core.bout.Became;
+import farglass.core.bout.Bout;
+import farglass.core.bout.Deed;
+import farglass.core.bout.Moment;
+import farglass.core.bout.Telling;
+import farglass.core.entry.Kind;
+import farglass.core.entry.Technique;
+import farglass.core.fact.Fact;
+import farglass.core.lexicon.Lexicon;
+import farglass.core.naming.Naming;
+import farglass.core.naming.Words;
+import farglass.core.side.Seat;
+import farglass.core.side.Stage;
+import java.util.List;
+import java.util.Optional;
+
+/** "Bea taps" behind a submission of Ann's: it is Ann's submission that goes on to the tap. */
+final class TapByTheOther {
+    /** Further back than this many moments, nobody can tell any more which try is meant. */
+    private static final int FAR = 8;
+
+    private TapByTheOther() {}
+
+    /**
+     * {@return that the other one's last try at a submission came to the tap; empty where there is none, or it is over}
+     *
+     * @param before how many of the bout's moments lie before
+     */
+    static Optional<Reading> to(Bout bout, int before, Seat tapping, Lexicon lexicon) {
+        List<Moment> moments = bout.moments();
+        int last = Math.min(before, moments.size()) - 1;
+        for (int i = last; i >= 0 && i > last - FAR; i--) {
+            Moment moment = moments.get(i);
+            if (moment.deed().restart().isPresent() || moment.deed().stop().isPresent()) {
+                return Optional.empty();
+            }
+            Optional<Technique> lock = moment.technique()
+                    .flatMap(lexicon::technique)
+                    .filter(technique -> technique.kind() == Kind.SUBMISSION);
+            if (lock.isPresent()) {
+                return moment.actor().equals(Optional.of(tapping.other())) && isOn(moment)
+                        ? Optional.of(reading(bout, moment, lock.get(), tapping))
+                        : Optional.empty();
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static boolean isOn(Moment moment) {
+        return moment.telling()
+                .became()
+                .filter(became -> became != Became.SHOWN
+                        && became != Became.THREATENED
+                        && became != Became.NEARLY
+                        && became != Became.HELD)
+                .isEmpty();
+    }
+
+    private static Reading reading(Bout bout, Moment moment, Technique lock, Seat tapping) {
+        Telling told = Telling.NOTHING.withBecame(Became.HELD).withStage(Stage.TAP);
+        told = moment.telling().side().map(told::withSide).orElse(told);
+        told = told.and(new Fact.Link(Fact.Tie.CONTINUES, moment.id(), Optional.empty(), Optional.empty()));
+        return new Reading(
+                new Proposal(Optional.of(tapping.other()), new Deed.Did(lock.key()), Optional.empty(), told),
+                Optional.of(Naming.How.FINISHED),
+                List.of("%s taps to %s\u2019s %s: it goes on to the tap."
+                        .formatted(
+                                bout.header().contestant(tapping).name(),
+                                bout.header().contestant(tapping.other()).name(),
+                                Words.inSentence(lock.label()))),
+                List.of());
+    }
+}
