@@ -53,22 +53,22 @@ public final class BoutCounts {
 
     /** {@return every chance that the athlete in that seat had for what is asked, and what was taken; counted the first time} */
     public Counted counted(Tally tally, Seat seat) {
-        return Corpus.known(of(seat).counted(), tally.id(), id -> sheet().counted(tally, seat));
+        return Remembered.of(of(seat).counted(), tally.id(), id -> sheet().counted(tally, seat));
     }
 
     /** {@return by sort, every chance that the athlete in that seat had, and how it ended; counted the first time} */
     public Map<String, Counted> counted(EachTally tally, Seat seat) {
-        return Corpus.known(of(seat).each(), tally.id(), id -> sheet().counted(tally, seat));
+        return Remembered.of(of(seat).each(), tally.id(), id -> sheet().counted(tally, seat));
     }
 
     /** {@return every stay asked about, of that seat; worked out the first time} */
     public List<TimedStay> stays(Stays asked, Seat seat) {
-        return Corpus.known(of(seat).stays(), asked.id(), id -> sheet().stays(asked, seat));
+        return Remembered.of(of(seat).stays(), asked.id(), id -> sheet().stays(asked, seat));
     }
 
     /** {@return how many minutes of each stretch were watched, asked of that seat; worked out the first time} */
     public Map<String, Double> minutes(Stretches stretches, Seat seat) {
-        return Corpus.known(of(seat).minutes(), stretches.id(), id -> sheet().minutes(stretches, seat));
+        return Remembered.of(of(seat).minutes(), stretches.id(), id -> sheet().minutes(stretches, seat));
     }
 
     /** {@return match time of the watched stretches, in minutes; 0 where nothing counts} */

@@ -23,7 +23,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.IntStream;
 
@@ -142,18 +141,12 @@ public final class Corpus {
     }
 
     private AthleteSums sums(String athlete) {
-        return known(sums, athlete, any -> new AthleteSums());
-    }
-
-    /** What is mostly there already is looked up without a lock. */
-    static <K, V> V known(Map<K, V> made, K key, Function<K, V> making) {
-        V known = made.get(key);
-        return known != null ? known : made.computeIfAbsent(key, making);
+        return Remembered.of(sums, athlete, any -> new AthleteSums());
     }
 
     /** {@return the same bouts, of each only that part, as the athlete saw it who is asked about; made the first time} */
     public Corpus within(PartOfBout part) {
-        return part.isWhole() ? this : parts.computeIfAbsent(part, any -> new Corpus(this, part, Map.of()));
+        return part.isWhole() ? this : Remembered.of(parts, part, any -> new Corpus(this, part, Map.of()));
     }
 
     private Corpus within(PartOfBout part, Corpus known) {
@@ -187,7 +180,7 @@ public final class Corpus {
 
     /** {@return what sort of athlete that is, by all bouts of theirs that count} */
     public AthleteKind sort(String athlete) {
-        return sorts.computeIfAbsent(athlete, any -> AthleteKind.of(athlete, of(athlete)));
+        return Remembered.of(sorts, athlete, any -> AthleteKind.of(athlete, of(athlete)));
     }
 
     /** {@return every bout, whether it counts or not} */
@@ -237,7 +230,7 @@ public final class Corpus {
 
     /** {@return where the athlete sat in each of the bouts that count, in their order} */
     public List<Seat> seats(String athlete) {
-        return seats.computeIfAbsent(athlete, any -> counts(athlete).stream()
+        return Remembered.of(seats, athlete, any -> counts(athlete).stream()
                 .map(sheet -> sheet.bout().header().seatOf(athlete).orElseThrow())
                 .toList());
     }
@@ -245,7 +238,7 @@ public final class Corpus {
     /** {@return what was counted of the athlete; of all bouts} */
     public AthleteCounts counted(Tally tally, String athlete) {
         inPerson.add(athlete);
-        return known(counted, new Asked(tally.id(), athlete), asked -> AthleteCounts.of(count(tally, athlete)));
+        return Remembered.of(counted, new Asked(tally.id(), athlete), asked -> AthleteCounts.of(count(tally, athlete)));
     }
 
     /** {@return the athlete's bouts, worked out where something of them is not known yet} */
@@ -284,10 +277,10 @@ public final class Corpus {
 
     /** {@return by sort of chances, how everybody's ended, all bouts alike; built the first time} */
     public Map<String, Population> populations(EachTally tally) {
-        return eachPopulations.computeIfAbsent(tally.id(), any -> {
+        return Remembered.of(eachPopulations, tally.id(), any -> {
             Map<String, Population.Gathering> bySort = new LinkedHashMap<>();
             for (String athlete : athletes()) {
-                known(sums(athlete).each(), tally.id(), id -> alike(tally, athlete))
+                Remembered.of(sums(athlete).each(), tally.id(), id -> alike(tally, athlete))
                         .forEach((sort, choices) -> bySort.computeIfAbsent(sort, none -> new Population.Gathering())
                                 .add(athlete, choices));
             }
@@ -299,7 +292,8 @@ public final class Corpus {
 
     /** {@return by sort, what was counted of the athlete; of all bouts} */
     public Map<String, AthleteCounts> counted(EachTally tally, String athlete) {
-        return known(eachCounted, new Asked(tally.id(), athlete), asked -> AthleteCounts.bySort(each(tally, athlete)));
+        return Remembered.of(
+                eachCounted, new Asked(tally.id(), athlete), asked -> AthleteCounts.bySort(each(tally, athlete)));
     }
 
     private List<Map<String, Counted>> each(EachTally tally, String athlete) {
@@ -324,8 +318,8 @@ public final class Corpus {
             AthleteSums.OfOption ofOption = new AthleteSums.OfOption(tally.id(), option);
             List<Exposure> others = athletes().stream()
                     .filter(other -> !other.equals(athlete))
-                    .map(other ->
-                            known(sums(other).rates(), ofOption, any -> exposure(tally, option, stretches, other)))
+                    .map(other -> Remembered.of(
+                            sums(other).rates(), ofOption, any -> exposure(tally, option, stretches, other)))
                     .toList();
             known = new OtherRates(others, USUAL_PER_MINUTE);
             rates.put(asked, known);
@@ -360,7 +354,7 @@ public final class Corpus {
 
     /** {@return the athlete's chances and what was taken, all bouts alike; added up the first time} */
     Choices alike(Tally tally, String athlete) {
-        return known(
+        return Remembered.of(
                 sums(athlete).choices(),
                 tally.id(),
                 id -> Choices.alike(

@@ -127,9 +127,13 @@ public final class DossierModel {
         desk.navigation().dossierOfProperty().addListener((property, was, asked) -> asked.ifPresent(this::lookAt));
         athlete.addListener(change -> {
             beside.set(Optional.empty());
+            closePage();
             outdate();
         });
-        lens.addListener(change -> outdate());
+        lens.addListener(change -> {
+            desk.work().forget(listingSlot);
+            outdate();
+        });
         beside.addListener(change -> outdate());
         chapter.addListener(change -> {
             closePage();
@@ -328,7 +332,7 @@ public final class DossierModel {
         seen.set(both.seen());
         rowsBeside = both.beside();
         sinceLast = both.since();
-        closePage();
+        leaveListing();
         boolean ours = chapter.get().equals(ONE_MINUTE) || chapter.get().equals(TERMS);
         if (!ours && !computed.chapters().contains(chapter.get())) {
             chapter.set(ONE_MINUTE);
@@ -395,6 +399,12 @@ public final class DossierModel {
 
     /** Goes back from the page of a position or technique to the chapter. */
     void closePage() {
+        // What is still being listed was asked for before one went back, or under another's name.
+        desk.work().forget(listingSlot);
+        leaveListing();
+    }
+
+    private void leaveListing() {
         if (listing.get().isPresent()) {
             listing.set(Optional.empty());
             chooseRow();

@@ -42,7 +42,10 @@ public final class PlanModel {
 
     public PlanModel(Desk desk) {
         this.desk = desk;
-        desk.contentsProperty().addListener(change -> outdate());
+        desk.contentsProperty().addListener(change -> {
+            chooseOpponents();
+            outdate();
+        });
         desk.lexiconProperty().addListener((property, old, words) -> outdate());
         desk.study().property().addListener(change -> {
             chooseOpponents();
@@ -53,9 +56,17 @@ public final class PlanModel {
         chooseOpponents();
     }
 
+    /** Whoever is looked at stays, also under a corrected name. */
     private void chooseOpponents() {
-        opponents.setAll(camp().isPresent() ? desk.study().subjects() : List.of());
-        opponent.set(opponents.stream().findFirst());
+        List<Athlete> now = camp().isPresent() ? desk.study().subjects() : List.of();
+        if (!now.equals(opponents)) {
+            Optional<String> id = opponent.get().map(Athlete::id);
+            opponents.setAll(now);
+            opponent.set(now.stream()
+                    .filter(each -> id.equals(Optional.of(each.id())))
+                    .findFirst()
+                    .or(() -> now.stream().findFirst()));
+        }
     }
 
     private Optional<Study> camp() {

@@ -136,4 +136,34 @@ class PlanModelTest {
             other.desk().close();
         });
     }
+
+    @Test
+    void whoIsLookedAtStaysWhenTheCampIsEditedAndACorrectedNameIsShown() throws Exception {
+        desk.change("Another", Change.added(new Athlete("ebele", "Ebele")));
+        Study camp = desk.contents().study("camp").orElseThrow();
+        desk.change(
+                "Both",
+                Change.of(camp, new Study("camp", camp.name(), List.of("runa", "ebele"), camp.focus(), camp.camp())));
+        desk.change("Nothing").get(20, TimeUnit.SECONDS);
+        onScreen(() -> model.opponentProperty()
+                .set(Optional.of(desk.contents().athlete("ebele").orElseThrow())));
+        Study both = desk.contents().study("camp").orElseThrow();
+        desk.change(
+                "Rename",
+                Change.of(both, new Study("camp", "Harbour Classic", both.subjects(), both.focus(), both.camp())));
+        desk.change("Nothing").get(20, TimeUnit.SECONDS);
+        onScreen(() ->
+                assertThat(model.opponentProperty().get().map(Athlete::id)).contains("ebele"));
+        desk.change(
+                "Correct",
+                new Change.OfAthlete(desk.contents().athlete("ebele"), new Athlete("ebele", "Ebele Straker")));
+        desk.change("Nothing").get(20, TimeUnit.SECONDS);
+        onScreen(() -> {
+            assertThat(model.opponents()).extracting(Athlete::name).containsExactly("Runa", "Ebele Straker");
+            assertThat(model.opponentProperty().get().map(Athlete::name)).contains("Ebele Straker");
+            model.save(new PlanStep("1", "standing", "single leg", List.of()));
+        });
+        desk.change("Nothing").get(20, TimeUnit.SECONDS);
+        assertThat(desk.contents().plan("camp", "ebele")).isPresent();
+    }
 }
