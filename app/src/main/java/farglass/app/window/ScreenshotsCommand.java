@@ -145,7 +145,6 @@ public final class ScreenshotsCommand implements Callable<Integer> {
             var tag = workbench.shell().orElseThrow().tag();
             tag.passes().begin(Aim.STORY, Optional.empty());
             Desk desk = workbench.shell().orElseThrow().desk();
-            desk.navigation().spotProperty().set(Optional.empty());
             desk.navigation().show(differing(desk));
             tag.line().textProperty().set(firstOnTop(tag) + " kn cut right pa");
         });
@@ -183,7 +182,6 @@ public final class ScreenshotsCommand implements Callable<Integer> {
         album.page("plan", () -> {
             Desk desk = workbench.shell().orElseThrow().desk();
             // The pass has led elsewhere; the picture of the score comes later.
-            desk.navigation().spotProperty().set(Optional.empty());
             desk.navigation().show(differing(desk));
             desk.navigation().placeProperty().set(Place.PLAN);
         });

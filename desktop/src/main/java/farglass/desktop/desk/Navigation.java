@@ -29,6 +29,8 @@ public final class Navigation {
             return;
         }
         wanted = Optional.empty();
+        // Also where the same was asked for before: one has gone elsewhere since.
+        spot.set(Optional.empty());
         spot.set(Optional.of(there));
         place.set(Place.TAG);
     }

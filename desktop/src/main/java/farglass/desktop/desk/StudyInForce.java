@@ -23,8 +23,10 @@ public final class StudyInForce {
         this.contents = contents;
         study.set(contents.get().studies().stream().findFirst());
         contents.addListener((property, old, now) -> {
-            // After an undo the study in force may have another name, or be gone.
-            if (!now.studies().equals(old.studies())) {
+            // After an undo the study in force may have another name, or be gone. Who chose to see all goes on to see
+            // all.
+            boolean seesAll = study.get().isEmpty() && !old.studies().isEmpty();
+            if (!seesAll && !now.studies().equals(old.studies())) {
                 Optional<Study> kept = study.get().flatMap(before -> now.study(before.id()));
                 study.set(kept.isPresent() ? kept : now.studies().stream().findFirst());
             }
