@@ -1,6 +1,7 @@
 package farglass.drawing;
 
 import java.util.Locale;
+import org.apache.commons.text.StringEscapeUtils;
 
 /** Draws into SVG text, for reports and exports. Words are escaped: a name may hold anything. */
 public final class SvgBrush implements Brush {
@@ -83,7 +84,7 @@ public final class SvgBrush implements Brush {
                     case CENTRE -> "middle";
                     case RIGHT -> "end";
                 };
-        String escaped = words.replace("&", "&amp;").replace("<", "&lt;").replace(">", "&gt;");
+        String escaped = StringEscapeUtils.escapeXml10(words);
         shape(
                 "<text x=\"%s\" y=\"%s\" fill=\"%s\" font-size=\"%s\" text-anchor=\"%s\">%s</text>",
                 x, y, ink, sizePx, anchor, escaped);

@@ -17,8 +17,9 @@ import java.util.Optional;
 import java.util.Set;
 
 /**
- * What a study still has to learn of answers. How an athlete answers an attack is settled once the share of her usual answer is known
- * within ten points either way, in four of five cases; until then it is an open question, and an answers pass asks about it.
+ * What a study still has to learn of answers. How an athlete answers an attack is settled once the interval that holds the share of her usual
+ * answer with a probability of 80 % is at most twenty points wide; until then an answers pass asks about it. Only answers that a person
+ * linked count.
  */
 final class AnswerNeeds {
     /** Half the width of the 80 % interval at which a question is settled. */

@@ -28,7 +28,8 @@ public record Call(
             return name().toLowerCase(Locale.ROOT).replace('_', '-');
         }
 
-        Verdict weaker(Verdict other) {
+        /** {@return the verdict where two things have to hold: by the rules only if both are, else the first doubt of the two} */
+        Verdict with(Verdict other) {
             return this == BY_RULES ? other : this;
         }
     }

@@ -196,7 +196,7 @@ final class Holds {
                 if (rising.equals(Optional.of(top))) {
                     add(reached, top, Scored.SWEEP, told, visit);
                 } else {
-                    takedown(top, by).ifPresent(sure -> add(reached, top, Scored.TAKEDOWN, sure.weaker(told), visit));
+                    takedown(top, by).ifPresent(sure -> add(reached, top, Scored.TAKEDOWN, sure.with(told), visit));
                 }
             }
             case NEUTRAL -> comeUp(top, visit, reached);
@@ -238,7 +238,7 @@ final class Holds {
                 to,
                 scored,
                 worth,
-                told.weaker(counts.get()),
+                told.with(counts.get()),
                 visit,
                 visit.openedBy().stream().toList()));
     }

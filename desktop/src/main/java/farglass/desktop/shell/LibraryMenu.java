@@ -12,7 +12,7 @@ import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 
-/** Everything about the library that belongs to no place. */
+/** The menu at the right of the header: undo and redo, the open bout, athletes and studies, the library file, looks and help. */
 final class LibraryMenu extends MenuButton {
     private static final int LONGEST = 34;
 

@@ -8,6 +8,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Files;
+import org.apache.commons.text.StringEscapeUtils;
 
 /**
  * A page to print, as HTML that needs no other file, and as PDF with the fonts in it.
@@ -15,17 +16,9 @@ import java.nio.file.Files;
  * @param what it is, as a message about it says: "corner card"
  */
 record Paper(String html, String what) {
-    /** Control characters, halves of characters, and the two that stand for none: https://www.w3.org/TR/xml/#charsets. */
-    private static final String NO_XML =
-            "[^\\x09\\x0A\\x20-\\x7E\\x85\\xA0-\\uD7FF\\uE000-\\uFFFD\\x{10000}-\\x{10FFFF}]";
-
+    /** {@return the words as text of the page} What is no part of XML, such as half a character, would stop the PDF, and is left out. */
     static String escaped(String words) {
-        return words.replace("&", "&amp;")
-                .replace("<", "&lt;")
-                .replace(">", "&gt;")
-                .replace("\"", "&quot;")
-                // What is no part of XML would stop the PDF.
-                .replaceAll(NO_XML, "");
+        return StringEscapeUtils.escapeXml10(words);
     }
 
     void writeHtml(Destination target) {

@@ -8,7 +8,7 @@ import java.util.function.DoubleConsumer;
 import org.jdbi.v3.core.Handle;
 import org.jdbi.v3.core.result.ResultIterator;
 
-/** Reads and writes rows, and notes each write in the change log. Knows no bout and no study. */
+/** Reads the rows of the tables that people fill; it writes none. Knows no bout and no study. */
 public final class Store {
     /** Children after parents, so that a copy in this order never points at what is not there yet. */
     public static final List<String> TABLES = List.of(
