@@ -53,6 +53,15 @@ public final class OpenBout {
         refused = then;
     }
 
+    /** What to do each time that another bout is shown, or none: what was begun in one does not go on in the next. */
+    public void whenAnother(Consumer<Optional<Bout>> then) {
+        boutProperty().addListener((property, before, now) -> {
+            if (!before.map(Bout::id).equals(now.map(Bout::id))) {
+                then.accept(now);
+            }
+        });
+    }
+
     /** Opens the bout of that id; whatever was open before has been left. */
     void open(String id) {
         watched.forget();

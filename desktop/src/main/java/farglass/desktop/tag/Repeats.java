@@ -45,6 +45,7 @@ public final class Repeats {
         this.open = open;
         this.playhead = playhead;
         playhead.player().turnAside(this::turn);
+        open.whenAnother(now -> off());
     }
 
     /** Every instant that is reached while playing goes through here. */
@@ -117,7 +118,10 @@ public final class Repeats {
         loopFrom = OptionalLong.empty();
         loop.set(Optional.empty());
         again = Optional.empty();
-        showingAgain = false;
+        if (showingAgain) {
+            showingAgain = false;
+            playhead.player().speedProperty().set(speedBefore);
+        }
     }
 
     /** Shows the last exchange again, slower at each press; where it was begun, the film goes on as before. */

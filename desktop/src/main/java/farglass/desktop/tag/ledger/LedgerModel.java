@@ -1,6 +1,5 @@
 package farglass.desktop.tag.ledger;
 
-import farglass.core.bout.Bout;
 import farglass.core.bout.Moment;
 import farglass.core.state.Exchange;
 import farglass.desktop.tag.Choice;
@@ -33,11 +32,7 @@ public final class LedgerModel {
         this.choice = tag.choice();
         this.playhead = tag.playhead();
         this.line = tag.line();
-        open.boutProperty().addListener((property, old, now) -> {
-            if (!old.map(Bout::id).equals(now.map(Bout::id))) {
-                begin();
-            }
-        });
+        open.whenAnother(now -> begin());
         open.refreshesProperty().addListener((property, old, now) -> show());
         line.editedProperty().addListener((property, old, now) -> show());
         find.addListener((property, old, now) -> show());

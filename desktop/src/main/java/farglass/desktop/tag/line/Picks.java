@@ -73,11 +73,7 @@ public final class Picks {
         this.open = tag.open();
         this.playhead = tag.playhead();
         this.continuations = Continuations.learned(Corpus.of(List.of(), desk.lexicon()));
-        open.boutProperty().addListener((property, old, now) -> {
-            if (!old.map(Bout::id).equals(now.map(Bout::id))) {
-                now.ifPresent(this::learnFor);
-            }
-        });
+        open.whenAnother(now -> now.ifPresent(this::learnFor));
         open.refreshesProperty().addListener((property, old, now) -> offer());
         playhead.nowProperty().addListener((property, old, now) -> {
             if (!playhead.isPlaying() || !choosing.getAsBoolean()) {

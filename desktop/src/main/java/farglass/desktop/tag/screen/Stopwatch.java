@@ -17,6 +17,7 @@ public final class Stopwatch {
 
     public Stopwatch(Tagging tag) {
         this.tag = tag;
+        tag.open().whenAnother(now -> from = OptionalLong.empty());
     }
 
     /** One key: from this frame, to this frame. */
