@@ -42,7 +42,7 @@ public class DossierBenchmark {
     public int bouts;
 
     /** By its full name, since JMH has a {@code Scope} too. */
-    private static final farglass.core.corpus.Scope EVERYTHING = farglass.core.corpus.Scope.ALL;
+    private static final farglass.core.scope.Scope EVERYTHING = farglass.core.scope.Scope.ALL;
 
     private final Lexicon lexicon = Lexicon.shipped();
     private List<Bout> all;

@@ -5,6 +5,7 @@ import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
+import farglass.core.notation.BoutReading;
 import farglass.core.rules.Ruleset;
 import farglass.core.rules.Rulesets;
 import farglass.core.rules.Scorecard;
@@ -84,12 +85,12 @@ public class ScoreBenchmark {
     }
 
     @Benchmark
-    public BoutFile.Reading parseOnly() {
+    public BoutReading parseOnly() {
         return BoutFile.parse(text, lexicon);
     }
 
     @Benchmark
-    public BoutFile.Reading referenceFromJson() {
+    public BoutReading referenceFromJson() {
         return BoutJson.read(json, lexicon);
     }
 

@@ -3,6 +3,7 @@ package farglass.core;
 import farglass.core.bout.Bout;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
+import farglass.core.notation.BoutReading;
 import java.util.stream.Collectors;
 
 /** Bouts for tests, written as they would be in a file. */
@@ -19,7 +20,7 @@ public final class Bouts {
     /** {@return a bout of the two with more header lines in place of the usual coverage} */
     public static Bout parsed(String header, String... moments) {
         String text = "far-glass bout 1\nA: Juno\nB: Pip\n" + header + String.join("\n", moments) + "\n";
-        BoutFile.Reading reading = BoutFile.parse(text, LEXICON);
+        BoutReading reading = BoutFile.parse(text, LEXICON);
         return reading.bout()
                 .orElseThrow(() -> new AssertionError(
                         reading.diagnostics().stream().map(Object::toString).collect(Collectors.joining("; "))));

@@ -4,6 +4,7 @@ import farglass.core.AnyBout;
 import farglass.core.bout.Bout;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
+import farglass.core.notation.BoutReading;
 import farglass.core.rules.Ruleset;
 import farglass.core.rules.RulesetException;
 import farglass.core.rules.Rulesets;
@@ -142,7 +143,7 @@ public final class FuzzRun {
     }
 
     /** What was read can be judged under any rules, written, and read again as the same. */
-    private boolean held(BoutFile.Reading reading) {
+    private boolean held(BoutReading reading) {
         if (reading.bout().isEmpty()) {
             if (reading.diagnostics().isEmpty()) {
                 throw new IllegalStateException("Refused without a word");
@@ -165,7 +166,7 @@ public final class FuzzRun {
             Table table = Table.read(text);
             TableImport.Preview preview =
                     TableImport.preview(table, Mapping.guessed(table, lexicon), "x", bout.header(), lexicon);
-            return held(new BoutFile.Reading(preview.bout(), preview.diagnostics()));
+            return held(new BoutReading(preview.bout(), preview.diagnostics()));
         } catch (UnreadableTableException e) {
             return false;
         }

@@ -8,7 +8,7 @@ import farglass.app.text.BoutText;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Header;
 import farglass.core.lexicon.Lexicon;
-import farglass.core.notation.BoutFile;
+import farglass.core.notation.BoutReading;
 import farglass.core.state.Counting;
 import farglass.library.Library;
 import farglass.library.contents.OwnWords;
@@ -74,7 +74,7 @@ public final class ImportCommand implements Callable<Integer> {
         if (header == null) {
             return Optional.empty();
         }
-        BoutFile.Reading reading = BoutImport.readAll(header, Lexicon.shipped()).get(0);
+        BoutReading reading = BoutImport.readAll(header, Lexicon.shipped()).get(0);
         return Optional.of(reading.bout()
                 .map(Bout::header)
                 .orElseThrow(() -> new LibraryException(reading.diagnostics().stream()
@@ -82,7 +82,7 @@ public final class ImportCommand implements Callable<Integer> {
                         .collect(Collectors.joining("\n")))));
     }
 
-    private List<BoutFile.Reading> read(Path file, Optional<Header> known, Library open, Lexicon lexicon) {
+    private List<BoutReading> read(Path file, Optional<Header> known, Library open, Lexicon lexicon) {
         if (!BoutText.isTable(file)) {
             return BoutImport.readAll(file, lexicon);
         }

@@ -1,11 +1,11 @@
 package farglass.app.library;
 
 import farglass.core.corpus.Corpus;
-import farglass.core.corpus.Scope;
 import farglass.core.entry.Technique;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.listing.Listing;
 import farglass.core.listing.TechniqueListing;
+import farglass.core.scope.Scope;
 import java.util.Optional;
 import picocli.CommandLine.Command;
 

@@ -4,7 +4,7 @@ import farglass.core.bout.Bout;
 import farglass.core.bout.Contestant;
 import farglass.core.bout.Header;
 import farglass.core.lexicon.Lexicon;
-import farglass.core.notation.BoutFile;
+import farglass.core.notation.BoutReading;
 import farglass.core.notation.Diagnostic;
 import farglass.library.exchange.BoutImport;
 import farglass.library.store.LibraryException;
@@ -29,7 +29,7 @@ public final class BoutText {
     }
 
     /** {@return every bout that a file holds, or why it holds none} Tables are read with a guessed mapping, between the two named. */
-    static List<BoutFile.Reading> all(Path file, Lexicon lexicon, String a, String b) {
+    static List<BoutReading> all(Path file, Lexicon lexicon, String a, String b) {
         return isTable(file)
                 ? List.of(table(
                         file,
@@ -45,10 +45,10 @@ public final class BoutText {
      * @param header who the two are, and what else is known of the bout
      * @param mapping how the table is read
      */
-    public static BoutFile.Reading table(Path file, Header header, Function<Table, Mapping> mapping, Lexicon lexicon) {
+    public static BoutReading table(Path file, Header header, Function<Table, Mapping> mapping, Lexicon lexicon) {
         BoutImport.Text text = BoutImport.tableText(file);
         if (text.problem().isPresent()) {
-            return new BoutFile.Reading(Optional.empty(), List.of(text.problem().get()));
+            return new BoutReading(Optional.empty(), List.of(text.problem().get()));
         }
         try {
             Table table = Table.read(text.text());
@@ -58,9 +58,9 @@ public final class BoutText {
                     file.getFileName().toString().replaceFirst("\\.[^.]*$", ""),
                     header,
                     lexicon);
-            return new BoutFile.Reading(preview.bout(), preview.diagnostics());
+            return new BoutReading(preview.bout(), preview.diagnostics());
         } catch (UnreadableTableException e) {
-            return new BoutFile.Reading(Optional.empty(), List.of(e.diagnostic()));
+            return new BoutReading(Optional.empty(), List.of(e.diagnostic()));
         }
     }
 
@@ -70,13 +70,13 @@ public final class BoutText {
      * @throws LibraryException with every error, as FILE:LINE:COLUMN, if it holds none
      */
     static Bout bout(Path file, Lexicon lexicon, String a, String b) {
-        List<BoutFile.Reading> all = all(file, lexicon, a, b);
+        List<BoutReading> all = all(file, lexicon, a, b);
         if (all.size() > 1) {
             throw new LibraryException(
                     "%s holds %d bouts, and this takes one. Import the file, or leave one bout in it."
                             .formatted(file, all.size()));
         }
-        BoutFile.Reading reading = all.get(0);
+        BoutReading reading = all.get(0);
         return reading.bout()
                 .orElseThrow(() -> new LibraryException(reading.diagnostics().stream()
                         .filter(Diagnostic::error)

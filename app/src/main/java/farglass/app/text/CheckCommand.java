@@ -7,7 +7,7 @@ import farglass.app.home.LexiconAtHand;
 import farglass.app.home.Rules;
 import farglass.core.bout.Bout;
 import farglass.core.lexicon.Lexicon;
-import farglass.core.notation.BoutFile;
+import farglass.core.notation.BoutReading;
 import farglass.core.notation.Diagnostic;
 import farglass.core.rules.Rulesets;
 import farglass.core.rules.Scorecard;
@@ -50,7 +50,7 @@ public final class CheckCommand implements Callable<Integer> {
                     List.of());
         }
 
-        static Said of(Finding finding, BoutFile.Reading reading) {
+        static Said of(Finding finding, BoutReading reading) {
             return new Said(
                     reading.lines().getOrDefault(finding.momentId(), 1),
                     1,
@@ -78,7 +78,7 @@ public final class CheckCommand implements Callable<Integer> {
         boolean clean = true;
         ArrayNode told = JsonNodeFactory.instance.arrayNode();
         for (Path file : files) {
-            for (BoutFile.Reading reading : BoutText.all(file, lexicon, "A", "B")) {
+            for (BoutReading reading : BoutText.all(file, lexicon, "A", "B")) {
                 clean &= reading.bout().isPresent();
                 List<Said> all = new ArrayList<>();
                 reading.diagnostics().forEach(diagnostic -> all.add(Said.of(diagnostic)));

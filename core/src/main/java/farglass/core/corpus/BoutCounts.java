@@ -4,6 +4,8 @@ import farglass.core.bout.Bout;
 import farglass.core.notation.BoutFile;
 import farglass.core.side.Seat;
 import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Supplier;
@@ -53,22 +55,22 @@ public final class BoutCounts {
 
     /** {@return every chance that the athlete in that seat had for what is asked, and what was taken; counted the first time} */
     public Counted counted(Tally tally, Seat seat) {
-        return Remembered.of(of(seat).counted(), tally.id(), id -> sheet().counted(tally, seat));
+        return Remembered.of(of(seat).counted(), tally.id(), id -> CountedSheet.counted(sheet(), tally, seat));
     }
 
     /** {@return by sort, every chance that the athlete in that seat had, and how it ended; counted the first time} */
     public Map<String, Counted> counted(EachTally tally, Seat seat) {
-        return Remembered.of(of(seat).each(), tally.id(), id -> sheet().counted(tally, seat));
+        return Remembered.of(of(seat).each(), tally.id(), id -> CountedSheet.counted(sheet(), tally, seat));
     }
 
     /** {@return every stay asked about, of that seat; worked out the first time} */
     public List<TimedStay> stays(Stays asked, Seat seat) {
-        return Remembered.of(of(seat).stays(), asked.id(), id -> sheet().stays(asked, seat));
+        return Remembered.of(of(seat).stays(), asked.id(), id -> CountedSheet.stays(sheet(), asked, seat));
     }
 
     /** {@return how many minutes of each stretch were watched, asked of that seat; worked out the first time} */
     public Map<String, Double> minutes(Stretches stretches, Seat seat) {
-        return Remembered.of(of(seat).minutes(), stretches.id(), id -> sheet().minutes(stretches, seat));
+        return Remembered.of(of(seat).minutes(), stretches.id(), id -> CountedSheet.minutes(sheet(), stretches, seat));
     }
 
     /** {@return match time of the watched stretches, in minutes; 0 where nothing counts} */
@@ -93,8 +95,16 @@ public final class BoutCounts {
     /** {@return a digest of all that is told of the bout: of its text, which holds everything} */
     synchronized byte[] digest() {
         if (digest == null) {
-            digest = KeptSums.sha256().digest(BoutFile.print(bout).getBytes(StandardCharsets.UTF_8));
+            digest = sha256().digest(BoutFile.print(bout).getBytes(StandardCharsets.UTF_8));
         }
         return digest.clone();
+    }
+
+    static MessageDigest sha256() {
+        try {
+            return MessageDigest.getInstance("SHA-256");
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException("Every Java has SHA-256.", e);
+        }
     }
 }

@@ -25,12 +25,10 @@ import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.HashSet;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -131,42 +129,9 @@ public final class BoutSheet {
         return Counting.standing(bout);
     }
 
-    /** {@return every chance that the athlete in that seat had for what is asked, and what was taken} */
-    Counted counted(Tally tally, Seat seat) {
-        return Counted.of(unstruck(tally.count().apply(this, seat), Function.identity(), tally.id()));
-    }
-
-    /** {@return by sort, every chance that the athlete in that seat had, and how it ended} */
-    Map<String, Counted> counted(EachTally tally, Seat seat) {
-        Map<String, List<Evidence>> bySort = new LinkedHashMap<>();
-        for (EachTally.Chance chance : unstruck(tally.count().apply(this, seat), EachTally.Chance::end, tally.id())) {
-            bySort.computeIfAbsent(chance.sort(), any -> new ArrayList<>()).add(chance.end());
-        }
-        Map<String, Counted> counted = new LinkedHashMap<>();
-        bySort.forEach((sort, chances) -> counted.put(sort, Counted.of(chances)));
-        return counted.isEmpty() ? Map.of() : Collections.unmodifiableMap(counted);
-    }
-
-    /** {@return every stay asked about, of that seat} */
-    List<TimedStay> stays(Stays asked, Seat seat) {
-        return unstruck(asked.stays().apply(this, seat), TimedStay::evidence, asked.id());
-    }
-
-    /** Without those of which somebody said that they do not count there. */
-    private <T> List<T> unstruck(List<T> all, Function<T, Evidence> evidence, String tally) {
-        return struck.isEmpty()
-                ? all
-                : all.stream()
-                        .filter(each -> evidence.apply(each)
-                                .moment()
-                                .filter(id -> struck.getOrDefault(id, Set.of()).contains(tally))
-                                .isEmpty())
-                        .toList();
-    }
-
-    /** {@return how many minutes of each stretch were watched, asked of that seat} */
-    Map<String, Double> minutes(Stretches stretches, Seat seat) {
-        return Map.copyOf(stretches.minutes().apply(this, seat));
+    /** {@return by moment, ids of the tallies of which somebody said that it does not count there} */
+    Map<String, Set<String>> struck() {
+        return struck;
     }
 
     /**

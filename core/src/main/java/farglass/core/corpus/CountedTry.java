@@ -1,5 +1,6 @@
 package farglass.core.corpus;
 
+import farglass.core.bout.Bout;
 import farglass.core.bout.Moment;
 import farglass.core.entry.Technique;
 import farglass.core.state.Attempt;
@@ -19,8 +20,8 @@ public record CountedTry(int place, Attempt attempt, Technique technique, boolea
     }
 
     /** {@return this try as evidence, for one who took that option} */
-    public Evidence evidence(BoutSheet sheet, String option) {
-        return new Evidence(sheet.bout().id(), Optional.of(first().id()), option);
+    public Evidence evidence(Bout bout, String option) {
+        return new Evidence(bout.id(), Optional.of(first().id()), option);
     }
 
     public Moment first() {

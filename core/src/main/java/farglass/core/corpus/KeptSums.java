@@ -11,7 +11,6 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
@@ -49,16 +48,8 @@ public final class KeptSums {
         this.athletes = athletes;
     }
 
-    static MessageDigest sha256() {
-        try {
-            return MessageDigest.getInstance("SHA-256");
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException("Every Java has SHA-256.", e);
-        }
-    }
-
     private static byte[] digest(List<BoutCounts> bouts) {
-        MessageDigest all = sha256();
+        MessageDigest all = BoutCounts.sha256();
         bouts.forEach(bout -> all.update(bout.digest()));
         return all.digest();
     }
@@ -143,7 +134,7 @@ public final class KeptSums {
             Map<String, Kept> athletes = new LinkedHashMap<>();
             for (int left = in.readInt(); left > 0; left--) {
                 String athlete = names.get(in.readInt());
-                byte[] digest = new byte[sha256().getDigestLength()];
+                byte[] digest = new byte[BoutCounts.sha256().getDigestLength()];
                 in.readFully(digest);
                 athletes.put(athlete, new Kept(digest, sums(names, in), own(names, in)));
             }

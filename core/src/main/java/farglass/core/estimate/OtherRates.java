@@ -4,6 +4,9 @@ import java.util.Collection;
 
 /** The other athletes' events of one kind, added up as far as an estimate of a rate needs them. Built once, however often one asks. */
 public final class OtherRates {
+    /** The weak belief is worth one event. */
+    static final double WEAK = 1;
+
     private static final double LEAST = 1;
     /** However alike athletes seem, the others' rate is worth no more events than these. */
     private static final double MOST = 60;
@@ -65,7 +68,7 @@ public final class OtherRates {
                 double rest = 1 - other.minutes() / minutes;
                 apart += other.minutes() * off * off;
                 alike += rest;
-                ofForm += rest * Rates.perForm(other, mean);
+                ofForm += rest * perForm(other, mean);
             }
         }
         spread = apart;
@@ -99,5 +102,14 @@ public final class OtherRates {
     double events(double form) {
         double between = (spread - chance - form * chanceOfForm) / (minutes - squares / minutes);
         return between > 0 ? Math.max(LEAST, Math.min(MOST, mean * mean / between)) : MOST;
+    }
+
+    /** {@return the size-weighted mean of events expected per bout, by the athlete's own rate} */
+    static double perForm(Exposure athlete, double mean) {
+        if (athlete.weighedMinutes() == 0) {
+            return 0;
+        }
+        double rate = (athlete.times() + WEAK) / (athlete.minutes() + WEAK / mean);
+        return rate * athlete.squares() / athlete.weighedMinutes();
     }
 }

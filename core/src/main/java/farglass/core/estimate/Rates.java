@@ -12,8 +12,6 @@ import org.apache.commons.statistics.distribution.GammaDistribution;
  * than were counted where those of one bout come together.
  */
 public final class Rates {
-    /** The weak belief is worth one event. */
-    private static final double WEAK = 1;
 
     private static final int FEWEST_SPARE_BOUTS = 8;
     /** Stands where the library has too few bouts to measure it. */
@@ -43,7 +41,7 @@ public final class Rates {
         double mean = others.mean();
         boolean comparable = others.athletes() >= Prior.FEWEST;
         List<Part> prior = new ArrayList<>();
-        prior.add(new Part(comparable ? Prior.SHOWN : 1, WEAK, WEAK / mean));
+        prior.add(new Part(comparable ? Prior.SHOWN : 1, OtherRates.WEAK, OtherRates.WEAK / mean));
         if (comparable) {
             double events = others.events(form);
             prior.add(new Part(1 - Prior.SHOWN, events, events / mean));
@@ -68,15 +66,7 @@ public final class Rates {
      * the more of its events share its form of the day.
      */
     private static double clustering(Exposure athlete, double mean, double form) {
-        return 1 + form * perForm(athlete, mean);
-    }
-
-    static double perForm(Exposure athlete, double mean) {
-        if (athlete.weighedMinutes() == 0) {
-            return 0;
-        }
-        double rate = (athlete.times() + WEAK) / (athlete.minutes() + WEAK / mean);
-        return rate * athlete.squares() / athlete.weighedMinutes();
+        return 1 + form * OtherRates.perForm(athlete, mean);
     }
 
     /** {@return how much an athlete's rate differs from bout to bout: the squared coefficient of variation, by moments, in [0, 2]} */

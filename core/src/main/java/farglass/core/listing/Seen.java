@@ -2,9 +2,9 @@ package farglass.core.listing;
 
 import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.Corpus;
-import farglass.core.corpus.Scope;
 import farglass.core.entry.Kind;
 import farglass.core.entry.Technique;
+import farglass.core.scope.Scope;
 import farglass.core.side.Seat;
 import java.util.Comparator;
 import java.util.EnumSet;

@@ -2,7 +2,7 @@ package farglass.core.listing;
 
 import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.Corpus;
-import farglass.core.corpus.Scope;
+import farglass.core.scope.Scope;
 import farglass.core.state.Counting;
 import java.time.LocalDate;
 import java.util.Comparator;

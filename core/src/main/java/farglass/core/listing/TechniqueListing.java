@@ -4,12 +4,12 @@ import farglass.core.bout.Moment;
 import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.Corpus;
 import farglass.core.corpus.CountedTry;
-import farglass.core.corpus.Scope;
 import farglass.core.entry.Technique;
 import farglass.core.fact.Fact;
 import farglass.core.naming.Words;
 import farglass.core.phrase.AthleteWords;
 import farglass.core.phrase.Phrase;
+import farglass.core.scope.Scope;
 import farglass.core.side.Seat;
 import farglass.core.state.Stand;
 import java.util.ArrayList;
@@ -138,7 +138,7 @@ public final class TechniqueListing {
                         then.add((reply.confirmed() ? "answered: " : "followed: ") + sentence(sheet, reply.later())));
         var after = sheet.timeline().after(last);
         return new Entry(
-                tried.evidence(sheet, tried.technique().key()),
+                tried.evidence(sheet.bout(), tried.technique().key()),
                 sheet.bout().header().date(),
                 AthleteWords.firstName(sheet.bout(), seat),
                 AthleteWords.firstName(sheet.bout(), seat.other()),

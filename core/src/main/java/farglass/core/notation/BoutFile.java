@@ -7,59 +7,23 @@ import farglass.core.fact.Fact;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.side.Settled;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.function.IntUnaryOperator;
 
 /** The bout file: one bout as plain text, one moment a line. Grammar in docs/bout-file.md. */
 public final class BoutFile {
+
     /** First line of every bout file of this format. */
-    public static final String FIRST_LINE = "far-glass bout 1";
+    public static final String FIRST_LINE = BoutPrinter.FIRST_LINE;
 
     private BoutFile() {}
 
-    /**
-     * What came of reading a text.
-     *
-     * @param bout the bout; empty when there are errors
-     * @param diagnostics errors and warnings in order of line, at most {@link BoutReader#MOST_ERRORS} errors
-     * @param lines the line in which each moment stands, by its id; empty where the text had none
-     */
-    public record Reading(Optional<Bout> bout, List<Diagnostic> diagnostics, Map<String, Integer> lines) {
-        public Reading {
-            diagnostics = List.copyOf(diagnostics);
-            lines = Map.copyOf(lines);
-        }
-
-        public Reading(Optional<Bout> bout, List<Diagnostic> diagnostics) {
-            this(bout, diagnostics, Map.of());
-        }
-
-        /** {@return the same of a text of which this one was a part} @param elsewhere where each of its lines stands there */
-        Reading movedTo(IntUnaryOperator elsewhere) {
-            Map<String, Integer> moved = new HashMap<>();
-            lines.forEach((id, line) -> moved.put(id, elsewhere.applyAsInt(line)));
-            return new Reading(
-                    bout,
-                    diagnostics.stream()
-                            .map(found -> new Diagnostic(
-                                    elsewhere.applyAsInt(found.line()),
-                                    found.column(),
-                                    found.severity(),
-                                    found.message()))
-                            .toList(),
-                    moved);
-        }
-    }
-
     /** {@return the bout that a text holds, or why it holds none} Never throws for bad text; linear in its length. */
-    public static Reading parse(CharSequence text, Lexicon lexicon) {
+    public static BoutReading parse(CharSequence text, Lexicon lexicon) {
         return new BoutReader(text, lexicon).read();
     }
 
-    /** {@return the text of a bout} Reading it gives an equal bout. */
+    /** {@return the text of a bout} BoutReading it gives an equal bout. */
     public static String print(Bout bout) {
         return new BoutPrinter(bout).print();
     }
@@ -115,7 +79,7 @@ public final class BoutFile {
 
     /** {@return where a moment settled, as it stands behind the arrow} */
     public static String settled(Settled settled) {
-        return MomentPrinter.settled(settled);
+        return FactPrinter.settled(settled);
     }
 
     /** {@return the position, and who is on top, that such a text tells; empty for any other} */

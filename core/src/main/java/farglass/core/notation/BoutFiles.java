@@ -25,7 +25,7 @@ public final class BoutFiles {
     private BoutFiles() {}
 
     /** {@return every bout of the text, or why there is none: one where it is an ordinary bout file} */
-    public static List<BoutFile.Reading> parse(String text, Lexicon lexicon) {
+    public static List<BoutReading> parse(String text, Lexicon lexicon) {
         List<String> lines = text.lines().toList();
         if (lines.isEmpty() || !lines.get(0).strip().replace("\uFEFF", "").equals(FIRST_LINE)) {
             return List.of(BoutFile.parse(text, lexicon));
@@ -33,25 +33,25 @@ public final class BoutFiles {
         List<Numbered> shared = new ArrayList<>();
         List<List<Numbered>> bouts = new ArrayList<>();
         for (int i = 1; i < lines.size(); i++) {
-            if (lines.get(i).strip().equals(BoutFile.FIRST_LINE)) {
+            if (lines.get(i).strip().equals(BoutPrinter.FIRST_LINE)) {
                 bouts.add(new ArrayList<>());
             }
             (bouts.isEmpty() ? shared : bouts.get(bouts.size() - 1)).add(new Numbered(lines.get(i), i + 1));
         }
         if (bouts.isEmpty()) {
-            return List.of(new BoutFile.Reading(
+            return List.of(new BoutReading(
                     Optional.empty(),
                     List.of(new Diagnostic(
                             1,
                             1,
                             Diagnostic.Severity.ERROR,
                             "this file holds no bout; each begins with a line \"%s\""
-                                    .formatted(BoutFile.FIRST_LINE)))));
+                                    .formatted(BoutPrinter.FIRST_LINE)))));
         }
         return bouts.stream().map(bout -> reading(bout, shared, lexicon)).toList();
     }
 
-    private static BoutFile.Reading reading(List<Numbered> bout, List<Numbered> shared, Lexicon lexicon) {
+    private static BoutReading reading(List<Numbered> bout, List<Numbered> shared, Lexicon lexicon) {
         Set<String> own = new HashSet<>();
         for (Numbered line : bout.subList(1, bout.size())) {
             Matcher key = KEY.matcher(line.text());
@@ -70,7 +70,7 @@ public final class BoutFiles {
         }
         all.addAll(bout.subList(1, bout.size()));
         String text = String.join("\n", all.stream().map(Numbered::text).toList()) + "\n";
-        BoutFile.Reading read = BoutFile.parse(text, lexicon);
+        BoutReading read = BoutFile.parse(text, lexicon);
         // What is wrong is said of the line in which it stands here.
         return read.movedTo(
                 line -> line >= 1 && line <= all.size() ? all.get(line - 1).number() : line);

@@ -25,6 +25,9 @@ import java.util.regex.Pattern;
 
 /** Writes a bout as text. */
 final class BoutPrinter {
+    /** First line of every bout file of this format. */
+    static final String FIRST_LINE = "far-glass bout 1";
+
     /** A finish that cannot be taken for a score or for two words. */
     private static final Pattern ONE_WORD = Pattern.compile("[a-z][a-z0-9-]*");
 
@@ -38,7 +41,7 @@ final class BoutPrinter {
     }
 
     String print() {
-        out.append(BoutFile.FIRST_LINE).append('\n');
+        out.append(FIRST_LINE).append('\n');
         header(bout.header());
         out.append('\n');
         int ordinal = 0;

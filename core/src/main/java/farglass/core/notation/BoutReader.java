@@ -9,6 +9,7 @@ import farglass.core.bout.Times;
 import farglass.core.fact.BodyFact;
 import farglass.core.fact.Fact;
 import farglass.core.lexicon.Lexicon;
+import farglass.core.said.Said;
 import farglass.core.side.Seat;
 import farglass.core.side.Side;
 import farglass.core.side.Stance;
@@ -66,7 +67,7 @@ final class BoutReader {
         this.lexicon = lexicon;
     }
 
-    BoutFile.Reading read() {
+    BoutReading read() {
         int number = 0;
         int from = 0;
         while (from < text.length() && errors < MOST_ERRORS) {
@@ -88,11 +89,11 @@ final class BoutReader {
         return finish(number);
     }
 
-    private BoutFile.Reading finish(int lines) {
+    private BoutReading finish(int lines) {
         try {
             if (!seenFirst && errors == 0) {
                 throw new Cursor("", 1)
-                        .wrong(1, "the text is empty; a bout file begins with \"%s\"", BoutFile.FIRST_LINE);
+                        .wrong(1, "the text is empty; a bout file begins with \"%s\"", BoutPrinter.FIRST_LINE);
             }
             if (errors == 0) {
                 endHeader(lines);
@@ -104,7 +105,7 @@ final class BoutReader {
         }
         diagnostics.sort(Comparator.comparingInt(Diagnostic::line));
         if (errors > 0) {
-            return new BoutFile.Reading(Optional.empty(), diagnostics);
+            return new BoutReading(Optional.empty(), diagnostics);
         }
         waitingComments.forEach(comment -> comments.add(new Bout.Comment(Bout.Comment.END, comment)));
         Bout bout = new Bout(headerReader.id().orElseGet(this::idFromContent), header.orElseThrow(), moments, comments);
@@ -112,7 +113,7 @@ final class BoutReader {
         Bout settled = comments.isEmpty()
                 ? bout
                 : new Bout(bout.id(), bout.header(), bout.moments(), BoutPrinter.placed(bout));
-        return new BoutFile.Reading(Optional.of(settled), diagnostics, lineOfId);
+        return new BoutReading(Optional.of(settled), diagnostics, lineOfId);
     }
 
     /** A file without an id gets one from its content, so that reading it twice is seen to be the same bout. */
@@ -152,7 +153,7 @@ final class BoutReader {
 
     private void first(String line, int number) throws Cursor.Wrong {
         String stripped = line.strip();
-        if (stripped.equals(BoutFile.FIRST_LINE)) {
+        if (stripped.equals(BoutPrinter.FIRST_LINE)) {
             seenFirst = true;
         } else if (stripped.matches("far-glass bout [0-9]{1,4}")) {
             throw new Cursor(line, number)
@@ -160,10 +161,10 @@ final class BoutReader {
                             1,
                             "this file is of a newer format (%s); this version reads \"%s\". Update Far Glass, or export the bout again in the older format",
                             stripped,
-                            BoutFile.FIRST_LINE);
+                            BoutPrinter.FIRST_LINE);
         } else {
             throw new Cursor(line, number)
-                    .wrong(1, "this is no bout file: its first line must be \"%s\"", BoutFile.FIRST_LINE);
+                    .wrong(1, "this is no bout file: its first line must be \"%s\"", BoutPrinter.FIRST_LINE);
         }
     }
 

@@ -3,6 +3,8 @@ package farglass.core.notation;
 import farglass.core.bout.Award;
 import farglass.core.bout.Deed;
 import farglass.core.bout.Result;
+import farglass.core.said.MannerTold;
+import farglass.core.said.Said;
 import farglass.core.side.OwnedSide;
 import farglass.core.side.Seat;
 import farglass.core.side.Settled;

@@ -15,6 +15,7 @@ import farglass.core.fact.Span;
 import farglass.core.side.OwnedSide;
 import farglass.core.side.Part;
 import farglass.core.side.Seat;
+import farglass.core.side.Settled;
 import java.util.Optional;
 import java.util.stream.Collectors;
 
@@ -30,7 +31,7 @@ final class FactPrinter implements FactCases<String> {
 
     @Override
     public String from(Fact.From fact) {
-        return "from " + MomentPrinter.settled(fact.settled());
+        return "from " + settled(fact.settled());
     }
 
     @Override
@@ -281,5 +282,15 @@ final class FactPrinter implements FactCases<String> {
 
     private static void more(StringBuilder out, String key, Optional<String> words) {
         words.ifPresent(said -> out.append(", ").append(key).append(' ').append(quoted(said)));
+    }
+
+    static String settled(Settled settled) {
+        return settled.position()
+                + settled.top().map(seat -> ", " + seat + " on top").orElse("")
+                + settled.side()
+                        .map(side -> ", " + side.owner() + " " + spelled(side.side()))
+                        .orElse("")
+                + settled.passing().map(seat -> ", " + seat + " passing").orElse("")
+                + (settled.workedOut() ? ", worked out" : "");
     }
 }

@@ -15,6 +15,7 @@ import farglass.core.bout.Segment;
 import farglass.core.bout.Uniform;
 import farglass.core.fact.Layer;
 import farglass.core.lexicon.Lexicon;
+import farglass.core.said.Said;
 import farglass.core.side.Level;
 import farglass.core.side.Seat;
 import farglass.core.side.Side;

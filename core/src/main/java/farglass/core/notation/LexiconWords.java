@@ -7,6 +7,7 @@ import farglass.core.entry.Technique;
 import farglass.core.entry.Term;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.naming.Naming;
+import farglass.core.said.Said;
 import farglass.core.side.OwnedSide;
 import farglass.core.side.Seat;
 import farglass.core.side.Settled;

@@ -12,7 +12,6 @@ import farglass.core.bout.Times;
 import farglass.core.fact.Certainty;
 import farglass.core.fact.Fact;
 import farglass.core.side.Seat;
-import farglass.core.side.Settled;
 
 /** Writes one moment as a line. */
 final class MomentPrinter {
@@ -28,7 +27,7 @@ final class MomentPrinter {
                 .append(moment.actor().map(Seat::name).orElse("-"))
                 .append(' ')
                 .append(deed(moment.deed()));
-        moment.settled().ifPresent(settled -> field(line, "-> " + settled(settled)));
+        moment.settled().ifPresent(settled -> field(line, "-> " + FactPrinter.settled(settled)));
         Telling told = moment.telling();
         told.side().ifPresent(side -> field(line, "side " + side.owner() + " " + spelled(side.side())));
         told.line().ifPresent(beaten -> field(line, "line " + spelled(beaten)));
@@ -53,16 +52,6 @@ final class MomentPrinter {
 
     private static void field(StringBuilder line, String field) {
         line.append("; ").append(field);
-    }
-
-    static String settled(Settled settled) {
-        return settled.position()
-                + settled.top().map(seat -> ", " + seat + " on top").orElse("")
-                + settled.side()
-                        .map(side -> ", " + side.owner() + " " + spelled(side.side()))
-                        .orElse("")
-                + settled.passing().map(seat -> ", " + seat + " passing").orElse("")
-                + (settled.workedOut() ? ", worked out" : "");
     }
 
     static String deed(Deed deed) {

@@ -8,6 +8,7 @@ import farglass.core.bout.Telling;
 import farglass.core.entry.SideRule;
 import farglass.core.fact.Certainty;
 import farglass.core.lexicon.Lexicon;
+import farglass.core.said.Said;
 import farglass.core.side.Line;
 import farglass.core.side.OwnedSide;
 import farglass.core.side.Seat;

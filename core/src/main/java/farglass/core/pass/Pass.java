@@ -4,6 +4,7 @@ import farglass.core.bout.Bout;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Telling;
 import farglass.core.corpus.BoutSheet;
+import farglass.core.corpus.Corpus;
 import farglass.core.entry.Role;
 import farglass.core.fact.Certainty;
 import farglass.core.fact.Fact;
@@ -16,8 +17,10 @@ import farglass.core.state.Conversation;
 import farglass.core.state.Stand;
 import farglass.core.state.Timeline;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
@@ -267,5 +270,28 @@ public record Pass(Aim aim, Optional<String> position, StudyNeeds needs) {
                     topic(figure, moment, sheet)));
         }
         return open(moment, sheet);
+    }
+
+    /** {@return what the study with these athletes has to learn of its bouts} Linear in their moments. */
+    public static StudyNeeds needs(Aim aim, Set<String> subjects, Corpus study) {
+        Map<StudyNeeds.Key, StudyNeeds.Known> known = new HashMap<>();
+        int chances = 0;
+        Pass pass = new Pass(aim, Optional.empty(), StudyNeeds.NONE);
+        for (BoutSheet sheet : study.sheets()) {
+            for (Raised raised : pass.raised(sheet)) {
+                Topic topic = raised.question().topic();
+                known.merge(
+                        new StudyNeeds.Key(topic.figure(), topic.athlete()),
+                        new StudyNeeds.Known(raised.told() ? 1 : 0, 1),
+                        (one, more) -> one.and(raised.told()));
+                chances++;
+            }
+        }
+        Set<String> settled = aim == Aim.ANSWERS
+                ? AnswerNeeds.settled(subjects, study).stream()
+                        .map(Pass::answersTo)
+                        .collect(Collectors.toSet())
+                : Set.of();
+        return new StudyNeeds(settled, known, subjects, chances);
     }
 }

@@ -1,12 +1,7 @@
 package farglass.core.pass;
 
-import farglass.core.corpus.BoutSheet;
-import farglass.core.corpus.Corpus;
-import java.util.HashMap;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 
 /**
  * What a study still has to learn by a pass.
@@ -37,29 +32,6 @@ public record StudyNeeds(Set<String> settled, Map<Key, Known> known, Set<String>
         settled = Set.copyOf(settled);
         known = Map.copyOf(known);
         subjects = Set.copyOf(subjects);
-    }
-
-    /** {@return what the study with these athletes has to learn of its bouts} Linear in their moments. */
-    public static StudyNeeds of(Aim aim, Set<String> subjects, Corpus study) {
-        Map<Key, Known> known = new HashMap<>();
-        int chances = 0;
-        Pass pass = new Pass(aim, Optional.empty(), NONE);
-        for (BoutSheet sheet : study.sheets()) {
-            for (Pass.Raised raised : pass.raised(sheet)) {
-                Topic topic = raised.question().topic();
-                known.merge(
-                        new Key(topic.figure(), topic.athlete()),
-                        new Known(raised.told() ? 1 : 0, 1),
-                        (one, more) -> one.and(raised.told()));
-                chances++;
-            }
-        }
-        Set<String> settled = aim == Aim.ANSWERS
-                ? AnswerNeeds.settled(subjects, study).stream()
-                        .map(Pass::answersTo)
-                        .collect(Collectors.toSet())
-                : Set.of();
-        return new StudyNeeds(settled, known, subjects, chances);
     }
 
     /**

@@ -1,11 +1,11 @@
 package farglass.core.prose;
 
 import farglass.core.bout.Uniform;
-import farglass.core.corpus.OpponentFilter;
 import farglass.core.corpus.PartOfBout;
-import farglass.core.corpus.Period;
-import farglass.core.corpus.Scope;
-import farglass.core.corpus.Setting;
+import farglass.core.scope.OpponentFilter;
+import farglass.core.scope.Period;
+import farglass.core.scope.Scope;
+import farglass.core.scope.Setting;
 import farglass.core.side.Stance;
 import farglass.core.state.ScoreLine.Lead;
 import java.util.List;

@@ -2,9 +2,9 @@ package farglass.core.question;
 
 import farglass.core.corpus.BoutCounts;
 import farglass.core.corpus.Corpus;
-import farglass.core.corpus.Scope;
 import farglass.core.estimate.Difference;
 import farglass.core.fact.Layer;
+import farglass.core.scope.Scope;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;

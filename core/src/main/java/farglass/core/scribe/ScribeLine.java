@@ -19,13 +19,13 @@ import farglass.core.naming.Words;
 import farglass.core.notation.BoutFile;
 import farglass.core.notation.FieldHints;
 import farglass.core.notation.OtherWords;
-import farglass.core.notation.Passive;
-import farglass.core.notation.Said;
 import farglass.core.notation.ShortWords;
+import farglass.core.said.Passive;
+import farglass.core.said.Said;
 import farglass.core.side.Seat;
 import farglass.core.side.Settled;
 import farglass.core.state.Stand;
-import farglass.core.state.Unusual;
+import farglass.core.state.UnusualAhead;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -613,7 +613,7 @@ public final class ScribeLine {
         Optional<Seat> actor = named.or(() -> technique.flatMap(this::onlyOneWhoCould));
         Telling told = said.manner().in(details.in(telling, actor, technique, links, remarks));
         technique
-                .flatMap(what -> actor.flatMap(seat -> Unusual.foreseen(what, seat, bout, before, now, lexicon)))
+                .flatMap(what -> actor.flatMap(seat -> UnusualAhead.of(what, seat, bout, before, now, lexicon)))
                 .ifPresent(remarks::add);
         boolean lands =
                 lexicon.naming().arrives(words) && named.filter(this::threw).isPresent();

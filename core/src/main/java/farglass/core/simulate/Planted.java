@@ -8,6 +8,7 @@ import farglass.core.bout.Telling;
 import farglass.core.entry.Technique;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
+import farglass.core.notation.BoutReading;
 import farglass.core.side.Seat;
 import java.io.BufferedReader;
 import java.io.IOException;
@@ -143,7 +144,7 @@ final class Planted {
     }
 
     private Bout parsed(String text) {
-        BoutFile.Reading reading = BoutFile.parse(text, lexicon);
+        BoutReading reading = BoutFile.parse(text, lexicon);
         return reading.bout()
                 .orElseThrow(
                         () -> new IllegalStateException("What is planted cannot be read: " + reading.diagnostics()));
@@ -190,7 +191,7 @@ final class Planted {
                 .forEach(moment ->
                         text.append("0:00 - mark; id ").append(moment.id()).append('\n'));
         text.append(seconds(at)).append(' ').append(timed).append('\n');
-        BoutFile.Reading reading = BoutFile.parse(text, lexicon);
+        BoutReading reading = BoutFile.parse(text, lexicon);
         return reading.bout()
                 .map(bout -> bout.moments().get(bout.moments().size() - 1))
                 .orElseThrow(() -> new IllegalStateException(

@@ -1,7 +1,9 @@
 package farglass.core.state;
 
 import farglass.core.bout.Moment;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Function;
 
 /**
  * What happened from one settled position to the next.
@@ -15,20 +17,22 @@ public record Exchange(Stand from, Stand to, List<Moment> moments) {
         moments = List.copyOf(moments);
     }
 
-    static List<Exchange> of(List<Moment> moments, Timeline timeline) {
-        List<Exchange> exchanges = new java.util.ArrayList<>();
-        List<Moment> open = new java.util.ArrayList<>();
+    /** {@return the exchanges of these moments} @param standBefore where the two were before each @param standAfter and after it */
+    static List<Exchange> of(
+            List<Moment> moments, Function<Moment, Stand> standBefore, Function<Moment, Stand> standAfter) {
+        List<Exchange> exchanges = new ArrayList<>();
+        List<Moment> open = new ArrayList<>();
         Stand from = null;
         for (Moment moment : moments) {
-            Stand before = timeline.before(moment);
-            Stand after = timeline.after(moment);
+            Stand before = standBefore.apply(moment);
+            Stand after = standAfter.apply(moment);
             if (from == null || open.isEmpty() && before.position().isSettled()) {
                 from = before;
             }
             open.add(moment);
             if (after.position().isSettled() && !after.equals(from)) {
                 exchanges.add(new Exchange(from, after, open));
-                open = new java.util.ArrayList<>();
+                open = new ArrayList<>();
                 from = after;
             }
         }

@@ -169,7 +169,7 @@ public final class Timeline {
 
     /** {@return what happened from each settled position to the next, in order} */
     public List<Exchange> exchanges() {
-        return Exchange.of(bout.moments(), this);
+        return Exchange.of(bout.moments(), this::before, this::after);
     }
 
     /** {@return microseconds from the start to the last thing known of the bout} */

@@ -4,11 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import farglass.core.Demo;
 import farglass.core.corpus.Corpus;
-import farglass.core.corpus.Scope;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.question.Claim;
 import farglass.core.question.Claims;
 import farglass.core.question.Figure;
+import farglass.core.scope.Scope;
 import farglass.core.side.Side;
 import farglass.core.simulate.ActedBout;
 import java.util.List;

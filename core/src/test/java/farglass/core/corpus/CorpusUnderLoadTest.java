@@ -7,6 +7,7 @@ import farglass.core.Bouts;
 import farglass.core.bout.Bout;
 import farglass.core.catalogue.Catalogue;
 import farglass.core.question.Dossier;
+import farglass.core.scope.Scope;
 import java.time.Duration;
 import java.util.List;
 import java.util.concurrent.ExecutorService;

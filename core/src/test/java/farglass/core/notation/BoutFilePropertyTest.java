@@ -14,7 +14,7 @@ class BoutFilePropertyTest {
     void whatIsPrintedIsReadAsTheSame(@ForAll long seed) {
         Bout bout = AnyBout.of(seed);
         String printed = BoutFile.print(bout);
-        BoutFile.Reading reading = BoutFile.parse(printed, Bouts.LEXICON);
+        BoutReading reading = BoutFile.parse(printed, Bouts.LEXICON);
         assertThat(reading.diagnostics()).as(printed).isEmpty();
         assertThat(reading.bout()).contains(bout);
         assertThat(BoutFile.print(reading.bout().orElseThrow())).isEqualTo(printed);
@@ -28,7 +28,7 @@ class BoutFilePropertyTest {
 
     @Property(tries = 300)
     void noTextWhateverMakesTheReaderFail(@ForAll String noise) {
-        BoutFile.Reading reading = BoutFile.parse("far-glass bout 1\nA: x\nB: y\n" + noise, Bouts.LEXICON);
+        BoutReading reading = BoutFile.parse("far-glass bout 1\nA: x\nB: y\n" + noise, Bouts.LEXICON);
         assertThat(reading.bout().isPresent() || !reading.diagnostics().isEmpty())
                 .isTrue();
     }
@@ -38,7 +38,7 @@ class BoutFilePropertyTest {
     void noSlipMakesTheReaderFail(@ForAll long seed, @ForAll int place, @ForAll char slip) {
         StringBuilder text = new StringBuilder(BoutFile.print(AnyBout.of(seed)));
         text.setCharAt(Math.floorMod(place, text.length()), slip);
-        BoutFile.Reading reading = BoutFile.parse(text, Bouts.LEXICON);
+        BoutReading reading = BoutFile.parse(text, Bouts.LEXICON);
         reading.bout().ifPresent(bout -> assertThat(
                         BoutFile.parse(BoutFile.print(bout), Bouts.LEXICON).bout())
                 .contains(bout));

@@ -24,12 +24,12 @@ import org.junit.jupiter.params.provider.ValueSource;
 class BoutFileTest {
     private static final String HEAD = "far-glass bout 1\nA: Juno\nB: Pip\n";
 
-    private static BoutFile.Reading read(String text) {
+    private static BoutReading read(String text) {
         return BoutFile.parse(text, Bouts.LEXICON);
     }
 
     private static Diagnostic onlyError(String text) {
-        BoutFile.Reading reading = read(text);
+        BoutReading reading = read(text);
         assertThat(reading.bout()).isEmpty();
         List<Diagnostic> errors =
                 reading.diagnostics().stream().filter(Diagnostic::error).toList();
@@ -81,7 +81,7 @@ class BoutFileTest {
                 ? A kimura; side B right; stage tap
                 # the end
                 """;
-        BoutFile.Reading reading = read(text);
+        BoutReading reading = read(text);
         assertThat(reading.diagnostics()).isEmpty();
         Bout bout = reading.bout().orElseThrow();
         assertThat(bout.header().b().name()).isEqualTo("Runa \"the wall\" Castellan");
@@ -129,7 +129,7 @@ class BoutFileTest {
 
     @Test
     void severalErrorsAreAllNamed() {
-        BoutFile.Reading reading = read(HEAD + "0:10 C knee-cut\n0:20 A knee-cut\n0:15 A award much\n");
+        BoutReading reading = read(HEAD + "0:10 C knee-cut\n0:20 A knee-cut\n0:15 A award much\n");
         assertThat(reading.diagnostics()).extracting(Diagnostic::line).containsExactly(4, 6);
     }
 
@@ -142,7 +142,7 @@ class BoutFileTest {
 
     @Test
     void anUnknownWordIsKeptWithAWarningAndTheNearestWord() {
-        BoutFile.Reading reading = read(HEAD + "0:10 A kimurra of sorts; held\n");
+        BoutReading reading = read(HEAD + "0:10 A kimurra of sorts; held\n");
         assertThat(reading.bout().orElseThrow().moments().get(0).deed())
                 .isEqualTo(new Deed.Unnamed("kimurra of sorts"));
         assertThat(reading.diagnostics()).hasSize(1);
@@ -152,7 +152,7 @@ class BoutFileTest {
 
     @Test
     void aSlipIsMendedAndSaid() {
-        BoutFile.Reading mended = read(HEAD + "0:10 A kimurra; held\n");
+        BoutReading mended = read(HEAD + "0:10 A kimurra; held\n");
         assertThat(mended.bout().orElseThrow().moments().get(0).deed()).isEqualTo(new Deed.Did("kimura"));
         assertThat(mended.diagnostics().get(0).message()).contains("\"kimurra\" was read as \"kimura\"");
     }
@@ -205,7 +205,7 @@ class BoutFileTest {
                 "far-glass bout 1\nA: x\nB: y\n0:10 A mark; id q\n0:11 A mark; id q\n"
             })
     void everyBrokenFileSaysSomethingAndGivesNoBout(String text) {
-        BoutFile.Reading reading = read(text);
+        BoutReading reading = read(text);
         assertThat(reading.bout()).isEmpty();
         assertThat(reading.diagnostics()).isNotEmpty().allSatisfy(found -> {
             assertThat(found.line()).isPositive();
@@ -231,13 +231,13 @@ class BoutFileTest {
 
     @Test
     void aMillionLinesOfNoiseStopAtAHundredErrors() {
-        BoutFile.Reading reading = read(HEAD + "nonsense here\n".repeat(1_000_000));
+        BoutReading reading = read(HEAD + "nonsense here\n".repeat(1_000_000));
         assertThat(reading.diagnostics()).hasSize(100);
     }
 
     @Test
     void whatPeopleWriteByHandIsUnderstood() {
-        BoutFile.Reading reading = read(
+        BoutReading reading = read(
                 HEAD
                         + "0:05 B closed guard; held\n0:10 A opens the guard; held\n0:20 A kimura; side left; stage threat\n0:30 A knee cut; side right\n0:40 B single leg; stage in hand\n");
         assertThat(reading.diagnostics()).isEmpty();
@@ -250,7 +250,7 @@ class BoutFileTest {
 
     @Test
     void remarksStayWhereverTheHeaderLinesGo() {
-        BoutFile.Reading reading = read(
+        BoutReading reading = read(
                 "far-glass bout 1\n# first\nzoo: 1\n# on the kind\nkind: sparring\n# on what is usual\nwhole: yes\nA: x\nB: y\n0:10 A mark\n# end\n");
         Bout bout = reading.bout().orElseThrow();
         assertThat(read(BoutFile.print(bout)).bout()).contains(bout);
@@ -260,11 +260,10 @@ class BoutFileTest {
 
     @Test
     void moreThanAnyBoutNeedsIsRefusedAtOnce() {
-        BoutFile.Reading moments = read(HEAD + "0:10 A mark\n".repeat(BoutReader.MOST_MOMENTS + 500));
+        BoutReading moments = read(HEAD + "0:10 A mark\n".repeat(BoutReader.MOST_MOMENTS + 500));
         assertThat(moments.diagnostics()).singleElement().satisfies(error -> assertThat(error.message())
                 .contains("50000 moments"));
-        BoutFile.Reading segments =
-                read("far-glass bout 1\nA: x\nB: y\n" + "segment: talk 0:10 to 0:20\n".repeat(1200));
+        BoutReading segments = read("far-glass bout 1\nA: x\nB: y\n" + "segment: talk 0:10 to 0:20\n".repeat(1200));
         assertThat(segments.bout()).isEmpty();
         assertThat(segments.diagnostics()).hasSize(BoutReader.MOST_ERRORS);
         assertThat(segments.diagnostics().get(0).message()).contains("1000 lines \"segment\"");

@@ -18,7 +18,7 @@ class BoutFilesTest {
 
     @Test
     void boutsShareTheLinesInFrontAndOverruleThem() {
-        List<BoutFile.Reading> read = BoutFiles.parse(
+        List<BoutReading> read = BoutFiles.parse(
                 """
                 far-glass bouts 1
                 event: Lantern Cup
@@ -59,7 +59,7 @@ class BoutFilesTest {
 
     @Test
     void timeLeftNeedsALength() {
-        BoutFile.Reading read = BoutFile.parse("far-glass bout 1\nA: Ann\nB: Bea\n\n0:30 left A kimura\n", LEXICON);
+        BoutReading read = BoutFile.parse("far-glass bout 1\nA: Ann\nB: Bea\n\n0:30 left A kimura\n", LEXICON);
         assertThat(read.bout()).isEmpty();
         assertThat(read.diagnostics()).singleElement().satisfies(wrong -> assertThat(wrong.message())
                 .contains("length: 6:00"));
@@ -137,7 +137,7 @@ class BoutFilesTest {
                 .orElseThrow();
         assertThat(BoutFile.line(bout.moments().get(0))).contains("strike B right hand");
         assertThat(BoutFile.line(bout.moments().get(2))).contains("strike B right hand");
-        BoutFile.Reading untold = BoutFile.parse(
+        BoutReading untold = BoutFile.parse(
                 "far-glass bout 1\nA: Ann\nB: Bea\n\n0:10 A jab; strike A lead hand \"punch\" \"head\" clean\n",
                 LEXICON);
         assertThat(untold.diagnostics())

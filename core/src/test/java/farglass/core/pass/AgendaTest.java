@@ -37,7 +37,7 @@ class AgendaTest {
     }
 
     private static StudyNeeds needs(Bout... study) {
-        return StudyNeeds.of(Aim.ANSWERS, JUNO, Corpus.of(List.of(study), LEXICON));
+        return Pass.needs(Aim.ANSWERS, JUNO, Corpus.of(List.of(study), LEXICON));
     }
 
     private static List<String> topics(List<Agenda.Item> items) {

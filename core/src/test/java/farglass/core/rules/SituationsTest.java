@@ -6,6 +6,7 @@ import farglass.core.bout.Bout;
 import farglass.core.bout.Times;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
+import farglass.core.notation.BoutReading;
 import farglass.core.side.Seat;
 import farglass.core.state.Timeline;
 import java.io.IOException;
@@ -99,7 +100,7 @@ class SituationsTest {
         final String findings;
 
         Told(String text) {
-            BoutFile.Reading reading = BoutFile.parse(text, LEXICON);
+            BoutReading reading = BoutFile.parse(text, LEXICON);
             assertThat(reading.diagnostics()).isEmpty();
             bout = reading.bout().orElseThrow();
             card = Scorecard.of(

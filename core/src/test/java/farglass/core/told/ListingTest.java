@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import farglass.core.bout.Bout;
 import farglass.core.corpus.Corpus;
-import farglass.core.corpus.Scope;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.listing.Entry;
 import farglass.core.listing.Flow;
@@ -12,6 +11,7 @@ import farglass.core.listing.Listing;
 import farglass.core.listing.PositionListing;
 import farglass.core.listing.TechniqueListing;
 import farglass.core.notation.BoutFile;
+import farglass.core.scope.Scope;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;

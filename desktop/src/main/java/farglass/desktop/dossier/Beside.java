@@ -1,7 +1,7 @@
 package farglass.desktop.dossier;
 
-import farglass.core.corpus.Period;
-import farglass.core.corpus.Scope;
+import farglass.core.scope.Period;
+import farglass.core.scope.Scope;
 import java.time.LocalDate;
 import java.util.Optional;
 

@@ -132,4 +132,9 @@ public final class DossierView extends BorderPane {
         awaitsFocus = model.pageProperty().get().isEmpty();
         index.requestFocus();
     }
+
+    /** Lets go of what was opened beside the page. */
+    public void close() {
+        evidence.leave();
+    }
 }

@@ -87,8 +87,8 @@ final class EvidenceFilm extends StackPane {
                         (progress, cancelled) -> Films.open(path, progress, cancelled),
                         Work.Listener.of(
                                 film -> opened(film, path),
-                                problem -> {},
-                                () -> picture.setWithout("The film is not there: " + path.getFileName())));
+                                problem -> picture.setWithout(problem.getMessage()),
+                                () -> picture.setWithout("Reading the film was stopped.")));
     }
 
     private void opened(Film film, Path path) {
@@ -98,6 +98,13 @@ final class EvidenceFilm extends StackPane {
         }
         player.show(Optional.of(film));
         player.seek(shown.get().micros());
+    }
+
+    /** Lets go of the film and its thread, with the window. */
+    void leave() {
+        close();
+        player.close();
+        filmThread.shutdown();
     }
 
     /** Plays from two seconds before the moment to four behind it, or stops. */

@@ -131,6 +131,10 @@ final class EvidenceView extends VBox {
         return link;
     }
 
+    void leave() {
+        film.leave();
+    }
+
     /** Cuts the film of all that is looked at: the moments of a figure, or of a whole page. */
     private void cutReel() {
         String what = model.rowProperty()

@@ -1,12 +1,12 @@
 package farglass.desktop.dossier;
 
 import farglass.core.bout.BoutKind;
-import farglass.core.corpus.OpponentFilter;
 import farglass.core.corpus.PartOfBout;
-import farglass.core.corpus.Period;
-import farglass.core.corpus.Scope;
-import farglass.core.corpus.ScopeText;
-import farglass.core.corpus.Setting;
+import farglass.core.scope.OpponentFilter;
+import farglass.core.scope.Period;
+import farglass.core.scope.Scope;
+import farglass.core.scope.ScopeText;
+import farglass.core.scope.Setting;
 import farglass.core.study.Weighing;
 import java.time.LocalDate;
 import java.util.Locale;

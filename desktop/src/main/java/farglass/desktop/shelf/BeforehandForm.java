@@ -6,6 +6,7 @@ import farglass.core.bout.Contestant;
 import farglass.core.bout.Header;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
+import farglass.core.notation.BoutReading;
 import farglass.core.notation.Diagnostic;
 import farglass.core.side.Seat;
 import farglass.desktop.parts.Form;
@@ -129,7 +130,7 @@ final class BeforehandForm extends TitledPane {
                             "Plans and claims: \"%s\" is none. Begin every line with \"A plan 1:\", \"B expects:\" or \"claim:\"."
                                     .formatted(line.strip()));
                 });
-        BoutFile.Reading reading = BoutFile.parse(HEAD + lines.getText() + "\n", Lexicon.shipped());
+        BoutReading reading = BoutFile.parse(HEAD + lines.getText() + "\n", Lexicon.shipped());
         Optional<Diagnostic> wrong = reading.diagnostics().stream().findFirst();
         Background read = reading.bout()
                 .filter(bout -> wrong.isEmpty())

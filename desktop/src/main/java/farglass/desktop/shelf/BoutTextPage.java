@@ -3,6 +3,7 @@ package farglass.desktop.shelf;
 import farglass.core.bout.Bout;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
+import farglass.core.notation.BoutReading;
 import farglass.core.notation.Diagnostic;
 import java.util.List;
 import java.util.Optional;
@@ -41,11 +42,11 @@ final class BoutTextPage extends VBox {
         show(reading());
     }
 
-    private BoutFile.Reading reading() {
+    private BoutReading reading() {
         return BoutFile.parse(text.getText(), lexicon);
     }
 
-    private void show(BoutFile.Reading reading) {
+    private void show(BoutReading reading) {
         messages.getChildren().clear();
         List<Diagnostic> said = reading.diagnostics();
         if (said.isEmpty()) {
@@ -73,7 +74,7 @@ final class BoutTextPage extends VBox {
 
     /** {@return the bout as it now stands here; empty while it cannot be read} It stays the same bout, whatever id is typed. */
     Optional<Bout> bout() {
-        BoutFile.Reading reading = reading();
+        BoutReading reading = reading();
         show(reading);
         return reading.bout().map(read -> new Bout(before.id(), read.header(), read.moments(), read.comments()));
     }

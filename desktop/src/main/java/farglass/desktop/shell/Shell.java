@@ -73,6 +73,7 @@ public final class Shell extends StackPane implements AutoCloseable {
     private final Settings settings;
     private final TagModel tag;
     private final TagView tagView;
+    private final DossierView dossier;
     private final Map<Place, Node> places = new EnumMap<>(Place.class);
     private final Map<Place, Runnable> beginnings = new EnumMap<>(Place.class);
     private final Map<Place, ToggleButton> names = new EnumMap<>(Place.class);
@@ -101,7 +102,7 @@ public final class Shell extends StackPane implements AutoCloseable {
                 new TagSheets(desk, settings, choosers, sheets, intake, lexicon, palette),
                 settings,
                 palette);
-        DossierView dossier = new DossierView(commands, new DossierModel(desk), settings, choosers, palette);
+        this.dossier = new DossierView(commands, new DossierModel(desk), settings, choosers, palette);
         PlanView planView = new PlanView(commands, plan, sheets, choosers, () -> sheets.lay(StudySheets.camp(desk)));
         add(Place.SHELF, shelf, shelf::begin);
         add(Place.TAG, tagView, tagView::begin);
@@ -291,6 +292,7 @@ public final class Shell extends StackPane implements AutoCloseable {
     public void close() {
         tag.leave();
         tagView.close();
+        dossier.close();
         following.stop();
         player.close();
         filmThread.shutdown();

@@ -5,8 +5,8 @@ import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
 import farglass.core.change.Change;
 import farglass.core.lexicon.Lexicon;
-import farglass.core.notation.BoutFile;
 import farglass.core.notation.BoutFiles;
+import farglass.core.notation.BoutReading;
 import farglass.core.notation.Diagnostic;
 import farglass.core.state.Counting;
 import farglass.library.Library;
@@ -108,7 +108,7 @@ public final class BoutImport {
 
     /** {@return the same of files that are read so: tables too} */
     public static BoutImport preview(
-            List<Path> files, Function<Path, List<BoutFile.Reading>> reader, Library library, DoubleConsumer progress) {
+            List<Path> files, Function<Path, List<BoutReading>> reader, Library library, DoubleConsumer progress) {
         Contents there = library.contents();
         Set<String> known =
                 there.athletes().stream().map(athlete -> athlete.name()).collect(Collectors.toSet());
@@ -117,7 +117,7 @@ public final class BoutImport {
         List<Item> items = new ArrayList<>();
         int done = 0;
         for (Path file : files) {
-            for (BoutFile.Reading reading : reader.apply(file)) {
+            for (BoutReading reading : reader.apply(file)) {
                 items.add(item(file, reading, bouts, known, seen));
             }
             progress.accept(++done / (double) files.size());
@@ -126,7 +126,7 @@ public final class BoutImport {
     }
 
     private static Item item(
-            Path file, BoutFile.Reading reading, Map<String, Bout> bouts, Set<String> known, Map<String, Path> seen) {
+            Path file, BoutReading reading, Map<String, Bout> bouts, Set<String> known, Map<String, Path> seen) {
         if (reading.bout().isEmpty()) {
             return new Item(file, Optional.empty(), reading.diagnostics(), Optional.empty(), Set.of());
         }
@@ -145,11 +145,11 @@ public final class BoutImport {
     }
 
     /** {@return every bout of the file, or why there is none} A text may hold several; a file that ends in .json is read as JSON. */
-    public static List<BoutFile.Reading> readAll(Path file, Lexicon lexicon) {
+    public static List<BoutReading> readAll(Path file, Lexicon lexicon) {
         Text text = text(file);
         if (text.problem().isPresent()) {
-            return List.of(new BoutFile.Reading(
-                    Optional.empty(), List.of(text.problem().get())));
+            return List.of(
+                    new BoutReading(Optional.empty(), List.of(text.problem().get())));
         }
         boolean json = file.getFileName().toString().toLowerCase(Locale.ROOT).endsWith(".json");
         return json ? List.of(BoutJson.read(text.text(), lexicon)) : BoutFiles.parse(text.text(), lexicon);
@@ -245,8 +245,8 @@ public final class BoutImport {
         return new Text("", Optional.of(new Diagnostic(line, 1, Diagnostic.Severity.ERROR, why)));
     }
 
-    private static BoutFile.Reading refused(String why) {
-        return new BoutFile.Reading(Optional.empty(), List.of(new Diagnostic(1, 1, Diagnostic.Severity.ERROR, why)));
+    private static BoutReading refused(String why) {
+        return new BoutReading(Optional.empty(), List.of(new Diagnostic(1, 1, Diagnostic.Severity.ERROR, why)));
     }
 
     private static Item refused(Path file, String why) {

@@ -6,6 +6,7 @@ import com.fasterxml.jackson.databind.JsonMappingException;
 import farglass.core.bout.Bout;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
+import farglass.core.notation.BoutReading;
 import farglass.core.notation.Diagnostic;
 import java.util.List;
 import java.util.Map;
@@ -49,7 +50,7 @@ public final class BoutJson {
     }
 
     /** {@return the bout a document holds, or why it holds none} Words the lexicon lacks are kept as unnamed, as in a bout file. */
-    public static BoutFile.Reading read(String text, Lexicon lexicon) {
+    public static BoutReading read(String text, Lexicon lexicon) {
         Document document;
         try {
             document = BoutMapper.mapper().readValue(text, Document.class);
@@ -70,17 +71,17 @@ public final class BoutJson {
                             .formatted(document.version(), VERSION));
         }
         // The text form is the one judge of what a bout may say: links, words of the lexicon, order of time.
-        BoutFile.Reading reading = BoutFile.parse(BoutFile.print(document.bout()), lexicon);
+        BoutReading reading = BoutFile.parse(BoutFile.print(document.bout()), lexicon);
         List<Diagnostic> said = reading.diagnostics().stream()
                 .map(each -> new Diagnostic(1, 1, each.severity(), each.message()))
                 .toList();
-        return new BoutFile.Reading(reading.bout(), said);
+        return new BoutReading(reading.bout(), said);
     }
 
-    private static BoutFile.Reading refused(JsonLocation at, String message) {
+    private static BoutReading refused(JsonLocation at, String message) {
         int line = at == null ? 1 : Math.max(1, at.getLineNr());
         int column = at == null ? 1 : Math.max(1, at.getColumnNr());
-        return new BoutFile.Reading(
+        return new BoutReading(
                 Optional.empty(), List.of(new Diagnostic(line, column, Diagnostic.Severity.ERROR, message)));
     }
 

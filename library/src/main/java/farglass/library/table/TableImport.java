@@ -5,6 +5,7 @@ import farglass.core.bout.Header;
 import farglass.core.entry.Term;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
+import farglass.core.notation.BoutReading;
 import farglass.core.notation.Diagnostic;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -76,7 +77,7 @@ public final class TableImport {
         if (diagnostics.stream().anyMatch(Diagnostic::error)) {
             return new Preview(Optional.empty(), diagnostics, words);
         }
-        BoutFile.Reading reading = BoutFile.parse(text, lexicon);
+        BoutReading reading = BoutFile.parse(text, lexicon);
         reading.diagnostics().stream().filter(Diagnostic::error).forEach(each -> {
             int index = each.line() - headerLines - 1;
             int source = index >= 0 && index < lines.size() ? lines.get(index).source() : 1;

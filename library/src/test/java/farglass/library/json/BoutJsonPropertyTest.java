@@ -7,6 +7,7 @@ import farglass.core.bout.Background;
 import farglass.core.bout.Bout;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
+import farglass.core.notation.BoutReading;
 import net.jqwik.api.Example;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -18,7 +19,7 @@ class BoutJsonPropertyTest {
     void whatIsWrittenIsReadAsTheSame(@ForAll long seed) {
         Bout bout = AnyBout.of(seed);
         String json = BoutJson.write(bout);
-        BoutFile.Reading reading = BoutJson.read(json, LEXICON);
+        BoutReading reading = BoutJson.read(json, LEXICON);
         assertThat(reading.diagnostics()).as(json).isEmpty();
         assertThat(reading.bout()).contains(bout);
     }
@@ -27,7 +28,7 @@ class BoutJsonPropertyTest {
     void noSlipMakesTheReaderFail(@ForAll long seed, @ForAll int place, @ForAll char slip) {
         StringBuilder text = new StringBuilder(BoutJson.write(AnyBout.of(seed)));
         text.setCharAt(Math.floorMod(place, text.length()), slip);
-        BoutFile.Reading reading = BoutJson.read(text.toString(), LEXICON);
+        BoutReading reading = BoutJson.read(text.toString(), LEXICON);
         assertThat(reading.bout().isPresent() || !reading.diagnostics().isEmpty())
                 .isTrue();
     }
@@ -35,7 +36,7 @@ class BoutJsonPropertyTest {
     @Example
     void aWrongWordIsNamedWithItsPlaceAndTheWordsThatFit() {
         String json = BoutJson.write(AnyBout.of(1)).replaceFirst("\"uniform\" : \"[^\"]+\"", "\"uniform\" : \"kilt\"");
-        BoutFile.Reading reading = BoutJson.read(json, LEXICON);
+        BoutReading reading = BoutJson.read(json, LEXICON);
         assertThat(reading.bout()).isEmpty();
         assertThat(reading.diagnostics().get(0).message()).contains("uniform", "kilt", "gi, no-gi");
         assertThat(reading.diagnostics().get(0).line()).isGreaterThan(1);

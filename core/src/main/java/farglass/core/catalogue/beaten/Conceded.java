@@ -24,7 +24,7 @@ public final class Conceded {
             List.of(Kind.TAKEDOWN, Kind.SWEEP, Kind.PASS, Kind.BACK_TAKE, Kind.SUBMISSION);
 
     private static Optional<Evidence> evidence(BoutSheet sheet, CountedTry tried) {
-        return Tries.end(tried).map(end -> tried.evidence(sheet, end.equals(Tries.WORKED) ? CONCEDED : end));
+        return Tries.end(tried).map(end -> tried.evidence(sheet.bout(), end.equals(Tries.WORKED) ? CONCEDED : end));
     }
 
     private static Ask against(Kind kind) {
@@ -45,7 +45,7 @@ public final class Conceded {
         return KINDS.stream()
                 .flatMap(kind -> sheet.tried(seat.other(), kind).stream()
                         .filter(CountedTry::worked)
-                        .map(tried -> tried.evidence(sheet, kind.label())))
+                        .map(tried -> tried.evidence(sheet.bout(), kind.label())))
                 .toList();
     }
 

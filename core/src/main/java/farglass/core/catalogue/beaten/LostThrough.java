@@ -28,7 +28,7 @@ public final class LostThrough {
                         .filter(CountedTry::worked)
                         .filter(Predicate.not(tried -> tried.technique().generic()))
                         .map(tried -> tried.evidence(
-                                sheet,
+                                sheet.bout(),
                                 sheet.lexicon().together(tried.technique().key())))
                         .toList();
     }

@@ -30,7 +30,7 @@ public final class Survived {
 
     private static final Tally STAGES =
             new Tally("survived", (sheet, seat) -> sheet.tried(seat.other(), Kind.SUBMISSION).stream()
-                    .flatMap(tried -> deepest(tried).stream().map(stage -> tried.evidence(sheet, stage.label())))
+                    .flatMap(tried -> deepest(tried).stream().map(stage -> tried.evidence(sheet.bout(), stage.label())))
                     .toList());
 
     private static final Tally FAR =

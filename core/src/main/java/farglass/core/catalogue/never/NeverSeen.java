@@ -32,7 +32,7 @@ public final class NeverSeen {
         return new Ask(
                 id,
                 new Never(new Tally(id, (sheet, seat) -> sheet.tried(seat, kind).stream()
-                        .flatMap(tried -> name(sheet, tried).stream().map(key -> tried.evidence(sheet, key)))
+                        .flatMap(tried -> name(sheet, tried).stream().map(key -> tried.evidence(sheet.bout(), key)))
                         .toList())),
                 Wording.ofTerms("{option}", many + " that have a name", "{option} was never seen in {n} " + many)
                         .under("Never seen of them: " + many));
@@ -43,7 +43,7 @@ public final class NeverSeen {
         return new Ask(
                 id,
                 new Never(new Tally(id, (sheet, seat) -> sheet.tried(seat.other(), kind).stream()
-                        .flatMap(tried -> name(sheet, tried).stream().map(key -> tried.evidence(sheet, key)))
+                        .flatMap(tried -> name(sheet, tried).stream().map(key -> tried.evidence(sheet.bout(), key)))
                         .toList())),
                 Wording.ofTerms("{option}", "%s on them that have a name".formatted(many), "")
                         .under("Nobody was seen trying on them: " + many));

@@ -40,7 +40,7 @@ public final class Paces {
     private static List<Evidence> tries(BoutSheet sheet, Seat seat, Function<CountedTry, Optional<String>> stretch) {
         return sheet.tried(seat, TRIES).stream()
                 .filter(tried -> tried.first().atMicros().isPresent())
-                .flatMap(tried -> stretch.apply(tried).stream().map(option -> tried.evidence(sheet, option)))
+                .flatMap(tried -> stretch.apply(tried).stream().map(option -> tried.evidence(sheet.bout(), option)))
                 .toList();
     }
 
@@ -194,7 +194,7 @@ public final class Paces {
                             new YesNo(
                                     new Tally("double effort", (sheet, seat) -> sheet.tried(seat, TRIES).stream()
                                             .flatMap(tried -> again(sheet, tried).stream()
-                                                    .map(option -> tried.evidence(sheet, option)))
+                                                    .map(option -> tried.evidence(sheet.bout(), option)))
                                             .toList()),
                                     AGAIN),
                             Wording.plain(

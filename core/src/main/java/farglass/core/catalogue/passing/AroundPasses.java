@@ -98,7 +98,7 @@ public final class AroundPasses {
                                         <= tried.first().atMicros().getAsLong())
                         .flatMap(moment -> sheet.facts(moment, Fact.Grip.class)
                                 .filter(grip -> grip.holder().owner() == seat && holds(grip, moment, tried))
-                                .map(grip -> tried.evidence(sheet, words(grip)))))
+                                .map(grip -> tried.evidence(sheet.bout(), words(grip)))))
                 .toList();
     }
 

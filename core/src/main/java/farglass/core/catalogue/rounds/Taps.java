@@ -28,8 +28,8 @@ public final class Taps {
 
     private static List<Evidence> eachWay(BoutSheet sheet, Seat seat) {
         return Stream.concat(
-                        taps(sheet, seat).map(tried -> tried.evidence(sheet, WON)),
-                        taps(sheet, seat.other()).map(tried -> tried.evidence(sheet, "lost")))
+                        taps(sheet, seat).map(tried -> tried.evidence(sheet.bout(), WON)),
+                        taps(sheet, seat.other()).map(tried -> tried.evidence(sheet.bout(), "lost")))
                 .toList();
     }
 
@@ -38,7 +38,7 @@ public final class Taps {
                 id,
                 new Listed(new Tally(id, (sheet, seat) -> taps(sheet, own ? seat : seat.other())
                         .map(tried -> tried.evidence(
-                                sheet,
+                                sheet.bout(),
                                 sheet.lexicon().together(tried.technique().key())))
                         .toList())),
                 Wording.ofTerms("{option}", "", "").under(heading));

@@ -93,7 +93,7 @@ public final class Gripping {
 
     private static final Tally WON = new Tally("grips won", (sheet, seat) -> sheet.tried(seat, Kind.GRIP).stream()
             .filter(tried -> isStanding(sheet, tried.first()) && sheet.covers(Layer.GRIPS, tried.first()))
-            .flatMap(tried -> won(tried).stream().map(end -> tried.evidence(sheet, end)))
+            .flatMap(tried -> won(tried).stream().map(end -> tried.evidence(sheet.bout(), end)))
             .toList());
 
     private static List<TimedStay> contact(BoutSheet sheet, Seat seat) {

@@ -31,7 +31,8 @@ public final class Setups {
 
     private static Tally takedowns(String id, Sights.Of<CountedTry> option) {
         return new Tally(id, (sheet, seat) -> sheet.tried(seat, Kind.TAKEDOWN).stream()
-                .flatMap(tried -> option.of(sheet, seat, tried).stream().map(taken -> tried.evidence(sheet, taken)))
+                .flatMap(tried ->
+                        option.of(sheet, seat, tried).stream().map(taken -> tried.evidence(sheet.bout(), taken)))
                 .toList());
     }
 
@@ -60,7 +61,7 @@ public final class Setups {
 
     private static final Tally REPETITION =
             new Tally("setup repetition", (sheet, seat) -> repetitions(sheet, seat).entrySet().stream()
-                    .map(each -> each.getKey().evidence(sheet, each.getValue()))
+                    .map(each -> each.getKey().evidence(sheet.bout(), each.getValue()))
                     .toList());
 
     private static final EachTally REPETITION_WORKED =

@@ -44,7 +44,7 @@ public record Attacked(String id, String by, Kind kind, BiPredicate<BoutSheet, C
 
     private Tally answers() {
         return new Tally(id, (sheet, seat) -> tries(sheet, seat).stream()
-                .flatMap(tried -> answer(sheet, tried).stream().map(answer -> tried.evidence(sheet, answer)))
+                .flatMap(tried -> answer(sheet, tried).stream().map(answer -> tried.evidence(sheet.bout(), answer)))
                 .toList());
     }
 
@@ -53,7 +53,8 @@ public record Attacked(String id, String by, Kind kind, BiPredicate<BoutSheet, C
                 .flatMap(tried -> answer(sheet, tried)
                         .flatMap(answer -> Tries.end(tried)
                                 .map(end -> new EachTally.Chance(
-                                        answer, tried.evidence(sheet, end.equals(Tries.WORKED) ? "it worked" : KEPT))))
+                                        answer,
+                                        tried.evidence(sheet.bout(), end.equals(Tries.WORKED) ? "it worked" : KEPT))))
                         .stream())
                 .toList());
     }
@@ -69,7 +70,7 @@ public record Attacked(String id, String by, Kind kind, BiPredicate<BoutSheet, C
                                 .flatMap(tried -> sheet.reply(tried).stream()
                                         .map(reply -> new EachTally.Chance(
                                                 "Linked by a person as the answer; the rest merely followed",
-                                                tried.evidence(sheet, reply.confirmed() ? LINKED : "followed"))))
+                                                tried.evidence(sheet.bout(), reply.confirmed() ? LINKED : "followed"))))
                                 .toList()),
                         LINKED),
                 Wording.plain("{option}", "answers to %s that are known".formatted(by), "")

@@ -19,7 +19,7 @@ public record Conditions(String id, Kind kind) {
                 .flatMap(tried -> tried.attempt().steps().stream()
                         .flatMap(step -> sheet.facts(step, Fact.Condition.class))
                         .map(condition -> new EachTally.Chance(
-                                condition.words(), tried.evidence(sheet, met(condition) ? MET : "missing"))))
+                                condition.words(), tried.evidence(sheet.bout(), met(condition) ? MET : "missing"))))
                 .toList();
     }
 

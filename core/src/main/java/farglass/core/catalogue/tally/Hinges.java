@@ -58,7 +58,7 @@ public record Hinges(String id, String many, Set<Kind> kinds) {
         return sheet.tried(seat, kinds).stream()
                 .flatMap(tried -> tried.attempt().steps().stream()
                         .flatMap(step -> sheet.facts(step, Purpose.Opened.class))
-                        .map(opened -> tried.evidence(sheet, words(opened, seat))))
+                        .map(opened -> tried.evidence(sheet.bout(), words(opened, seat))))
                 .toList();
     }
 

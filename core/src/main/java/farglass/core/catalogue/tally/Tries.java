@@ -35,7 +35,7 @@ public record Tries(String id, String many, Kind kind) {
     /** {@return each try of the kind, as far as it counts for an option} */
     public Tally tally(String what, BiFunction<BoutSheet, CountedTry, Optional<String>> option) {
         return new Tally(id + " " + what, (sheet, seat) -> sheet.tried(seat, kind).stream()
-                .flatMap(tried -> option.apply(sheet, tried).stream().map(taken -> tried.evidence(sheet, taken)))
+                .flatMap(tried -> option.apply(sheet, tried).stream().map(taken -> tried.evidence(sheet.bout(), taken)))
                 .toList());
     }
 
@@ -48,7 +48,7 @@ public record Tries(String id, String many, Kind kind) {
 
     /** {@return a try of that sort, with how it ended; empty where it is of none, or was cut off} */
     public static Optional<EachTally.Chance> ended(BoutSheet sheet, CountedTry tried, Optional<String> sort) {
-        return sort.flatMap(of -> end(tried).map(end -> new EachTally.Chance(of, tried.evidence(sheet, end))));
+        return sort.flatMap(of -> end(tried).map(end -> new EachTally.Chance(of, tried.evidence(sheet.bout(), end))));
     }
 
     /** What edge or bell cut off was not stopped by anybody. */

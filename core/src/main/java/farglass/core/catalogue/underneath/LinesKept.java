@@ -34,7 +34,7 @@ public final class LinesKept {
                             .flatMap(deepest -> Arrays.stream(Line.values())
                                     .filter(line -> line != Line.PAST && line.compareTo(deepest) <= 0))
                             .map(line -> new EachTally.Chance(
-                                    beaten(line), tried.evidence(sheet, tried.worked() ? "passed" : KEPT))))
+                                    beaten(line), tried.evidence(sheet.bout(), tried.worked() ? "passed" : KEPT))))
                     .toList());
 
     public static final Question QUESTION = new Question(

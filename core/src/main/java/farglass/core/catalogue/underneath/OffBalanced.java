@@ -68,7 +68,7 @@ public final class OffBalanced {
                                 && earlier.technique()
                                         .key()
                                         .equals(tried.technique().key())))
-                .flatMap(tried -> Tries.end(tried).stream().map(end -> tried.evidence(sheet, end)))
+                .flatMap(tried -> Tries.end(tried).stream().map(end -> tried.evidence(sheet.bout(), end)))
                 .toList();
     }
 

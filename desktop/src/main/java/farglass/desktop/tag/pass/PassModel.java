@@ -13,7 +13,6 @@ import farglass.core.pass.LookedThrough;
 import farglass.core.pass.Offers;
 import farglass.core.pass.Pass;
 import farglass.core.pass.PassQuestion;
-import farglass.core.pass.StudyNeeds;
 import farglass.core.phrase.Phrase;
 import farglass.core.study.Athlete;
 import farglass.desktop.desk.Desk;
@@ -127,7 +126,7 @@ public final class PassModel {
                 .latest(
                         this,
                         "Counting what is known",
-                        (progress, cancelled) -> StudyNeeds.of(
+                        (progress, cancelled) -> Pass.needs(
                                 wanted, athletes, desk.corpus(contents).renewed(bouts, desk.lexicon())),
                         Work.Listener.of(
                                 needs -> begin(new Pass(wanted, position, needs)), desk.messages()::fail, () -> {}));

@@ -1,4 +1,4 @@
-package farglass.core.notation;
+package farglass.core.said;
 
 import farglass.core.bout.Became;
 import farglass.core.entry.Kind;

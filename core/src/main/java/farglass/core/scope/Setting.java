@@ -1,4 +1,4 @@
-package farglass.core.corpus;
+package farglass.core.scope;
 
 import farglass.core.bout.Bout;
 import farglass.core.bout.BoutKind;

@@ -1,7 +1,9 @@
-package farglass.core.corpus;
+package farglass.core.scope;
 
 import farglass.core.bout.Bout;
 import farglass.core.bout.Header;
+import farglass.core.corpus.Corpus;
+import farglass.core.corpus.PartOfBout;
 import farglass.core.side.Seat;
 import farglass.core.study.Weighing;
 

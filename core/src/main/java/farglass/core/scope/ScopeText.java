@@ -1,7 +1,8 @@
-package farglass.core.corpus;
+package farglass.core.scope;
 
 import farglass.core.bout.BoutKind;
 import farglass.core.bout.Uniform;
+import farglass.core.corpus.PartOfBout;
 import farglass.core.side.Level;
 import farglass.core.side.Stance;
 import farglass.core.state.ScoreLine.Lead;

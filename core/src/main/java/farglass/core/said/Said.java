@@ -1,4 +1,4 @@
-package farglass.core.notation;
+package farglass.core.said;
 
 import farglass.core.bout.Became;
 import farglass.core.bout.Deed;
@@ -51,7 +51,7 @@ public record Said(
         others = List.copyOf(others);
     }
 
-    Said(Deed deed, Optional<Settled> settled, Optional<Naming.How> how, List<Term> others, boolean unclear) {
+    public Said(Deed deed, Optional<Settled> settled, Optional<Naming.How> how, List<Term> others, boolean unclear) {
         this(deed, settled, how, others, unclear, MannerTold.NOT_TOLD);
     }
 
@@ -89,7 +89,7 @@ public record Said(
     }
 
     /** @param suggesting whether entries that may have been meant are looked for, where it names none: the longest part of the work */
-    static Said of(
+    public static Said of(
             String phrase,
             Optional<Seat> actor,
             Scene scene,

@@ -1,6 +1,7 @@
-package farglass.core.corpus;
+package farglass.core.scope;
 
 import farglass.core.bout.Contestant;
+import farglass.core.corpus.Corpus;
 import farglass.core.side.Level;
 import farglass.core.side.Stance;
 import java.util.Optional;
@@ -11,7 +12,7 @@ import java.util.Optional;
  *
  * @param stance of the other, as told of that bout
  * @param level of the other in that bout
- * @param like the name of an athlete whom the other resembles, as {@link AthleteKind#isLike} has it
+ * @param like the name of an athlete whom the other resembles, as {@link farglass.core.corpus.AthleteKind#isLike} has it
  */
 public record OpponentFilter(Optional<Stance> stance, Optional<Level> level, Optional<String> like) {
     public static final OpponentFilter ANYBODY =

@@ -1,4 +1,4 @@
-package farglass.core.corpus;
+package farglass.core.scope;
 
 import java.time.LocalDate;
 import java.util.Optional;

@@ -1,4 +1,4 @@
-package farglass.core.notation;
+package farglass.core.said;
 
 import farglass.core.bout.Became;
 import farglass.core.bout.Motive;
@@ -14,7 +14,7 @@ import java.util.Optional;
  * @param feint whether it was only feinted
  */
 public record MannerTold(Optional<Became> became, Optional<Stage> stage, boolean feint) {
-    static final MannerTold NOT_TOLD = new MannerTold(Optional.empty(), Optional.empty(), false);
+    public static final MannerTold NOT_TOLD = new MannerTold(Optional.empty(), Optional.empty(), false);
     static final MannerTold LOCKED = new MannerTold(Optional.empty(), Optional.of(Stage.LOCKED), false);
 
     static MannerTold of(Became became) {

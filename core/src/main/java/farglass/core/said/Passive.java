@@ -1,4 +1,4 @@
-package farglass.core.notation;
+package farglass.core.said;
 
 import java.util.Locale;
 import java.util.Optional;
