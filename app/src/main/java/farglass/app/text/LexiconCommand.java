@@ -140,5 +140,6 @@ public final class LexiconCommand implements Callable<Integer> {
                 .put("family", Fact.label(position.family()))
                 .put("counts", Fact.label(position.control()))
                 .put("hasTop", position.hasTop());
+        position.facing().ifPresent(facing -> node.put("faces", Fact.label(facing)));
     }
 }

@@ -1,5 +1,6 @@
 package farglass.core.entry;
 
+import java.util.Optional;
 import java.util.function.Function;
 
 /**
@@ -7,10 +8,19 @@ import java.util.function.Function;
  *
  * @param control what a ruleset may see in it
  * @param hasTop whether somebody is on top, or attacking, here
+ * @param facing how the two lie to each other; empty where that is not settled by the place
  * @param worth what it is worth to that athlete
  */
 public record Position(
-        String key, String label, Family family, Control control, boolean hasTop, Worth worth, String says, Names names)
+        String key,
+        String label,
+        Family family,
+        Control control,
+        boolean hasTop,
+        Optional<Facing> facing,
+        Worth worth,
+        String says,
+        Names names)
         implements Term {
     /** {@return whether time here is credited to a position at all; a scramble and what the camera missed are not} */
     public boolean isSettled() {
@@ -23,7 +33,7 @@ public record Position(
     }
 
     public Position named(String newLabel, Names newNames) {
-        return new Position(key, newLabel, family, control, hasTop, worth, says, newNames);
+        return new Position(key, newLabel, family, control, hasTop, facing, worth, says, newNames);
     }
 
     @Override

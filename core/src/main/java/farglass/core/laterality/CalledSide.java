@@ -1,5 +1,6 @@
 package farglass.core.laterality;
 
+import farglass.core.entry.Facing;
 import farglass.core.side.OwnedSide;
 import farglass.core.side.Seat;
 import farglass.core.side.Side;

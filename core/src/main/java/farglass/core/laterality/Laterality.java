@@ -2,6 +2,7 @@ package farglass.core.laterality;
 
 import farglass.core.bout.Moment;
 import farglass.core.bout.Telling;
+import farglass.core.entry.Facing;
 import farglass.core.entry.SideRule;
 import farglass.core.entry.Technique;
 import farglass.core.fact.Fact;

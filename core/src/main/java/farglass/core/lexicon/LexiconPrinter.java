@@ -1,5 +1,6 @@
 package farglass.core.lexicon;
 
+import farglass.core.entry.Facing;
 import farglass.core.entry.Names;
 import farglass.core.entry.Position;
 import farglass.core.entry.Reach;
@@ -26,6 +27,9 @@ final class LexiconPrinter {
         field(out, "family", spelled(position.family()));
         field(out, "counts", spelled(position.control()));
         field(out, "top", position.hasTop() ? "yes" : "no");
+        if (!position.facing().equals(Facing.usual(position.family()))) {
+            field(out, "faces", position.facing().map(LexiconPrinter::spelled).orElse(LexiconReader.ANY_WAY));
+        }
         field(out, "worth", position.worth().points() + " " + position.worth().finish());
         return out.toString();
     }

@@ -2,6 +2,7 @@ package farglass.core.lexicon;
 
 import farglass.core.entry.Control;
 import farglass.core.entry.Ends;
+import farglass.core.entry.Facing;
 import farglass.core.entry.Family;
 import farglass.core.entry.Kind;
 import farglass.core.entry.Names;
@@ -39,6 +40,9 @@ final class LexiconReader {
     private final BufferedReader reader;
     private final Map<String, Set<String>> groups;
     private final Function<String, Optional<Technique>> known;
+    /** In that place the two may lie in any way. */
+    static final String ANY_WAY = "any";
+
     private final List<Position> positions = new ArrayList<>();
     private final Map<String, Technique> techniques = new LinkedHashMap<>();
     private final List<Runnable> variants = new ArrayList<>();
@@ -120,13 +124,18 @@ final class LexiconReader {
 
     private Position position(String key, String label) {
         String[] worth = one("worth").split(" +");
+        Family family = named(Family.class, one("family"));
+        Optional<String> faces = optional("faces");
         try {
             return new Position(
                     key,
                     label,
-                    named(Family.class, one("family")),
+                    family,
                     named(Control.class, one("counts")),
                     yes(one("top")),
+                    faces.isEmpty()
+                            ? Facing.usual(family)
+                            : faces.filter(word -> !word.equals(ANY_WAY)).map(word -> named(Facing.class, word)),
                     new Worth(Double.parseDouble(worth[0]), Double.parseDouble(worth[1])),
                     one("says"),
                     names());

@@ -5,6 +5,7 @@ import static farglass.core.fact.Fact.label;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Times;
+import farglass.core.entry.Position;
 import farglass.core.fact.Certainty;
 import farglass.core.fact.Fact;
 import farglass.core.fact.FactCases;
@@ -12,7 +13,6 @@ import farglass.core.fact.PartState;
 import farglass.core.fact.Purpose;
 import farglass.core.fact.Ruling;
 import farglass.core.fact.Span;
-import farglass.core.laterality.Facing;
 import farglass.core.laterality.Laterality;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.naming.Words;
@@ -134,7 +134,7 @@ record FactWords(Moment moment, Bout bout, Lexicon lexicon) implements FactCases
                 .or(() -> moment.telling().facts(Fact.From.class).findFirst().map(from -> from.settled()
                         .position()))
                 .flatMap(lexicon::position)
-                .flatMap(Facing::in)
+                .flatMap(Position::facing)
                 .flatMap(facing -> Laterality.grip(grip.holder(), grip.target(), facing))
                 .map(relation -> relation == Laterality.Relation.CROSS ? " (cross)" : " (same side)")
                 .orElse("");

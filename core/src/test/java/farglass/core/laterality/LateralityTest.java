@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import farglass.core.Bouts;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Moment;
+import farglass.core.entry.Facing;
 import farglass.core.entry.Technique;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.side.OwnedSide;
@@ -45,7 +46,7 @@ class LateralityTest {
     })
     void aCalledSideBecomesAnOwnedOne(
             Side said, CalledSide.View view, String position, Boolean facesCamera, Side expected) {
-        Optional<Facing> facing = Facing.in(LEXICON.position(position).orElseThrow());
+        Optional<Facing> facing = LEXICON.position(position).orElseThrow().facing();
         assertThat(new CalledSide(said, view).of(Seat.B, facing, Optional.ofNullable(facesCamera)))
                 .isEqualTo(Optional.ofNullable(expected).map(side -> new OwnedSide(Seat.B, side)));
     }

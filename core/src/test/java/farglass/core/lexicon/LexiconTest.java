@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import farglass.core.entry.Control;
 import farglass.core.entry.Ends;
+import farglass.core.entry.Facing;
 import farglass.core.entry.Kind;
 import farglass.core.entry.Position;
 import farglass.core.entry.Role;
@@ -19,10 +20,13 @@ import java.io.StringReader;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class LexiconTest {
     private static final Lexicon LEXICON = Lexicon.shipped();
@@ -198,5 +202,52 @@ class LexiconTest {
         assertThat(naming.begun(" ")).isEmpty();
         assertThat(naming.labelled("k".repeat(200_000))).isEmpty();
         assertThat(naming.begun("k".repeat(200_000))).isEmpty();
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "closed-guard, EACH_OTHER",
+        "mount, EACH_OTHER",
+        "back-control, SAME_WAY",
+        "standing-back-hooks, SAME_WAY",
+        "rear-body-lock, SAME_WAY",
+        "turtle, SAME_WAY",
+        "side-ride, SAME_WAY",
+        "truck, SAME_WAY",
+        "north-south, HEADS_APART",
+        "front-headlock, HEADS_APART",
+        "standing-front-headlock, HEADS_APART",
+        "reverse-scarf-hold, HEADS_APART",
+        "reverse-mount, HEADS_APART",
+        "reverse-half-guard, HEADS_APART",
+        "fifty-fifty, ",
+        "scramble, "
+    })
+    void aPlaceTellsHowTheTwoLie(String position, Facing expected) {
+        assertThat(LEXICON.position(position).orElseThrow().facing()).isEqualTo(Optional.ofNullable(expected));
+    }
+
+    @Test
+    void anOwnPlaceTellsItTooAndOneThatSettlesNothingSaysSo() {
+        String stanza =
+                """
+                position crab-cage "Crab cage"
+                  family guard
+                  counts guard
+                  top yes
+                  faces %s
+                  worth 0 0
+                  says Under her from the side, both feet on her thighs.
+                """;
+        for (String word : List.of("same-way", "heads-apart", "any")) {
+            Position own = (Position) LEXICON.entry(stanza.formatted(word));
+            assertThat(own.facing()
+                            .map(facing ->
+                                    facing.name().toLowerCase(Locale.ROOT).replace('_', '-'))
+                            .orElse("any"))
+                    .isEqualTo(word);
+            assertThat(LEXICON.entry(Lexicon.stanza(own))).isEqualTo(own);
+        }
+        assertThatThrownBy(() -> LEXICON.entry(stanza.formatted("sideways"))).hasMessageContaining("sideways");
     }
 }

@@ -2,6 +2,7 @@ package farglass.desktop.lexicon;
 
 import farglass.core.entry.Control;
 import farglass.core.entry.Ends;
+import farglass.core.entry.Facing;
 import farglass.core.entry.Family;
 import farglass.core.entry.Kind;
 import farglass.core.entry.Names;
@@ -93,6 +94,26 @@ final class TermSheets {
         });
     }
 
+    /** By how the two lie it is worked out whose left is whose right. */
+    private enum Lying {
+        EACH_OTHER("face to face, heads the same way", Optional.of(Facing.EACH_OTHER)),
+        SAME_WAY("one behind the other", Optional.of(Facing.SAME_WAY)),
+        HEADS_APART("face to face, heads opposite ways", Optional.of(Facing.HEADS_APART)),
+        ANY_WAY("in any way", Optional.empty());
+
+        private final String words;
+        private final Optional<Facing> facing;
+
+        Lying(String words, Optional<Facing> facing) {
+            this.words = words;
+            this.facing = facing;
+        }
+
+        private String words() {
+            return words;
+        }
+    }
+
     static Sheet position(LexiconModel model, String typed) {
         Form form = new Form();
         TextField label = form.text("Name", typed, "such as Octopus half guard");
@@ -102,6 +123,7 @@ final class TermSheets {
                 form.choice("A ruleset sees", List.of(Control.values()), Control.GUARD, TermSheets::control);
         ComboBox<Boolean> top = form.choice(
                 "Somebody on top", List.of(true, false), true, yes -> Boolean.TRUE.equals(yes) ? "yes" : "no");
+        ComboBox<Lying> lying = form.choice("The two lie", List.of(Lying.values()), Lying.EACH_OTHER, Lying::words);
         TextField also = form.text("Other words", "", "with commas between them");
         form.sentence("Its worth is taken as level until the library has shown otherwise.");
         return new Sheet("New position", form).with("Add the position", () -> {
@@ -114,6 +136,7 @@ final class TermSheets {
                     family.getValue(),
                     control.getValue(),
                     top.getValue(),
+                    lying.getValue().facing,
                     new Worth(0, 0),
                     clean(says.getText()),
                     words(also.getText()))));
