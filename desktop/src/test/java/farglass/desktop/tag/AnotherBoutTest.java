@@ -3,13 +3,12 @@ package farglass.desktop.tag;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import farglass.core.change.Change;
+import farglass.desktop.BlankFilm;
 import farglass.desktop.TestDesk;
 import farglass.desktop.desk.Settings;
 import farglass.desktop.desk.Spot;
 import farglass.desktop.screening.Player;
 import farglass.desktop.tag.page.TagModel;
-import farglass.film.Film;
-import farglass.film.Frame;
 import java.nio.file.Path;
 import java.util.Optional;
 import org.junit.jupiter.api.AfterEach;
@@ -25,31 +24,6 @@ class AnotherBoutTest {
     private TestDesk test;
     private Player player;
     private TagModel model;
-
-    private static final class Blank implements Film {
-        @Override
-        public long lastMicros() {
-            return 300_000_000;
-        }
-
-        @Override
-        public Frame at(long micros) {
-            return new Frame(micros, 1, 1, new int[1]);
-        }
-
-        @Override
-        public long after(long micros) {
-            return micros + 40_000;
-        }
-
-        @Override
-        public long before(long micros) {
-            return micros - 40_000;
-        }
-
-        @Override
-        public void close() {}
-    }
 
     private static Change bout(String id) {
         return Change.added(TestDesk.bout(
@@ -74,7 +48,7 @@ class AnotherBoutTest {
         test.onScreen(() -> test.desk().navigation().show(new Spot(bout, Optional.empty())));
         test.settle();
         test.onScreen(() -> {
-            player.show(Optional.of(new Blank()));
+            player.show(Optional.of(new BlankFilm(300_000_000)));
             player.seek(0);
         });
     }

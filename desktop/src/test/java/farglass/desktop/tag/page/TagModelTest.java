@@ -19,6 +19,7 @@ import farglass.core.scribe.Proposal;
 import farglass.core.scribe.Reading;
 import farglass.core.side.Seat;
 import farglass.core.state.Attempt;
+import farglass.desktop.BlankFilm;
 import farglass.desktop.desk.Desk;
 import farglass.desktop.desk.Settings;
 import farglass.desktop.desk.Spot;
@@ -26,8 +27,6 @@ import farglass.desktop.screening.Player;
 import farglass.desktop.tag.Lag;
 import farglass.desktop.tag.ledger.LedgerRow;
 import farglass.desktop.tag.pass.PassModel;
-import farglass.film.Film;
-import farglass.film.Frame;
 import farglass.library.Library;
 import java.nio.file.Path;
 import java.time.Clock;
@@ -54,31 +53,6 @@ class TagModelTest {
     private Player player;
     private TagModel model;
     private Settings settings;
-
-    private static final class Blank implements Film {
-        @Override
-        public long lastMicros() {
-            return 100_000_000;
-        }
-
-        @Override
-        public Frame at(long micros) {
-            return new Frame(micros, 1, 1, new int[1]);
-        }
-
-        @Override
-        public long after(long micros) {
-            return micros + 40_000;
-        }
-
-        @Override
-        public long before(long micros) {
-            return micros - 40_000;
-        }
-
-        @Override
-        public void close() {}
-    }
 
     @BeforeEach
     void open() throws Exception {
@@ -120,7 +94,7 @@ class TagModelTest {
                     Change.of(bout, bout.with(bout.header().withFilms(List.of(new FilmLink("x.mp4", 2_000_000))))));
         });
         settle();
-        onScreen(() -> player.show(Optional.of(new Blank())));
+        onScreen(() -> player.show(Optional.of(new BlankFilm(100_000_000))));
     }
 
     private Moment typed(String text) throws Exception {
