@@ -7,7 +7,6 @@ import farglass.desktop.screening.Player;
 /** What all rooms of Tag share, each of which knows this and none of the others. Knows no node. */
 public final class Tagging {
     private final Desk desk;
-    private final Settings settings;
     private final Choice choice = new Choice();
     private final Viewing viewing = new Viewing();
     private final OpenBout open;
@@ -20,7 +19,6 @@ public final class Tagging {
 
     public Tagging(Desk desk, Player player, Settings settings) {
         this.desk = desk;
-        this.settings = settings;
         open = new OpenBout(desk, choice);
         playhead = new Playhead(open, choice, viewing, player, new BoutFilm(desk, player, open::bout), settings);
         line = new TypedLine(open);
@@ -48,10 +46,6 @@ public final class Tagging {
 
     public Desk desk() {
         return desk;
-    }
-
-    public Settings settings() {
-        return settings;
     }
 
     /** {@return the bout that is open, if one is} */
