@@ -1,6 +1,12 @@
 package farglass.film;
 
+import static org.bytedeco.ffmpeg.global.avutil.AV_NOPTS_VALUE;
+
 import java.util.Arrays;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.stream.IntStream;
+import java.util.stream.LongStream;
 
 /**
  * All frames of a video in order of presentation: when each is shown, which can be decoded without others, and how the packet of each is
@@ -17,6 +23,7 @@ final class FrameIndex {
     private final long[] marks;
     private final int[] marked;
     private final boolean byPlace;
+    private final boolean untold;
     private final boolean jumping;
 
     /**
@@ -39,9 +46,27 @@ final class FrameIndex {
         for (int frame = 0; frame < shown.length; frame++) {
             keys[frame] = log.isKey(shown[frame]);
         }
-        long[] named = byPlace ? places : asked;
-        marked = PacketLog.sorted(named);
-        marks = Arrays.stream(marked).mapToLong(frame -> named[frame]).toArray();
+        int[] frames = frames(log, shown);
+        long[] named = LongStream.concat(
+                        Arrays.stream(byPlace ? places : asked),
+                        log.halves().stream().mapToLong(half -> byPlace ? half.place() : half.stamp()))
+                .toArray();
+        int[] sorted = PacketLog.sorted(named);
+        marks = Arrays.stream(sorted).mapToLong(at -> named[at]).toArray();
+        marked = Arrays.stream(sorted).map(at -> frames[at]).toArray();
+        untold = log.halves().stream().anyMatch(half -> byPlace ? half.place() < 0 : half.stamp() == AV_NOPTS_VALUE);
+    }
+
+    /** {@return which frame each mark leads to: that of the packets as they are shown, then of second halves} */
+    private static int[] frames(PacketLog log, int[] shown) {
+        Map<Integer, Integer> frameOf = new HashMap<>();
+        if (!log.halves().isEmpty()) {
+            IntStream.range(0, shown.length).forEach(frame -> frameOf.put(shown[frame], frame));
+        }
+        return IntStream.concat(
+                        IntStream.range(0, shown.length),
+                        log.halves().stream().mapToInt(half -> frameOf.getOrDefault(half.packet(), -1)))
+                .toArray();
     }
 
     /** {@return whether the file's own clock jumps in it: then nothing is found in the file by a time} */
@@ -70,6 +95,11 @@ final class FrameIndex {
     /** {@return whether packets are known by where they stand; otherwise by the time they tell} */
     boolean isByPlace() {
         return byPlace;
+    }
+
+    /** {@return whether some packets with the second half of a picture tell neither a time nor a place, so that only the order tells them} */
+    boolean hasUntoldHalves() {
+        return untold;
     }
 
     /**

@@ -1,8 +1,10 @@
 package farglass.film;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.BitSet;
 import java.util.Comparator;
+import java.util.List;
 import java.util.stream.IntStream;
 
 /** What was noted of the packets of a video while its file was read once, in the order in which they stand there. */
@@ -13,7 +15,17 @@ final class PacketLog {
     private long[] orders = new long[AT_FIRST];
     private long[] places = new long[AT_FIRST];
     private final BitSet keys = new BitSet();
+    private final List<Half> halves = new ArrayList<>();
     private int size;
+
+    /**
+     * A packet with only the second half of a picture.
+     *
+     * @param packet the one with the first half
+     * @param stamp what it tells of its time, as of a packet of its own
+     * @param place the byte at which it begins; below 0 if nobody knows
+     */
+    record Half(int packet, long stamp, long place) {}
 
     /**
      * Notes a packet.
@@ -34,6 +46,15 @@ final class PacketLog {
         places[size] = place < 0 && size > 0 ? places[size - 1] : place;
         keys.set(size, key);
         size++;
+    }
+
+    /** Notes the second half of the picture of the last packet. */
+    void addHalf(long stamp, long place) {
+        halves.add(new Half(size - 1, stamp, place));
+    }
+
+    List<Half> halves() {
+        return List.copyOf(halves);
     }
 
     boolean isEmpty() {
@@ -59,7 +80,7 @@ final class PacketLog {
                 && IntStream.range(1, size).allMatch(packet -> places[packet] > places[packet - 1]);
     }
 
-    /** {@return the packets as they are shown; of several that are one picture, as its two halves may be, only the first} */
+    /** {@return the packets as they are shown; of several with the same time only the first} */
     int[] asShown() {
         int[] sorted = sorted(Arrays.copyOf(orders, size));
         return IntStream.range(0, size)

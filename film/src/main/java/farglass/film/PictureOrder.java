@@ -2,18 +2,11 @@ package farglass.film;
 
 import static org.bytedeco.ffmpeg.global.avcodec.AV_CODEC_ID_H264;
 import static org.bytedeco.ffmpeg.global.avcodec.AV_CODEC_ID_MPEG4;
-import static org.bytedeco.ffmpeg.global.avcodec.av_parser_close;
-import static org.bytedeco.ffmpeg.global.avcodec.av_parser_init;
-import static org.bytedeco.ffmpeg.global.avcodec.av_parser_parse2;
 import static org.bytedeco.ffmpeg.global.avutil.AV_PICTURE_TYPE_B;
 
 import java.util.Arrays;
 import org.bytedeco.ffmpeg.avcodec.AVCodecContext;
-import org.bytedeco.ffmpeg.avcodec.AVCodecParserContext;
 import org.bytedeco.ffmpeg.avcodec.AVPacket;
-import org.bytedeco.javacpp.BytePointer;
-import org.bytedeco.javacpp.IntPointer;
-import org.bytedeco.javacpp.PointerPointer;
 
 /**
  * In which order the pictures of a stream are shown that does not tell of each when it is shown, as in AVI files. A picture that leans on
@@ -29,12 +22,8 @@ final class PictureOrder implements AutoCloseable {
     /** A picture of no more bytes only keeps a place. */
     private static final int EMPTY_BYTES = 19;
 
-    /** Packets come whole; the binding does not know this flag of the parser by its name, {@code PARSER_FLAG_COMPLETE_FRAMES}. */
-    private static final int WHOLE = 1;
-
     private final AVCodecContext codec;
-    private final AVCodecParserContext parser;
-    private final IntPointer length = new IntPointer(1);
+    private final PacketParser parser;
     private long begun;
     private long between;
     private boolean packed;
@@ -42,29 +31,22 @@ final class PictureOrder implements AutoCloseable {
 
     PictureOrder(AVCodecContext codec) {
         this.codec = codec;
-        this.parser = av_parser_init(codec.codec_id());
-        if (parser != null) {
-            parser.flags(parser.flags() | WHOLE);
-        }
+        this.parser = new PacketParser(codec);
     }
 
     /** {@return a number for the next packet of the stream; the picture with the lower one is shown first} */
     long next(AVPacket packet) {
-        if (parser == null) {
+        if (!parser.isAble()) {
             return begun += STEP;
         }
-        try (PointerPointer<BytePointer> out = new PointerPointer<>(1)) {
-            av_parser_parse2(
-                    parser, codec, out, length, packet.data(), packet.size(), packet.pts(), packet.dts(), packet.pos());
-        }
+        parser.read(packet);
         if (codec.codec_id() == AV_CODEC_ID_H264) {
-            int number = parser.output_picture_number();
-            begun += number == 0 && parser.key_frame() == 1 ? STEP : 0;
-            return begun + number;
+            begun += parser.number() == 0 && parser.isKey() ? STEP : 0;
+            return begun + parser.number();
         }
         delayed = packed;
         packed = codec.codec_id() == AV_CODEC_ID_MPEG4 && (isPacked(packet) || delayed && packet.size() > EMPTY_BYTES);
-        if (delayed || parser.pict_type() == AV_PICTURE_TYPE_B) {
+        if (delayed || parser.type() == AV_PICTURE_TYPE_B) {
             return begun - STEP / 2 + ++between;
         }
         between = 0;
@@ -99,9 +81,6 @@ final class PictureOrder implements AutoCloseable {
 
     @Override
     public void close() {
-        length.close();
-        if (parser != null) {
-            av_parser_close(parser);
-        }
+        parser.close();
     }
 }

@@ -75,6 +75,8 @@ final class VideoStream implements AutoCloseable {
 
     private Optional<FrameIndex> index = Optional.empty();
     private int wantedFrom;
+    /** The frame of the packet read last; below 0 if it is none. */
+    private int named = -1;
     /** Whether what comes lies before the keyframe sought, where times may be guessed wrong. */
     private boolean beforeKey;
 
@@ -181,10 +183,11 @@ final class VideoStream implements AutoCloseable {
         AVRational unit = timeBase();
         StreamClock clock = new StreamClock(Math.max(1, unit.den() / Math.max(1, unit.num())));
         long size = Math.max(1, path.toFile().length());
-        try (PictureOrder pictures = new PictureOrder(codec)) {
+        try (PictureOrder pictures = new PictureOrder(codec);
+                Fields fields = new Fields(codec)) {
             while (av_read_frame(format, packet) >= 0) {
                 if (packet.stream_index() == number) {
-                    note(log, pictures, clock);
+                    note(log, pictures, fields, clock);
                     progress.accept(Math.min(1, Math.max(0, packet.pos()) / (double) size));
                 }
                 av_packet_unref(packet);
@@ -210,13 +213,15 @@ final class VideoStream implements AutoCloseable {
         return (format.iformat().flags() & AVFMT_TS_DISCONT) != 0;
     }
 
-    private void note(PacketLog log, PictureOrder pictures, StreamClock clock) {
+    private void note(PacketLog log, PictureOrder pictures, Fields fields, StreamClock clock) {
         long shift = canJump() && packet.dts() != AV_NOPTS_VALUE ? clock.shift(packet.dts()) : 0;
         long stamp = stamp(packet) == AV_NOPTS_VALUE ? AV_NOPTS_VALUE : stamp(packet) + shift;
         long order = tellsNoPresentation ? pictures.next(packet) : stamp;
         // An edit list may say that some frames are only there to decode others: they are never shown.
         boolean shown = (packet.flags() & AV_PKT_FLAG_DISCARD) == 0;
-        if (shown && stamp != AV_NOPTS_VALUE) {
+        if (fields.isSecond(packet) && !log.isEmpty()) {
+            log.addHalf(stamp, packet.pos());
+        } else if (shown && stamp != AV_NOPTS_VALUE) {
             boolean key = (packet.flags() & AV_PKT_FLAG_KEY) != 0 && !pictures.isDelayed();
             log.add(stamp, order, packet.pos(), key);
         }
@@ -252,6 +257,7 @@ final class VideoStream implements AutoCloseable {
             throw damaged();
         }
         beforeKey = byByte && !frames.isByPlace();
+        named = -1;
         packets.restart();
     }
 
@@ -262,11 +268,18 @@ final class VideoStream implements AutoCloseable {
     private void name(AVPacket read) {
         beforeKey &= (read.flags() & AV_PKT_FLAG_KEY) == 0;
         int frame = index.filter(known -> !beforeKey)
-                .map(known -> known.frameOf(known.isByPlace() ? read.pos() : stamp(read)))
+                .map(known -> frameOf(known, read))
                 .orElse(-1);
+        named = frame;
         read.pts(frame < 0 ? AV_NOPTS_VALUE : frame);
         read.dts(AV_NOPTS_VALUE);
         codec.skip_frame(frame < wantedFrom && isLeavingOutSafe ? AVDISCARD_NONREF : AVDISCARD_DEFAULT);
+    }
+
+    private int frameOf(FrameIndex known, AVPacket read) {
+        long mark = known.isByPlace() ? read.pos() : stamp(read);
+        boolean isUntold = known.isByPlace() ? mark < 0 : mark == AV_NOPTS_VALUE;
+        return isUntold && known.hasUntoldHalves() ? named : known.frameOf(mark);
     }
 
     /**

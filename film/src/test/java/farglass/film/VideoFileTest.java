@@ -264,6 +264,35 @@ class VideoFileTest {
         }
     }
 
+    /** As camcorders and broadcasters write them: most frames as two fields, some whole. */
+    @ParameterizedTest
+    @CsvSource({
+        "ts, 0, BOTH_IN_ONE", "mts, 1, BOTH_IN_ONE", "ts, 0, EACH_WITH_ITS_TIME", "mts, 1, EACH_WITH_ITS_TIME",
+        "mkv, 1, BOTH_IN_ONE", "mkv, 1, EACH_WITH_ITS_TIME", "mp4, 1, BOTH_IN_ONE", "mp4, 1, EACH_WITH_ITS_TIME"
+    })
+    void twoFieldsAreOnePicture(String container, int betweens, FieldFilm.Laying laying) {
+        Path clip = FieldFilm.write(folder.resolve("fields." + container), 200, 20, betweens, laying);
+        try (VideoFile film = open(clip)) {
+            long at = 0;
+            for (int i = 0; i < 200; i++) {
+                Frame frame = film.at(at);
+                assertThat(Clip.number(frame)).as("frame by frame").isEqualTo(i);
+                assertThat(FieldFilm.isWhole(frame))
+                        .as("both fields of frame %d", i)
+                        .isTrue();
+                at = film.after(at);
+            }
+            assertThat(film.after(at)).as("there are no more").isEqualTo(at);
+        }
+        try (VideoFile film = open(clip)) {
+            for (int frame : new Random(3).ints(150, 0, 200).toArray()) {
+                Frame found = film.at(frame * 40_000L + 25_000);
+                assertThat(Clip.number(found)).as("in the second half of it").isEqualTo(frame);
+                assertThat(FieldFilm.isWhole(found)).as("both fields").isTrue();
+            }
+        }
+    }
+
     /** Two recordings put one behind the other, and one whose clock was set an hour on: as splices and breaks of a broadcast come out. */
     @ParameterizedTest
     @CsvSource({"ts, mpeg2video, 12, 2", "mts, libopenh264, 50, 0", "mpg, mpeg2video, 15, 2"})
