@@ -4,6 +4,7 @@ import farglass.core.bout.Bout;
 import farglass.core.change.Change;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
+import farglass.core.notation.BoutReading;
 import farglass.desktop.desk.Desk;
 import farglass.library.Library;
 import java.nio.file.Path;
@@ -30,9 +31,8 @@ public final class TestDesk implements AutoCloseable {
 
     /** {@return the bout of that text, without its first line} */
     public static Bout bout(String text) {
-        return BoutFile.parse("far-glass bout 1\n" + text, Lexicon.shipped())
-                .bout()
-                .orElseThrow();
+        BoutReading read = BoutFile.parse("far-glass bout 1\n" + text, Lexicon.shipped());
+        return read.bout().orElseThrow(() -> new AssertionError(read.diagnostics()));
     }
 
     public Desk desk() {

@@ -245,6 +245,11 @@ public final class Desk implements AutoCloseable {
         return held.work;
     }
 
+    /** {@return that work, to be wished for where what it follows from changes} */
+    public Soon soon(Runnable work) {
+        return new Soon(held.screen, work);
+    }
+
     public ReadOnlyObjectProperty<Contents> contentsProperty() {
         return contents.getReadOnlyProperty();
     }

@@ -14,6 +14,7 @@ import farglass.core.scribe.Situation;
 import farglass.core.side.Seat;
 import farglass.core.state.Stand;
 import farglass.desktop.desk.Desk;
+import farglass.desktop.desk.Soon;
 import farglass.desktop.desk.Work;
 import farglass.desktop.tag.OpenBout;
 import farglass.desktop.tag.Playhead;
@@ -50,6 +51,7 @@ public final class Picks {
     private final Desk desk;
     private final OpenBout open;
     private final Playhead playhead;
+    private final Soon renewed;
     private final ObservableList<Proposal> picks = FXCollections.observableArrayList();
     private Continuations continuations;
     private List<Bout> teachers = List.of();
@@ -72,6 +74,7 @@ public final class Picks {
         this.desk = tag.desk();
         this.open = tag.open();
         this.playhead = tag.playhead();
+        this.renewed = desk.soon(this::renew);
         this.continuations = Continuations.learned(Corpus.of(List.of(), desk.lexicon()));
         open.whenAnother(now -> now.ifPresent(this::learnFor));
         open.refreshesProperty().addListener((property, old, now) -> offer());
@@ -101,8 +104,12 @@ public final class Picks {
         choosing = moving;
     }
 
-    /** Shows what is likeliest at the instant now shown. */
+    /** Shows what is likeliest at the instant then shown. */
     private void offer() {
+        renewed.wish();
+    }
+
+    private void renew() {
         show(open.bout().map(shown -> Situation.after(shown, playhead.countBefore(), playhead.stand())), awards.get());
         offered.run();
     }
@@ -169,6 +176,7 @@ public final class Picks {
 
     /** Shows the nine after those shown; after the last the first again. */
     public void more() {
+        renewed.now();
         page = (page + 1) * NUMBERED < Math.min(chosen.size(), PAGES * NUMBERED) ? page + 1 : 0;
         turn();
     }
@@ -179,6 +187,7 @@ public final class Picks {
      * @param begun letters typed until now; empty for all
      */
     void narrow(String begun) {
+        renewed.now();
         if (!begun.equals(letters)) {
             letters = begun;
             choose();
@@ -187,6 +196,7 @@ public final class Picks {
 
     /** {@return whether letters leave something of which a digit can take one; where they leave nothing, all stay as they are} */
     public boolean isNarrowed() {
+        renewed.now();
         return narrowed.get();
     }
 
@@ -259,11 +269,13 @@ public final class Picks {
 
     /** {@return how likely each technique is to come next, for choosing between completions} */
     public ScribeLine.Expectation expectation() {
+        renewed.now();
         return key -> expected.getOrDefault(key, 0.0);
     }
 
     /** {@return the picks, the likeliest first} */
     public ObservableList<Proposal> list() {
+        renewed.now();
         return picks;
     }
 }

@@ -20,6 +20,7 @@ import farglass.desktop.tag.screen.FilmWindow;
 import farglass.desktop.tag.screen.MomentWords;
 import farglass.desktop.tag.screen.ScreenView;
 import farglass.desktop.tag.screen.TransportView;
+import farglass.desktop.tag.tide.RulesSoFar;
 import farglass.desktop.tag.tide.TideFoot;
 import farglass.desktop.tag.tide.TideModel;
 import farglass.drawing.Palette;
@@ -123,8 +124,9 @@ public final class TagView extends BorderPane implements TagPage {
         this.film = new FilmView(model.playhead().player());
         this.board = new BoardView(tag);
         getStyleClass().add("tag");
-        TideModel tide = new TideModel(tag, rulesets);
-        model.picks().dueBy(tide::due);
+        RulesSoFar rules = new RulesSoFar(tag, rulesets);
+        TideModel tide = new TideModel(tag, rules);
+        model.picks().dueBy(rules::due);
         DrawingSheet sheet = new DrawingSheet(tag, film, palette);
         this.noBout = new NoBoutPage(model.desk(), errands::addFilm);
         commands.add(new LineCommands(model, this).all());
@@ -143,7 +145,6 @@ public final class TagView extends BorderPane implements TagPage {
                 scribe.line().requestFocus();
             }
         });
-        model.open().boutProperty().addListener(change -> show());
         model.open().refreshesProperty().addListener((property, old, now) -> show());
         model.playhead().film().troubleProperty().addListener(change -> show());
         model.playhead().live().onProperty().addListener((property, was, is) -> {

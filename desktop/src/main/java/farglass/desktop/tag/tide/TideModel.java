@@ -1,31 +1,22 @@
 package farglass.desktop.tag.tide;
 
 import farglass.core.bout.Bout;
-import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
-import farglass.core.bout.Telling;
 import farglass.core.bout.Times;
 import farglass.core.corpus.LearnedScale;
 import farglass.core.phrase.AthleteWords;
-import farglass.core.rules.Call;
-import farglass.core.rules.Reason;
-import farglass.core.rules.Rulesets;
-import farglass.core.rules.Scorecard;
-import farglass.core.scribe.Proposal;
 import farglass.core.side.Settled;
 import farglass.core.state.Ladder;
 import farglass.core.state.Scale;
 import farglass.core.state.Stand;
 import farglass.core.state.Tide;
 import farglass.core.state.Timeline;
+import farglass.desktop.desk.Soon;
 import farglass.desktop.desk.Work;
 import farglass.desktop.tag.Tagging;
 import farglass.drawing.TideMatter;
 import farglass.library.contents.Contents;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Optional;
-import java.util.function.Supplier;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
@@ -54,28 +45,30 @@ public final class TideModel {
     private static final long LEAST_MICROS = 4_000_000;
 
     private static final double STEP = 1.6;
-    /** A referee gives what is due within so long. */
-    private static final long DUE_MICROS = 6_000_000;
-
-    private static final int MOST_DUE = 2;
 
     private final Tagging tag;
-    private final Supplier<Rulesets> rulesets;
+    private final RulesSoFar rules;
     private final ObjectProperty<Choice> choice = new SimpleObjectProperty<>(Choice.POINTS);
     private final ReadOnlyObjectWrapper<Optional<TideMatter>> matter = new ReadOnlyObjectWrapper<>(Optional.empty());
     private Optional<LearnedScale> learned = Optional.empty();
-    private Optional<Bout> cardOf = Optional.empty();
-    private Optional<Scorecard> card = Optional.empty();
-    private Optional<Rulesets> known = Optional.empty();
+    private final Soon renewed;
+    private Optional<Timeline> drawn = Optional.empty();
     private String shownBout = "";
     private boolean whole = true;
     private long from;
     private long to;
 
-    public TideModel(Tagging tag, Supplier<Rulesets> rulesets) {
+    public TideModel(Tagging tag, RulesSoFar rules) {
         this.tag = tag;
-        this.rulesets = rulesets;
-        tag.open().boutProperty().addListener(change -> renew());
+        this.rules = rules;
+        this.renewed = tag.desk().soon(this::renew);
+        tag.open().whenAnother(now -> renew());
+        tag.open().refreshesProperty().addListener((property, old, now) -> {
+            // What is saved is drawn already.
+            if (!tag.open().timeline().equals(drawn) || isOfAnotherSeat()) {
+                renewed.wish();
+            }
+        });
         tag.playhead().player().lastProperty().addListener(change -> renew());
         tag.playhead().nowProperty().addListener(change -> follow());
         choice.addListener(change -> renew());
@@ -101,7 +94,6 @@ public final class TideModel {
         if (!bout.get().id().equals(shownBout)) {
             shownBout = bout.get().id();
             learned = Optional.empty();
-            known = Optional.empty();
             whole = true;
         }
         if (whole) {
@@ -111,11 +103,18 @@ public final class TideModel {
         paint();
     }
 
+    private boolean isOfAnotherSeat() {
+        return matter.get()
+                .filter(shown -> shown.seat() != tag.open().studied())
+                .isPresent();
+    }
+
     private void paint() {
+        drawn = tag.open().timeline();
         Bout bout = tag.open().bout().orElseThrow();
         Timeline timeline = tag.open().timeline().orElseThrow();
         Tide tide = Tide.of(bout, timeline, tag.desk().lexicon(), tag.open().studied(), scale(bout));
-        matter.set(Optional.of(new TideMatter(bout, tide, tag.open().studied(), card(bout, timeline), from, to)));
+        matter.set(Optional.of(new TideMatter(bout, tide, tag.open().studied(), rules.card(), from, to)));
     }
 
     private Scale scale(Bout bout) {
@@ -149,53 +148,9 @@ public final class TideModel {
                                 () -> {}));
     }
 
-    private Optional<Scorecard> card(Bout bout, Timeline timeline) {
-        if (!cardOf.equals(Optional.of(bout))) {
-            if (known.isEmpty()) {
-                known = Optional.of(rulesets.get());
-            }
-            cardOf = Optional.of(bout);
-            card = known.get()
-                    .named(bout.header().ruleset())
-                    .map(ruleset -> Scorecard.of(bout, ruleset, tag.desk().lexicon(), timeline));
-        }
-        return card;
-    }
-
-    /**
-     * What the rules give by now and the referee has not: the next awards to be tagged, the newest first. What only could be given is
-     * among them, since whether it was is what one watches for.
-     */
-    public List<Proposal> due() {
-        long now = tag.playhead().micros().orElse(Long.MAX_VALUE);
-        Optional<Bout> bout = tag.open().bout();
-        if (bout.isEmpty() || matter.get().isEmpty()) {
-            return List.of();
-        }
-        List<Proposal> due = new ArrayList<>();
-        card(bout.get(), tag.open().timeline().orElseThrow()).ifPresent(known -> known.calls().stream()
-                .filter(call -> call.atMicros() <= now && call.atMicros() > now - DUE_MICROS)
-                .filter(call -> call.reason() != Reason.LADDER && !isGiven(bout.get(), call))
-                .forEach(call -> due.add(
-                        0,
-                        new Proposal(
-                                Optional.of(call.to()),
-                                new Deed.Awarded(call.gift()),
-                                Optional.empty(),
-                                Telling.NOTHING))));
-        return due.stream().distinct().limit(MOST_DUE).toList();
-    }
-
-    private static boolean isGiven(Bout bout, Call call) {
-        return bout.moments().stream()
-                .anyMatch(moment -> moment.deed().equals(new Deed.Awarded(call.gift()))
-                        && moment.actor().equals(Optional.of(call.to()))
-                        && moment.atMicros().orElse(0) >= call.atMicros() - DUE_MICROS
-                        && moment.atMicros().orElse(0) <= call.atMicros() + DUE_MICROS);
-    }
-
     /** The film has left what is shown: the tide comes after it. */
     private void follow() {
+        renewed.now();
         tag.playhead().nowProperty().get().ifPresent(now -> {
             if (matter.get().isPresent() && (now < from || now > to)) {
                 long width = to - from;
@@ -216,6 +171,7 @@ public final class TideModel {
      * @param direction above 0 to see closer
      */
     public void zoom(int direction, long aroundMicros) {
+        renewed.now();
         if (matter.get().isEmpty()) {
             return;
         }
@@ -232,6 +188,7 @@ public final class TideModel {
 
     /** Moves what is shown by a share of its width. */
     public void pan(double share) {
+        renewed.now();
         if (matter.get().isPresent()) {
             long width = to - from;
             from = Math.max(0, Math.min(Math.max(0, extent() - width), from + Math.round(share * width)));
