@@ -7,8 +7,9 @@ import java.util.function.DoubleConsumer;
 
 /** Opens whatever film a path names. */
 public final class Films {
-    /** Endings of the files that can be chosen. */
-    public static final List<String> VIDEO_ENDINGS = List.of("mp4", "m4v", "mov", "mkv", "webm");
+    /** Endings of the files that can be chosen: of phones and the web, of camcorders and broadcasts, and of old hard disks. */
+    public static final List<String> VIDEO_ENDINGS = List.of(
+            "mp4", "m4v", "mov", "mkv", "webm", "mts", "m2ts", "ts", "mpg", "mpeg", "vob", "avi", "wmv", "flv", "3gp");
 
     private Films() {}
 

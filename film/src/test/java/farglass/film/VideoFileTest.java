@@ -62,6 +62,7 @@ class VideoFileTest {
     })
     void theFrameShownAtAnInstantIsTheOneWhoseTimeItIs(
             String container, String codec, int group, int betweens, String rate) {
+        assertThat(Films.VIDEO_ENDINGS).as("what is read can be chosen").contains(container);
         long[] millis = rate.equals("steady") ? steady(300) : uneven(300);
         Path clip = Clip.write(folder.resolve("clip." + container), codec, 320, 180, group, betweens, millis);
         try (VideoFile film = open(clip)) {

@@ -69,6 +69,11 @@ public final class Intake {
         } else if (table.isPresent()) {
             fromTable(table.get());
         } else if (!films.isEmpty()) {
+            if (films.size() > 1) {
+                desk.messages()
+                        .say("Only %s was taken of %d films: each needs to be told who meets in it. Add the others one by one."
+                                .formatted(films.get(0).getFileName(), films.size()));
+            }
             fromFilm(films.get(0));
         } else if (!files.isEmpty()) {
             desk.messages()

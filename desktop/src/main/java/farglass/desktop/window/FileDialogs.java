@@ -5,7 +5,9 @@ import farglass.desktop.desk.Settings;
 import java.io.File;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Stream;
 import javafx.stage.FileChooser;
 import javafx.stage.Window;
 
@@ -35,9 +37,15 @@ public final class FileDialogs implements Choosers {
         chooser.setTitle(title);
         folder().map(Path::toFile).filter(File::isDirectory).ifPresent(chooser::setInitialDirectory);
         chooser.getExtensionFilters()
-                .add(new FileChooser.ExtensionFilter(
-                        kind, endings.stream().map(ending -> "*." + ending).toList()));
+                .add(new FileChooser.ExtensionFilter(kind, patterns(endings)));
         return chooser;
+    }
+
+    /** Camcorders write their names in capitals, and some systems tell those apart. */
+    static List<String> patterns(List<String> endings) {
+        return endings.stream()
+                .flatMap(ending -> Stream.of("*." + ending, "*." + ending.toUpperCase(Locale.ROOT)))
+                .toList();
     }
 
     @Override
