@@ -10,7 +10,7 @@ import farglass.core.bout.Times;
 import farglass.core.entry.Term;
 import farglass.core.lexicon.Lexicon;
 import farglass.film.FilmException;
-import farglass.film.Reel;
+import farglass.film.reel.Reel;
 import farglass.library.Library;
 import farglass.library.contents.Contents;
 import farglass.library.exchange.BoutExport;

@@ -6,7 +6,7 @@ import farglass.desktop.desk.Work;
 import farglass.desktop.screening.FilmView;
 import farglass.desktop.screening.Player;
 import farglass.film.Film;
-import farglass.film.Films;
+import farglass.film.source.Films;
 import java.nio.file.Path;
 import java.util.Optional;
 import java.util.concurrent.ExecutorService;

@@ -6,7 +6,7 @@ import farglass.core.corpus.Evidence;
 import farglass.core.naming.Words;
 import farglass.desktop.desk.Choosers;
 import farglass.desktop.desk.Desk;
-import farglass.film.Reel;
+import farglass.film.reel.Reel;
 import farglass.library.exchange.Cutting;
 import java.nio.file.Files;
 import java.nio.file.Path;

@@ -22,7 +22,7 @@ import farglass.desktop.parts.Form;
 import farglass.desktop.parts.NewNames;
 import farglass.desktop.screening.FilmGlance;
 import farglass.film.Film;
-import farglass.film.Films;
+import farglass.film.source.Films;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;

@@ -17,7 +17,7 @@ import farglass.desktop.desk.Spot;
 import farglass.desktop.parts.Sheet;
 import farglass.desktop.parts.Sheets;
 import farglass.film.Film;
-import farglass.film.Films;
+import farglass.film.source.Films;
 import farglass.library.Library;
 import farglass.library.exchange.BoutImport;
 import farglass.library.table.Table;
@@ -71,8 +71,9 @@ public final class Intake {
         } else if (!films.isEmpty()) {
             if (films.size() > 1) {
                 desk.messages()
-                        .say("Only %s was taken of %d films: each needs to be told who meets in it. Add the others one by one."
-                                .formatted(films.get(0).getFileName(), films.size()));
+                        .say(
+                                "Only %s was taken of %d films: each needs to be told who meets in it. Add the others one by one."
+                                        .formatted(films.get(0).getFileName(), films.size()));
             }
             fromFilm(films.get(0));
         } else if (!files.isEmpty()) {

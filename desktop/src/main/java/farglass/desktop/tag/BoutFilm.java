@@ -7,7 +7,7 @@ import farglass.desktop.desk.Desk;
 import farglass.desktop.desk.Work;
 import farglass.desktop.screening.Player;
 import farglass.film.Film;
-import farglass.film.Films;
+import farglass.film.source.Films;
 import farglass.library.contents.Contents;
 import java.io.IOException;
 import java.nio.file.Files;

@@ -36,8 +36,7 @@ public final class FileDialogs implements Choosers {
         FileChooser chooser = new FileChooser();
         chooser.setTitle(title);
         folder().map(Path::toFile).filter(File::isDirectory).ifPresent(chooser::setInitialDirectory);
-        chooser.getExtensionFilters()
-                .add(new FileChooser.ExtensionFilter(kind, patterns(endings)));
+        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter(kind, patterns(endings)));
         return chooser;
     }
 

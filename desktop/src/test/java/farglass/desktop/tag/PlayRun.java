@@ -8,7 +8,7 @@ import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
 import farglass.desktop.desk.Spot;
 import farglass.desktop.tag.page.TagModel;
-import farglass.film.Clip;
+import farglass.film.video.Clip;
 import farglass.library.Library;
 import java.nio.file.Files;
 import java.nio.file.Path;

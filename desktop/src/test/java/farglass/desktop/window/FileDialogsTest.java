@@ -2,7 +2,7 @@ package farglass.desktop.window;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import farglass.film.Films;
+import farglass.film.source.Films;
 import org.junit.jupiter.api.Test;
 
 class FileDialogsTest {

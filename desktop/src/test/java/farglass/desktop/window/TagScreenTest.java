@@ -9,7 +9,7 @@ import farglass.core.change.Change;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
 import farglass.desktop.desk.Settings;
-import farglass.film.Clip;
+import farglass.film.video.Clip;
 import java.nio.file.Files;
 import java.util.List;
 import java.util.stream.LongStream;

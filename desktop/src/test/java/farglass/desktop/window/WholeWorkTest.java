@@ -7,7 +7,7 @@ import farglass.core.bout.Bout;
 import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
 import farglass.desktop.desk.Place;
-import farglass.film.Clip;
+import farglass.film.video.Clip;
 import farglass.library.Library;
 import farglass.library.contents.Contents;
 import java.nio.file.Path;

@@ -1,0 +1,2 @@
+/** Cuts parts of films together into a new one. */
+package farglass.film.reel;
