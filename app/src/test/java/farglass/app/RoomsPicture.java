@@ -38,7 +38,7 @@ final class RoomsPicture {
 
     /** {@return the picture as SVG, the same for the same code} */
     static String of(JavaClasses classes) {
-        RoomsPicture picture = new RoomsPicture(classes);
+        RoomsPicture picture = new RoomsPicture(classes.that(Written.BY_HAND));
         MODULES.forEach(picture::module);
         return """
                 <svg xmlns="http://www.w3.org/2000/svg" width="%d" height="%d" font-family="sans-serif" font-size="12">

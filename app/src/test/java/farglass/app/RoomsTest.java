@@ -70,13 +70,13 @@ class RoomsTest {
             .map("farglass.core."::concat)
             .collect(Collectors.toSet());
 
-    /** Each file with all that is nested in it. */
+    /** Each file with all that is nested in it, and with the builder made of it. */
     private static final class EachClass implements SliceAssignment {
         @Override
         public SliceIdentifier getIdentifierOf(JavaClass each) {
             return WITH_CIRCLES.contains(each.getPackageName())
                     ? SliceIdentifier.ignore()
-                    : SliceIdentifier.of(each.getName().replaceFirst("\\$.*", ""));
+                    : SliceIdentifier.of(Written.file(each));
         }
 
         @Override

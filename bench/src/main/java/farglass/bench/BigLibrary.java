@@ -2,10 +2,13 @@ package farglass.bench;
 
 import farglass.core.bout.Bout;
 import farglass.core.bout.Contestant;
+import farglass.core.bout.ContestantBuilder;
 import farglass.core.bout.Covered;
 import farglass.core.bout.Deed;
 import farglass.core.bout.Footage;
+import farglass.core.bout.FootageBuilder;
 import farglass.core.bout.Header;
+import farglass.core.bout.HeaderBuilder;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Telling;
 import farglass.core.fact.Layer;
@@ -79,45 +82,20 @@ final class BigLibrary {
 
     private static Header header(Header header, int copy, long length) {
         Footage footage = header.footage();
-        Footage watched = new Footage(
-                footage.films(),
-                List.of(new Covered(Layer.STORY, 0, length, true)),
-                List.of(),
-                footage.material(),
-                footage.opening(),
-                footage.endsEarly());
-        return new Header(
-                header.kind(),
-                header.event(),
-                header.date(),
-                header.round(),
-                header.ruleset(),
-                header.rulesetDate(),
-                header.uniform(),
-                OptionalLong.empty(),
-                of(header.a(), copy),
-                of(header.b(), copy),
-                header.result(),
-                watched,
-                header.coders(),
-                header.codingOf(),
-                header.background(),
-                header.notes(),
-                header.others());
+        Footage watched = FootageBuilder.builder(footage)
+                .covered(List.of(new Covered(Layer.STORY, 0, length, true)))
+                .segments(List.of())
+                .create();
+        return HeaderBuilder.builder(header)
+                .lengthMicros(OptionalLong.empty())
+                .a(of(header.a(), copy))
+                .b(of(header.b(), copy))
+                .footage(watched)
+                .create();
     }
 
     private static Contestant of(Contestant who, int copy) {
         String name = copy == 0 || who.name().equals(ATHLETE) ? who.name() : who.name() + " " + copy;
-        return new Contestant(
-                name,
-                who.kit(),
-                who.screenSide(),
-                who.level(),
-                who.stance(),
-                who.weight(),
-                who.corner(),
-                who.team(),
-                who.rank(),
-                who.build());
+        return ContestantBuilder.builder(who).name(name).create();
     }
 }

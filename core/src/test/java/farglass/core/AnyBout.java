@@ -6,11 +6,14 @@ import farglass.core.bout.Became;
 import farglass.core.bout.Bout;
 import farglass.core.bout.BoutKind;
 import farglass.core.bout.Contestant;
+import farglass.core.bout.ContestantBuilder;
 import farglass.core.bout.Covered;
 import farglass.core.bout.Deed;
 import farglass.core.bout.FilmLink;
 import farglass.core.bout.Footage;
+import farglass.core.bout.FootageBuilder;
 import farglass.core.bout.Header;
+import farglass.core.bout.HeaderBuilder;
 import farglass.core.bout.Material;
 import farglass.core.bout.Method;
 import farglass.core.bout.MidBoutStart;
@@ -19,10 +22,13 @@ import farglass.core.bout.Motive;
 import farglass.core.bout.Result;
 import farglass.core.bout.Segment;
 import farglass.core.bout.Telling;
+import farglass.core.bout.TellingBuilder;
 import farglass.core.bout.Uniform;
 import farglass.core.fact.BodyFact;
 import farglass.core.fact.Certainty;
 import farglass.core.fact.Fact;
+import farglass.core.fact.FactGripBuilder;
+import farglass.core.fact.FactMistakeBuilder;
 import farglass.core.fact.Layer;
 import farglass.core.fact.PartState;
 import farglass.core.fact.Purpose;
@@ -105,44 +111,49 @@ public final class AnyBout {
     }
 
     private Header header() {
-        return new Header(
-                any(BoutKind.values()),
-                maybe(this::words),
-                maybe(() -> LocalDate.of(2020 + random.nextInt(6), 3, 14)),
-                maybe(this::words),
-                random.nextBoolean() ? Header.DEFAULT_RULESET : "r " + words(),
-                maybe(() -> LocalDate.of(2025, 1, 1)),
-                any(Uniform.values()),
-                maybeTime(),
-                contestant("Juno "),
-                contestant("Pip "),
-                maybe(() -> new Result(
+        return HeaderBuilder.builder()
+                .kind(any(BoutKind.values()))
+                .ruleset(random.nextBoolean() ? Header.DEFAULT_RULESET : "r " + words())
+                .uniform(any(Uniform.values()))
+                .lengthMicros(maybeTime())
+                .a(contestant("Juno "))
+                .b(contestant("Pip "))
+                .footage(footage())
+                .background(background())
+                .event(maybe(this::words))
+                .date(maybe(() -> LocalDate.of(2020 + random.nextInt(6), 3, 14)))
+                .round(maybe(this::words))
+                .rulesetDate(maybe(() -> LocalDate.of(2025, 1, 1)))
+                .result(maybe(() -> new Result(
                         maybe(this::seat),
                         any(Method.values()),
                         maybe(() -> "x" + words()),
-                        maybe(() -> new Result.Score(random.nextInt(30), random.nextInt(30))))),
-                footage(),
-                random.nextBoolean() ? List.of() : List.of("c" + words(), "Imke"),
-                maybe(() -> "b" + words()),
-                background(),
-                random.nextBoolean() ? List.of() : List.of(words()),
-                random.nextBoolean() ? Map.of() : Map.of("mat", words()));
+                        maybe(() -> new Result.Score(random.nextInt(30), random.nextInt(30))))))
+                .coders(random.nextBoolean() ? List.of() : List.of("c" + words(), "Imke"))
+                .codingOf(maybe(() -> "b" + words()))
+                .notes(random.nextBoolean() ? List.of() : List.of(words()))
+                .others(random.nextBoolean() ? Map.of() : Map.of("mat", words()))
+                .create();
     }
 
     private Footage footage() {
-        return new Footage(
-                random.nextBoolean()
-                        ? List.of()
-                        : List.of(new FilmLink("f" + words(), random.nextInt(99_000_000) - 40_000_000)),
-                random.nextBoolean()
-                        ? List.of()
-                        : List.of(new Covered(any(Layer.values()), 5, 5 + time(), random.nextBoolean())),
-                random.nextBoolean()
-                        ? List.of()
-                        : List.of(new Segment(any(Segment.Kind.values()), 7, 7 + time(), maybeTime())),
-                any(Material.values()),
-                maybe(() -> new MidBoutStart(maybeTime(), maybe(this::marks), maybe(this::marks))),
-                random.nextBoolean());
+        return FootageBuilder.builder()
+                .material(any(Material.values()))
+                .endsEarly(random.nextBoolean())
+                .films(
+                        random.nextBoolean()
+                                ? List.of()
+                                : List.of(new FilmLink("f" + words(), random.nextInt(99_000_000) - 40_000_000)))
+                .covered(
+                        random.nextBoolean()
+                                ? List.of()
+                                : List.of(new Covered(any(Layer.values()), 5, 5 + time(), random.nextBoolean())))
+                .segments(
+                        random.nextBoolean()
+                                ? List.of()
+                                : List.of(new Segment(any(Segment.Kind.values()), 7, 7 + time(), maybeTime())))
+                .opening(maybe(() -> new MidBoutStart(maybeTime(), maybe(this::marks), maybe(this::marks))))
+                .create();
     }
 
     private MidBoutStart.Marks marks() {
@@ -150,17 +161,18 @@ public final class AnyBout {
     }
 
     private Contestant contestant(String name) {
-        return new Contestant(
-                name + words(),
-                maybe(this::words),
-                maybe(this::side),
-                maybe(() -> any(Level.values())),
-                maybe(() -> any(Stance.values())),
-                maybe(this::words),
-                maybe(this::words),
-                maybe(this::words),
-                maybe(this::words),
-                maybe(this::words));
+        return ContestantBuilder.builder()
+                .name(name + words())
+                .kit(maybe(this::words))
+                .screenSide(maybe(this::side))
+                .level(maybe(() -> any(Level.values())))
+                .stance(maybe(() -> any(Stance.values())))
+                .weight(maybe(this::words))
+                .corner(maybe(this::words))
+                .team(maybe(this::words))
+                .rank(maybe(this::words))
+                .build(maybe(this::words))
+                .create();
     }
 
     /** A rough day only stands where there is no day. */
@@ -191,16 +203,17 @@ public final class AnyBout {
         for (int i = 0; i < count; i++) {
             facts.add(fact(before));
         }
-        Telling telling = new Telling(
-                maybe(this::owned),
-                maybe(() -> any(Became.values())),
-                maybe(() -> any(Line.values())),
-                maybe(() -> any(Stage.values())),
-                maybe(() -> any(Motive.values())),
-                any(Certainty.values()),
-                random.nextBoolean(),
-                maybe(this::words),
-                facts);
+        Telling telling = TellingBuilder.builder()
+                .certainty(any(Certainty.values()))
+                .confidential(random.nextBoolean())
+                .side(maybe(this::owned))
+                .became(maybe(() -> any(Became.values())))
+                .line(maybe(() -> any(Line.values())))
+                .stage(maybe(() -> any(Stage.values())))
+                .motive(maybe(() -> any(Motive.values())))
+                .note(maybe(this::words))
+                .facts(facts)
+                .create();
         return new Moment(
                 random.nextBoolean() ? "m" + (before.size() + 1) : "x," + before.size(),
                 random.nextInt(5) == 0 ? OptionalLong.empty() : OptionalLong.of(at),
@@ -247,17 +260,21 @@ public final class AnyBout {
             case 5 -> new Fact.HeadSide(owned());
             case 6 -> new Fact.LimbOn(part(), part());
             case 7 ->
-                new Fact.Grip(
-                        part(),
-                        part(),
-                        maybe(() -> any(Fact.Firmness.values())),
-                        random.nextBoolean() ? List.of() : List.of(any(Fact.Way.values()), any(Fact.Way.values())),
-                        maybeTime(),
-                        maybe(() -> any(Fact.GripEnd.values())),
-                        maybe(this::filled),
-                        maybe(this::filled),
-                        maybe(this::filled),
-                        maybe(this::filled));
+                FactGripBuilder.builder()
+                        .holder(part())
+                        .target(part())
+                        .untilMicros(maybeTime())
+                        .firmness(maybe(() -> any(Fact.Firmness.values())))
+                        .ways(
+                                random.nextBoolean()
+                                        ? List.of()
+                                        : List.of(any(Fact.Way.values()), any(Fact.Way.values())))
+                        .ended(maybe(() -> any(Fact.GripEnd.values())))
+                        .swappedFor(maybe(this::filled))
+                        .why(maybe(this::filled))
+                        .purpose(maybe(this::filled))
+                        .ideal(maybe(this::filled))
+                        .create();
             case 8 -> new Fact.Strike(part(), filled(), filled(), any(Fact.Contact.values()));
             case 9 -> new Fact.Range(random.nextInt(21));
             case 10 -> {
@@ -268,17 +285,19 @@ public final class AnyBout {
             }
             case 11 -> new Fact.Could(filled());
             case 12 ->
-                new Fact.Mistake(
-                        filled(),
-                        maybe(() -> any(Fact.Made.values())),
-                        maybe(() -> any(Fact.Punished.values())),
-                        before.isEmpty()
-                                ? Optional.empty()
-                                : maybe(() -> any(before).id()),
-                        maybe(() -> any(Level.values())),
-                        maybe(this::filled),
-                        maybe(this::filled),
-                        maybe(this::filled));
+                FactMistakeBuilder.builder()
+                        .code(filled())
+                        .made(maybe(() -> any(Fact.Made.values())))
+                        .punished(maybe(() -> any(Fact.Punished.values())))
+                        .by(
+                                before.isEmpty()
+                                        ? Optional.empty()
+                                        : maybe(() -> any(before).id()))
+                        .at(maybe(() -> any(Level.values())))
+                        .better(maybe(this::filled))
+                        .forWhom(maybe(this::filled))
+                        .see(maybe(this::filled))
+                        .create();
             case 13 -> new Fact.Well(filled());
             case 14 -> new Fact.Principle(random.nextBoolean(), filled(), maybe(this::filled));
             case 15 -> new Fact.PlanStep(filled(), maybe(() -> any(Fact.Came.values())));

@@ -102,24 +102,10 @@ public record Bout(String id, Header header, List<Moment> moments, List<Comment>
 
     /** {@return the bout seen in a mirror: every left is a right; doing it twice changes nothing} */
     public Bout mirrored() {
-        Header turned = new Header(
-                header.kind(),
-                header.event(),
-                header.date(),
-                header.round(),
-                header.ruleset(),
-                header.rulesetDate(),
-                header.uniform(),
-                header.lengthMicros(),
-                header.a().mirrored(),
-                header.b().mirrored(),
-                header.result(),
-                header.footage(),
-                header.coders(),
-                header.codingOf(),
-                header.background(),
-                header.notes(),
-                header.others());
+        Header turned = HeaderBuilder.builder(header)
+                .a(header.a().mirrored())
+                .b(header.b().mirrored())
+                .create();
         return new Bout(id, turned, moments.stream().map(Moment::mirrored).toList(), comments);
     }
 

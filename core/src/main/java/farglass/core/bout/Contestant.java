@@ -1,5 +1,6 @@
 package farglass.core.bout;
 
+import farglass.core.Built;
 import farglass.core.side.Level;
 import farglass.core.side.Side;
 import farglass.core.side.Stance;
@@ -16,6 +17,7 @@ import java.util.Optional;
  * @param rank where she stands, in words such as "third of the league"
  * @param build in words such as "tall, 183 cm, long legs"; a height among them is compared
  */
+@Built
 public record Contestant(
         String name,
         Optional<String> kit,
@@ -37,22 +39,7 @@ public record Contestant(
     }
 
     public static Contestant named(String name) {
-        return new Contestant(name, Optional.empty(), Optional.empty(), Optional.empty());
-    }
-
-    /** {@return an athlete of whom no stance, weight, corner or team is told} */
-    public Contestant(String name, Optional<String> kit, Optional<Side> screenSide, Optional<Level> level) {
-        this(
-                name,
-                kit,
-                screenSide,
-                level,
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty());
+        return ContestantBuilder.builder().name(name).create();
     }
 
     /** {@return whether nobody knows who it is: bouts of such athletes are not one athlete's} */
@@ -62,21 +49,14 @@ public record Contestant(
 
     /** {@return her without what is private} */
     public Contestant forSharing() {
-        return new Contestant(name, kit, screenSide, level, stance, Optional.empty(), corner, team, rank, build);
+        return ContestantBuilder.builder(this).weight(Optional.empty()).create();
     }
 
     /** {@return her as a mirror shows her} */
     Contestant mirrored() {
-        return new Contestant(
-                name,
-                kit,
-                screenSide.map(Side::mirrored),
-                level,
-                stance.map(Stance::mirrored),
-                weight,
-                corner,
-                team,
-                rank,
-                build);
+        return ContestantBuilder.builder(this)
+                .screenSide(screenSide.map(Side::mirrored))
+                .stance(stance.map(Stance::mirrored))
+                .create();
     }
 }

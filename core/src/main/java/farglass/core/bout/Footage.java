@@ -1,5 +1,6 @@
 package farglass.core.bout;
 
+import farglass.core.Built;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -14,6 +15,7 @@ import java.util.OptionalLong;
  * @param opening how it stood, where the film begins in the middle
  * @param endsEarly whether the film ends before the match does
  */
+@Built
 public record Footage(
         List<FilmLink> films,
         List<Covered> covered,
@@ -23,7 +25,7 @@ public record Footage(
         boolean endsEarly) {
     /** Nothing to see, or nothing known of it. */
     public static final Footage NONE =
-            new Footage(List.of(), List.of(), List.of(), Material.BOUT, Optional.empty(), false);
+            FootageBuilder.builder().material(Material.BOUT).endsEarly(false).create();
 
     public Footage {
         films = List.copyOf(films);
@@ -82,7 +84,7 @@ public record Footage(
     }
 
     private Footage withSegments(List<Segment> newSegments) {
-        return new Footage(films, covered, newSegments, material, opening, endsEarly);
+        return FootageBuilder.builder(this).segments(newSegments).create();
     }
 
     /**
@@ -114,14 +116,14 @@ public record Footage(
     }
 
     public Footage withFilms(List<FilmLink> newFilms) {
-        return new Footage(newFilms, covered, segments, material, opening, endsEarly);
+        return FootageBuilder.builder(this).films(newFilms).create();
     }
 
     public Footage withCovered(List<Covered> newCovered) {
-        return new Footage(films, newCovered, segments, material, opening, endsEarly);
+        return FootageBuilder.builder(this).covered(newCovered).create();
     }
 
     public Footage with(Material newMaterial) {
-        return new Footage(films, covered, segments, newMaterial, opening, endsEarly);
+        return FootageBuilder.builder(this).material(newMaterial).create();
     }
 }

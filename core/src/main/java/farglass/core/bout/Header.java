@@ -1,5 +1,6 @@
 package farglass.core.bout;
 
+import farglass.core.Built;
 import farglass.core.fact.Layer;
 import farglass.core.side.Seat;
 import java.time.LocalDate;
@@ -23,6 +24,7 @@ import java.util.TreeMap;
  * @param notes free words on the bout
  * @param others header lines of a bout file that this version does not know, kept as they were
  */
+@Built
 public record Header(
         BoutKind kind,
         Optional<String> event,
@@ -54,24 +56,16 @@ public record Header(
 
     /** {@return a header with nothing known but who met} */
     public static Header between(Contestant a, Contestant b) {
-        return new Header(
-                BoutKind.COMPETITION,
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                DEFAULT_RULESET,
-                Optional.empty(),
-                Uniform.GI,
-                OptionalLong.empty(),
-                a,
-                b,
-                Optional.empty(),
-                Footage.NONE,
-                List.of(),
-                Optional.empty(),
-                Background.NONE,
-                List.of(),
-                Map.of());
+        return HeaderBuilder.builder()
+                .kind(BoutKind.COMPETITION)
+                .ruleset(DEFAULT_RULESET)
+                .uniform(Uniform.GI)
+                .lengthMicros(OptionalLong.empty())
+                .a(a)
+                .b(b)
+                .footage(Footage.NONE)
+                .background(Background.NONE)
+                .create();
     }
 
     public List<FilmLink> films() {
@@ -139,11 +133,11 @@ public record Header(
     }
 
     public Header with(Footage newFootage) {
-        return changed(a, b, result, newFootage);
+        return HeaderBuilder.builder(this).footage(newFootage).create();
     }
 
     public Header withResult(Result newResult) {
-        return changed(a, b, Optional.of(newResult), footage);
+        return HeaderBuilder.builder(this).result(newResult).create();
     }
 
     public Header withFilms(List<FilmLink> newFilms) {
@@ -156,49 +150,22 @@ public record Header(
 
     /** {@return the header without what is private: the athletes' weight} */
     public Header forSharing() {
-        return changed(a.forSharing(), b.forSharing(), result, footage);
+        return HeaderBuilder.builder(this).a(a.forSharing()).b(b.forSharing()).create();
     }
 
     /** {@return the header of a second coding of that bout, by somebody else} */
     public Header asCodingOf(String first, String coder) {
-        return changed(ruleset, rulesetDate, a, b, result, footage, List.of(coder), Optional.of(first));
+        return HeaderBuilder.builder(this)
+                .coders(List.of(coder))
+                .codingOf(first)
+                .create();
     }
 
     /** {@return the same under another ruleset} */
     public Header under(String otherRuleset) {
-        return changed(otherRuleset, Optional.empty(), a, b, result, footage, coders, codingOf);
-    }
-
-    private Header changed(Contestant newA, Contestant newB, Optional<Result> newResult, Footage newFootage) {
-        return changed(ruleset, rulesetDate, newA, newB, newResult, newFootage, coders, codingOf);
-    }
-
-    private Header changed(
-            String newRuleset,
-            Optional<LocalDate> newRulesetDate,
-            Contestant newA,
-            Contestant newB,
-            Optional<Result> newResult,
-            Footage newFootage,
-            List<String> newCoders,
-            Optional<String> newCodingOf) {
-        return new Header(
-                kind,
-                event,
-                date,
-                round,
-                newRuleset,
-                newRulesetDate,
-                uniform,
-                lengthMicros,
-                newA,
-                newB,
-                newResult,
-                newFootage,
-                newCoders,
-                newCodingOf,
-                background,
-                notes,
-                others);
+        return HeaderBuilder.builder(this)
+                .ruleset(otherRuleset)
+                .rulesetDate(Optional.empty())
+                .create();
     }
 }

@@ -31,32 +31,22 @@ public final class SplitAndMerge {
                 whole.actor(),
                 whole.deed(),
                 Optional.empty(),
-                new Telling(
-                        told.side(),
-                        Optional.empty(),
-                        Optional.empty(),
-                        Optional.empty(),
-                        told.motive(),
-                        told.certainty(),
-                        told.confidential(),
-                        told.note(),
-                        told.facts()));
+                TellingBuilder.builder(told)
+                        .became(Optional.empty())
+                        .line(Optional.empty())
+                        .stage(Optional.empty())
+                        .create());
         Moment second = new Moment(
                 secondId,
                 atMicros,
                 whole.actor(),
                 whole.deed(),
                 whole.settled(),
-                new Telling(
-                        told.side(),
-                        told.became(),
-                        told.line(),
-                        told.stage(),
-                        Optional.empty(),
-                        told.certainty(),
-                        told.confidential(),
-                        Optional.empty(),
-                        List.of()));
+                TellingBuilder.builder(told)
+                        .motive(Optional.empty())
+                        .note(Optional.empty())
+                        .facts(List.of())
+                        .create());
         return bout.with(first).withAfter(second, first.id());
     }
 
@@ -108,16 +98,17 @@ public final class SplitAndMerge {
                 ? Optional.of(one.note().get() + "; " + next.note().get())
                 : one.note().or(next::note);
         Certainty certainty = one.certainty().compareTo(next.certainty()) >= 0 ? one.certainty() : next.certainty();
-        return new Telling(
-                one.side().or(next::side),
-                next.became().or(one::became),
-                next.line().or(one::line),
-                next.stage().or(one::stage),
-                one.motive().or(next::motive),
-                certainty,
-                one.confidential() || next.confidential(),
-                note,
-                facts);
+        return TellingBuilder.builder()
+                .certainty(certainty)
+                .confidential(one.confidential() || next.confidential())
+                .side(one.side().or(next::side))
+                .became(next.became().or(one::became))
+                .line(next.line().or(one::line))
+                .stage(next.stage().or(one::stage))
+                .motive(one.motive().or(next::motive))
+                .note(note)
+                .facts(facts)
+                .create();
     }
 
     /** Ties to any of the parts lead to the whole; a tie of the whole to itself is none. */

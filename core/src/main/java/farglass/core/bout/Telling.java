@@ -1,5 +1,6 @@
 package farglass.core.bout;
 
+import farglass.core.Built;
 import farglass.core.fact.Certainty;
 import farglass.core.fact.Fact;
 import farglass.core.side.Line;
@@ -23,6 +24,7 @@ import java.util.stream.Stream;
  * @param note free words
  * @param facts all else, in the order told
  */
+@Built
 public record Telling(
         Optional<OwnedSide> side,
         Optional<Became> became,
@@ -34,16 +36,10 @@ public record Telling(
         Optional<String> note,
         List<Fact> facts) {
     /** Nothing told, and sure of it. */
-    public static final Telling NOTHING = new Telling(
-            Optional.empty(),
-            Optional.empty(),
-            Optional.empty(),
-            Optional.empty(),
-            Optional.empty(),
-            Certainty.SURE,
-            false,
-            Optional.empty(),
-            List.of());
+    public static final Telling NOTHING = TellingBuilder.builder()
+            .certainty(Certainty.SURE)
+            .confidential(false)
+            .create();
 
     public Telling {
         facts = List.copyOf(facts);
@@ -72,27 +68,27 @@ public record Telling(
     }
 
     public Telling withSide(OwnedSide newSide) {
-        return new Telling(Optional.of(newSide), became, line, stage, motive, certainty, confidential, note, facts);
+        return TellingBuilder.builder(this).side(newSide).create();
     }
 
     public Telling withoutSide() {
-        return new Telling(Optional.empty(), became, line, stage, motive, certainty, confidential, note, facts);
+        return TellingBuilder.builder(this).side(Optional.empty()).create();
     }
 
     public Telling withBecame(Became newBecame) {
-        return new Telling(side, Optional.of(newBecame), line, stage, motive, certainty, confidential, note, facts);
+        return TellingBuilder.builder(this).became(newBecame).create();
     }
 
     public Telling withLine(Line newLine) {
-        return new Telling(side, became, Optional.of(newLine), stage, motive, certainty, confidential, note, facts);
+        return TellingBuilder.builder(this).line(newLine).create();
     }
 
     public Telling withStage(Stage newStage) {
-        return new Telling(side, became, line, Optional.of(newStage), motive, certainty, confidential, note, facts);
+        return TellingBuilder.builder(this).stage(newStage).create();
     }
 
     public Telling withMotive(Motive newMotive) {
-        return new Telling(side, became, line, stage, Optional.of(newMotive), certainty, confidential, note, facts);
+        return TellingBuilder.builder(this).motive(newMotive).create();
     }
 
     /** {@return the telling with this as the only moment it answers, or with none} */
@@ -104,19 +100,19 @@ public record Telling(
     }
 
     public Telling withCertainty(Certainty newCertainty) {
-        return new Telling(side, became, line, stage, motive, newCertainty, confidential, note, facts);
+        return TellingBuilder.builder(this).certainty(newCertainty).create();
     }
 
     public Telling withConfidential(boolean newConfidential) {
-        return new Telling(side, became, line, stage, motive, certainty, newConfidential, note, facts);
+        return TellingBuilder.builder(this).confidential(newConfidential).create();
     }
 
     public Telling withNote(String newNote) {
-        return new Telling(side, became, line, stage, motive, certainty, confidential, Optional.of(newNote), facts);
+        return TellingBuilder.builder(this).note(newNote).create();
     }
 
     public Telling withFacts(List<Fact> newFacts) {
-        return new Telling(side, became, line, stage, motive, certainty, confidential, note, newFacts);
+        return TellingBuilder.builder(this).facts(newFacts).create();
     }
 
     public Telling and(Fact fact) {
@@ -125,30 +121,18 @@ public record Telling(
 
     /** {@return the same with the two athletes exchanged} */
     Telling exchanged() {
-        return new Telling(
-                side.map(OwnedSide::exchanged),
-                became,
-                line,
-                stage,
-                motive,
-                certainty,
-                confidential,
-                note,
-                facts.stream().map(Fact::exchanged).toList());
+        return TellingBuilder.builder(this)
+                .side(side.map(OwnedSide::exchanged))
+                .facts(facts.stream().map(Fact::exchanged).toList())
+                .create();
     }
 
     /** {@return the same in a bout seen in a mirror} */
     public Telling mirrored() {
-        return new Telling(
-                side.map(OwnedSide::mirrored),
-                became,
-                line,
-                stage,
-                motive,
-                certainty,
-                confidential,
-                note,
-                facts.stream().map(Fact::mirrored).toList());
+        return TellingBuilder.builder(this)
+                .side(side.map(OwnedSide::mirrored))
+                .facts(facts.stream().map(Fact::mirrored).toList())
+                .create();
     }
 
     /** {@return the telling without ties to that moment of this bout} */

@@ -1,5 +1,6 @@
 package farglass.core.entry;
 
+import farglass.core.Built;
 import java.util.Optional;
 import java.util.function.Function;
 
@@ -11,6 +12,7 @@ import java.util.function.Function;
  * @param facing how the two lie to each other; empty where that is not settled by the place
  * @param worth what it is worth to that athlete
  */
+@Built
 public record Position(
         String key,
         String label,
@@ -33,7 +35,7 @@ public record Position(
     }
 
     public Position named(String newLabel, Names newNames) {
-        return new Position(key, newLabel, family, control, hasTop, facing, worth, says, newNames);
+        return PositionBuilder.builder(this).label(newLabel).names(newNames).create();
     }
 
     @Override

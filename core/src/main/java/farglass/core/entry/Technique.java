@@ -1,5 +1,6 @@
 package farglass.core.entry;
 
+import farglass.core.Built;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -23,6 +24,7 @@ import java.util.stream.Collectors;
  *     what is usual
  * @param generic whether it says only of what kind something was ("pass, way not told"): counted by kind, credited to no technique
  */
+@Built
 public record Technique(
         String key,
         String label,
@@ -69,18 +71,14 @@ public record Technique(
     }
 
     public Technique named(String newLabel, Names newNames) {
-        return new Technique(
-                key, newLabel, kind, starts, to, ends, sideRule, reach, target, says, newNames, caution, parent,
-                generic, cloth, often);
+        return TechniqueBuilder.builder(this).label(newLabel).names(newNames).create();
     }
 
     /** {@return the same technique, which can start in these places besides} */
     public Technique withMoreStarts(List<Start> more) {
         List<Start> all = new ArrayList<>(starts);
         all.addAll(more);
-        return new Technique(
-                key, label, kind, all, to, ends, sideRule, reach, target, says, names, caution, parent, generic, cloth,
-                often);
+        return TechniqueBuilder.builder(this).starts(all).create();
     }
 
     @Override

@@ -1,5 +1,6 @@
 package farglass.core.fact;
 
+import farglass.core.Built;
 import farglass.core.side.Level;
 import farglass.core.side.Line;
 import farglass.core.side.OwnedSide;
@@ -246,6 +247,7 @@ public sealed interface Fact
      * @param purpose which turn or escape it blocks, or what it is for
      * @param ideal the grip that would have been best here
      */
+    @Built
     record Grip(
             Part holder,
             Part target,
@@ -264,47 +266,27 @@ public sealed interface Fact
 
         /** {@return a grip of which nothing more is told} */
         public static Grip of(Part holder, Part target) {
-            return new Grip(
-                    holder,
-                    target,
-                    Optional.empty(),
-                    List.of(),
-                    OptionalLong.empty(),
-                    Optional.empty(),
-                    Optional.empty(),
-                    Optional.empty(),
-                    Optional.empty(),
-                    Optional.empty());
+            return FactGripBuilder.builder()
+                    .holder(holder)
+                    .target(target)
+                    .untilMicros(OptionalLong.empty())
+                    .create();
         }
 
         @Override
         public Fact exchanged() {
-            return new Grip(
-                    holder.exchanged(),
-                    target.exchanged(),
-                    firmness,
-                    ways,
-                    untilMicros,
-                    ended,
-                    swappedFor,
-                    why,
-                    purpose,
-                    ideal);
+            return FactGripBuilder.builder(this)
+                    .holder(holder.exchanged())
+                    .target(target.exchanged())
+                    .create();
         }
 
         @Override
         public Fact mirrored() {
-            return new Grip(
-                    holder.mirrored(),
-                    target.mirrored(),
-                    firmness,
-                    ways,
-                    untilMicros,
-                    ended,
-                    swappedFor,
-                    why,
-                    purpose,
-                    ideal);
+            return FactGripBuilder.builder(this)
+                    .holder(holder.mirrored())
+                    .target(target.mirrored())
+                    .create();
         }
 
         @Override
@@ -508,6 +490,7 @@ public sealed interface Fact
      * @param forWhom the build, level or rules it holds for
      * @param see where it is done well: a moment's id, or BOUT/ID
      */
+    @Built
     record Mistake(
             String code,
             Optional<Made> made,
@@ -524,7 +507,7 @@ public sealed interface Fact
 
         @Override
         public Fact retied(UnaryOperator<String> moments) {
-            return new Mistake(code, made, punished, by.map(moments), at, better, forWhom, see);
+            return FactMistakeBuilder.builder(this).by(by.map(moments)).create();
         }
 
         @Override
@@ -534,8 +517,9 @@ public sealed interface Fact
 
         @Override
         public Optional<Fact> untied(String moment) {
-            return Optional.of(new Mistake(
-                    code, made, punished, by.filter(other -> !other.equals(moment)), at, better, forWhom, see));
+            return Optional.of(FactMistakeBuilder.builder(this)
+                    .by(by.filter(other -> !other.equals(moment)))
+                    .create());
         }
 
         @Override

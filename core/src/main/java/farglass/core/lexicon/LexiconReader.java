@@ -7,12 +7,14 @@ import farglass.core.entry.Family;
 import farglass.core.entry.Kind;
 import farglass.core.entry.Names;
 import farglass.core.entry.Position;
+import farglass.core.entry.PositionBuilder;
 import farglass.core.entry.Reach;
 import farglass.core.entry.Role;
 import farglass.core.entry.SideRule;
 import farglass.core.entry.Start;
 import farglass.core.entry.Target;
 import farglass.core.entry.Technique;
+import farglass.core.entry.TechniqueBuilder;
 import farglass.core.entry.Worth;
 import java.io.BufferedReader;
 import java.io.IOException;
@@ -127,18 +129,21 @@ final class LexiconReader {
         Family family = named(Family.class, one("family"));
         Optional<String> faces = optional("faces");
         try {
-            return new Position(
-                    key,
-                    label,
-                    family,
-                    named(Control.class, one("counts")),
-                    yes(one("top")),
-                    faces.isEmpty()
-                            ? Facing.usual(family)
-                            : faces.filter(word -> !word.equals(ANY_WAY)).map(word -> named(Facing.class, word)),
-                    new Worth(Double.parseDouble(worth[0]), Double.parseDouble(worth[1])),
-                    one("says"),
-                    names());
+            return PositionBuilder.builder()
+                    .key(key)
+                    .label(label)
+                    .family(family)
+                    .control(named(Control.class, one("counts")))
+                    .hasTop(yes(one("top")))
+                    .worth(new Worth(Double.parseDouble(worth[0]), Double.parseDouble(worth[1])))
+                    .says(one("says"))
+                    .names(names())
+                    .facing(
+                            faces.isEmpty()
+                                    ? Facing.usual(family)
+                                    : faces.filter(word -> !word.equals(ANY_WAY))
+                                            .map(word -> named(Facing.class, word)))
+                    .create();
         } catch (IllegalArgumentException | IndexOutOfBoundsException e) {
             throw wrong("worth with two numbers from -1 to 1", String.join(" ", worth));
         }
@@ -204,38 +209,41 @@ final class LexiconReader {
         Optional<String[]> to = optional("to").map(this::pair);
         techniques.put(
                 key,
-                new Technique(
-                        key,
-                        label,
-                        kind,
-                        starts,
-                        to.map(parts -> List.copyOf(keys(parts[0])))
-                                .or(() -> base.map(Technique::to))
-                                .orElse(List.of()),
-                        to.map(parts -> named(Ends.class, parts[1]))
+                TechniqueBuilder.builder()
+                        .key(key)
+                        .label(label)
+                        .kind(kind)
+                        .ends(to.map(parts -> named(Ends.class, parts[1]))
                                 .or(() -> base.map(Technique::ends))
-                                .orElse(Ends.NOBODY),
-                        optional("side")
+                                .orElse(Ends.NOBODY))
+                        .sideRule(optional("side")
                                 .map(word -> named(SideRule.class, word))
                                 .or(() -> base.map(Technique::sideRule))
-                                .orElseThrow(() -> wrong("a field \"side\" in this entry", "nothing")),
-                        optional("reach")
+                                .orElseThrow(() -> wrong("a field \"side\" in this entry", "nothing")))
+                        .says(one("says"))
+                        .names(names())
+                        .generic(optional("generic").map(this::yes).orElse(false))
+                        .cloth(optional("cloth")
+                                .map(this::yes)
+                                .or(() -> base.map(Technique::cloth))
+                                .orElse(false))
+                        .often(optional("often").map(this::often).orElse(0))
+                        .starts(starts)
+                        .to(to.map(parts -> List.copyOf(keys(parts[0])))
+                                .or(() -> base.map(Technique::to))
+                                .orElse(List.of()))
+                        .reach(optional("reach")
                                 .map(text -> Arrays.stream(text.split(" +"))
                                         .map(word -> named(Reach.class, word))
                                         .collect(Collectors.toSet()))
                                 .or(() -> base.map(Technique::reach))
-                                .orElse(Reach.usual(kind)),
-                        optional("at").map(word -> named(Target.class, word)).or(() -> base.flatMap(Technique::target)),
-                        one("says"),
-                        names(),
-                        optional("caution").or(() -> base.flatMap(Technique::caution)),
-                        parent,
-                        optional("generic").map(this::yes).orElse(false),
-                        optional("cloth")
-                                .map(this::yes)
-                                .or(() -> base.map(Technique::cloth))
-                                .orElse(false),
-                        optional("often").map(this::often).orElse(0)));
+                                .orElse(Reach.usual(kind)))
+                        .target(optional("at")
+                                .map(word -> named(Target.class, word))
+                                .or(() -> base.flatMap(Technique::target)))
+                        .caution(optional("caution").or(() -> base.flatMap(Technique::caution)))
+                        .parent(parent)
+                        .create());
         if (!fields.isEmpty()) {
             throw wrong("only fields that such an entry has", String.join(", ", fields.keySet()));
         }

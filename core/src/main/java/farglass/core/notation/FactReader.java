@@ -3,6 +3,8 @@ package farglass.core.notation;
 import farglass.core.fact.BodyFact;
 import farglass.core.fact.Certainty;
 import farglass.core.fact.Fact;
+import farglass.core.fact.FactGripBuilder;
+import farglass.core.fact.FactMistakeBuilder;
 import farglass.core.fact.Layer;
 import farglass.core.fact.PartState;
 import farglass.core.fact.Purpose;
@@ -366,17 +368,18 @@ final class FactReader {
                                             .collect(Collectors.joining(", ")))));
             }
         }
-        return new Fact.Grip(
-                holder,
-                target,
-                firmness,
-                ways,
-                until,
-                ended,
-                Optional.ofNullable(more.get("swap")),
-                Optional.ofNullable(more.get("why")),
-                Optional.ofNullable(more.get("for")),
-                Optional.ofNullable(more.get("ideal")));
+        return FactGripBuilder.builder()
+                .holder(holder)
+                .target(target)
+                .untilMicros(until)
+                .firmness(firmness)
+                .ways(ways)
+                .ended(ended)
+                .swappedFor(Optional.ofNullable(more.get("swap")))
+                .why(Optional.ofNullable(more.get("why")))
+                .purpose(Optional.ofNullable(more.get("for")))
+                .ideal(Optional.ofNullable(more.get("ideal")))
+                .create();
     }
 
     private Fact strike() throws Cursor.Wrong {
@@ -439,15 +442,16 @@ final class FactReader {
                             key);
             }
         }
-        return new Fact.Mistake(
-                code,
-                made,
-                punished,
-                Optional.ofNullable(more.get("by")),
-                level,
-                Optional.ofNullable(more.get("better")),
-                Optional.ofNullable(more.get("for")),
-                Optional.ofNullable(more.get("see")));
+        return FactMistakeBuilder.builder()
+                .code(code)
+                .made(made)
+                .punished(punished)
+                .by(Optional.ofNullable(more.get("by")))
+                .at(level)
+                .better(Optional.ofNullable(more.get("better")))
+                .forWhom(Optional.ofNullable(more.get("for")))
+                .see(Optional.ofNullable(more.get("see")))
+                .create();
     }
 
     private Fact drawing() throws Cursor.Wrong {

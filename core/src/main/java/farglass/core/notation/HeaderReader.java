@@ -3,10 +3,12 @@ package farglass.core.notation;
 import farglass.core.bout.Background;
 import farglass.core.bout.BoutKind;
 import farglass.core.bout.Contestant;
+import farglass.core.bout.ContestantBuilder;
 import farglass.core.bout.Covered;
 import farglass.core.bout.FilmLink;
-import farglass.core.bout.Footage;
+import farglass.core.bout.FootageBuilder;
 import farglass.core.bout.Header;
+import farglass.core.bout.HeaderBuilder;
 import farglass.core.bout.Material;
 import farglass.core.bout.Method;
 import farglass.core.bout.MidBoutStart;
@@ -444,38 +446,47 @@ final class HeaderReader {
                                 seat.name());
             }
         }
-        return new Header(
-                kind,
-                event,
-                date,
-                round,
-                ruleset,
-                rulesetDate,
-                uniform,
-                length,
-                contestant(0),
-                contestant(1),
-                result,
-                new Footage(films, covered, segments, material, opening, endsEarly),
-                coders,
-                codingOf,
-                new Background(day, division, plan, claims, differs),
-                notes,
-                others);
+        return HeaderBuilder.builder()
+                .kind(kind)
+                .ruleset(ruleset)
+                .uniform(uniform)
+                .lengthMicros(length)
+                .a(contestant(0))
+                .b(contestant(1))
+                .footage(FootageBuilder.builder()
+                        .material(material)
+                        .endsEarly(endsEarly)
+                        .films(films)
+                        .covered(covered)
+                        .segments(segments)
+                        .opening(opening)
+                        .create())
+                .background(new Background(day, division, plan, claims, differs))
+                .event(event)
+                .date(date)
+                .round(round)
+                .rulesetDate(rulesetDate)
+                .result(result)
+                .coders(coders)
+                .codingOf(codingOf)
+                .notes(notes)
+                .others(others)
+                .create();
     }
 
     private Contestant contestant(int seat) {
-        return new Contestant(
-                names[seat],
-                kits.get(seat),
-                sides.get(seat),
-                levels.get(seat),
-                stances.get(seat),
-                weights.get(seat),
-                corners.get(seat),
-                teams.get(seat),
-                ranks.get(seat),
-                builds.get(seat));
+        return ContestantBuilder.builder()
+                .name(names[seat])
+                .kit(kits.get(seat))
+                .screenSide(sides.get(seat))
+                .level(levels.get(seat))
+                .stance(stances.get(seat))
+                .weight(weights.get(seat))
+                .corner(corners.get(seat))
+                .team(teams.get(seat))
+                .rank(ranks.get(seat))
+                .build(builds.get(seat))
+                .create();
     }
 
     Optional<Stance> stance(Seat seat) {

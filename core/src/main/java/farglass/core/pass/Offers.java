@@ -7,6 +7,8 @@ import farglass.core.corpus.Corpus;
 import farglass.core.entry.Kind;
 import farglass.core.entry.Technique;
 import farglass.core.fact.Fact;
+import farglass.core.fact.FactGripBuilder;
+import farglass.core.fact.FactMistakeBuilder;
 import farglass.core.fact.PartState;
 import farglass.core.fact.Purpose;
 import farglass.core.lexicon.Lexicon;
@@ -127,17 +129,13 @@ public final class Offers {
     /** Without what belongs to one instant alone. */
     private static Optional<Fact> bare(Fact fact) {
         if (fact instanceof Fact.Grip grip) {
-            return Optional.of(new Fact.Grip(
-                    grip.holder(),
-                    grip.target(),
-                    grip.firmness(),
-                    grip.ways(),
-                    OptionalLong.empty(),
-                    Optional.empty(),
-                    Optional.empty(),
-                    Optional.empty(),
-                    grip.purpose(),
-                    Optional.empty()));
+            return Optional.of(FactGripBuilder.builder(grip)
+                    .untilMicros(OptionalLong.empty())
+                    .ended(Optional.empty())
+                    .swappedFor(Optional.empty())
+                    .why(Optional.empty())
+                    .ideal(Optional.empty())
+                    .create());
         }
         return Optional.of(fact)
                 .filter(any -> any instanceof PartState || any instanceof Fact.Body || any instanceof Fact.LimbOn);
@@ -159,15 +157,11 @@ public final class Offers {
         return other.told(Fact.Mistake.class).stream()
                 .filter(isThere)
                 .flatMap(moment -> moment.telling().facts(Fact.Mistake.class))
-                .map(mistake -> new Fact.Mistake(
-                        mistake.code(),
-                        mistake.made(),
-                        Optional.empty(),
-                        Optional.empty(),
-                        Optional.empty(),
-                        mistake.better(),
-                        Optional.empty(),
-                        Optional.empty()));
+                .map(mistake -> FactMistakeBuilder.builder()
+                        .code(mistake.code())
+                        .made(mistake.made())
+                        .better(mistake.better())
+                        .create());
     }
 
     /** What somebody saw, waited for or wanted when doing the same, in words; a moment of another bout says nothing here. */

@@ -1,5 +1,6 @@
 package farglass.core.prose;
 
+import farglass.core.Built;
 import farglass.core.corpus.Evidence;
 import farglass.core.question.Figure;
 import java.util.List;
@@ -19,6 +20,7 @@ import java.util.Optional;
  * @param why the same in a sentence; empty where there is no caution
  * @param bar how it is drawn; empty where there is nothing to draw
  */
+@Built
 public record FigureRow(
         String label,
         String heading,

@@ -130,18 +130,19 @@ record RowWriter(BlankFiller blanks, List<Figure> figures, List<Figure> beside) 
     }
 
     private FigureRow row(Figure figure, String count, String likely, String caution, String why, Optional<Bar> bar) {
-        return new FigureRow(
-                blanks.label(figure),
-                figure.ask().wording().heading(),
-                figure,
-                count,
-                likely,
-                figure.ask().wording().of(),
-                blanks.basis(figure),
-                note(figure),
-                caution,
-                why,
-                bar);
+        return FigureRowBuilder.builder()
+                .label(blanks.label(figure))
+                .heading(figure.ask().wording().heading())
+                .figure(figure)
+                .count(count)
+                .likely(likely)
+                .of(figure.ask().wording().of())
+                .basis(blanks.basis(figure))
+                .note(note(figure))
+                .caution(caution)
+                .why(why)
+                .bar(bar)
+                .create();
     }
 
     private String note(Figure figure) {

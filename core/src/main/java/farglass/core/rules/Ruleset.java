@@ -1,5 +1,6 @@
 package farglass.core.rules;
 
+import farglass.core.Built;
 import farglass.core.bout.Award;
 import farglass.core.bout.Header;
 import farglass.core.side.Level;
@@ -26,6 +27,7 @@ import java.util.OptionalLong;
  * @param ladder what the first, second, ... penalty brings the other: empty for a mark alone
  * @param order by what the leader is found, in order
  */
+@Built
 public record Ruleset(
         String name,
         String title,

@@ -69,46 +69,51 @@ final class RulesetReader {
         for (Scored scored : Scored.values()) {
             take(scored.label()).ifPresent(value -> worths.put(scored, worth(value)));
         }
-        Ruleset ruleset = new Ruleset(
-                needed("name").text(),
-                needed("title").text(),
-                date(needed("date")),
-                take("notice").map(Value::text).orElse("Check the event's own rules."),
-                choice(needed("scoring"), Ruleset.Scoring.class),
-                lengths,
-                take("length").map(value -> OptionalLong.of(time(value))).orElse(OptionalLong.empty()),
-                take("hold").map(this::seconds).orElse(3_000_000L),
-                take("tagging error").map(this::seconds).orElse(400_000L),
-                take("points from")
+        Ruleset ruleset = RulesetBuilder.builder()
+                .name(needed("name").text())
+                .title(needed("title").text())
+                .date(date(needed("date")))
+                .notice(take("notice").map(Value::text).orElse("Check the event's own rules."))
+                .scoring(choice(needed("scoring"), Ruleset.Scoring.class))
+                .length(take("length")
+                        .map(value -> OptionalLong.of(time(value)))
+                        .orElse(OptionalLong.empty()))
+                .holdMicros(take("hold").map(this::seconds).orElse(3_000_000L))
+                .errorMicros(take("tagging error").map(this::seconds).orElse(400_000L))
+                .pointsFromHalf(take("points from")
                         .map(value -> oneOf(value, "half", "start").equals("half"))
-                        .orElse(false),
-                yes("advantages"),
-                worths,
-                yes("body triangle"),
-                take("pull")
+                        .orElse(false))
+                .advantages(yes("advantages"))
+                .triangleCounts(yes("body triangle"))
+                .pullCosts(take("pull")
                         .map(value -> oneOf(value, "negative", "free").equals("negative"))
-                        .orElse(false),
-                take("stalling").filter(value -> !value.text().equals("none")).map(this::stalling),
-                take("leaving to escape")
+                        .orElse(false))
+                .leavingPoints(take("leaving to escape")
                         .filter(value -> !value.text().equals("none"))
                         .map(value -> worth(value).points())
-                        .orElse(0),
-                take("reaping")
+                        .orElse(0))
+                .reapingForbidden(take("reaping")
                         .map(value -> oneOf(value, "forbidden", "allowed").equals("forbidden"))
-                        .orElse(false),
-                take("penalties")
+                        .orElse(false))
+                .overtime(take("overtime")
+                        .filter(value -> !value.text().equals("none"))
+                        .map(this::overtime)
+                        .orElse(Ruleset.Overtime.NONE))
+                .lengths(lengths)
+                .worths(worths)
+                .stalling(take("stalling")
+                        .filter(value -> !value.text().equals("none"))
+                        .map(this::stalling))
+                .ladder(take("penalties")
                         .filter(value -> !value.text().equals("none"))
                         .map(this::ladder)
-                        .orElse(List.of()),
-                take("order")
+                        .orElse(List.of()))
+                .order(take("order")
                         .map(value -> Arrays.stream(value.text().split(", *"))
                                 .map(word -> choice(new Value(word, value.line()), Ruleset.Criterion.class))
                                 .toList())
-                        .orElse(List.of()),
-                take("overtime")
-                        .filter(value -> !value.text().equals("none"))
-                        .map(this::overtime)
-                        .orElse(Ruleset.Overtime.NONE));
+                        .orElse(List.of()))
+                .create();
         if (!values.isEmpty()) {
             var first = values.entrySet().iterator().next();
             throw wrong(first.getValue().line(), "a key that rulesets have", first.getKey());

@@ -1,17 +1,18 @@
 package farglass.core.simulate;
 
+import farglass.core.Built;
 import farglass.core.bout.Background;
 import farglass.core.bout.BoutKind;
-import farglass.core.bout.Contestant;
+import farglass.core.bout.ContestantBuilder;
 import farglass.core.bout.Footage;
 import farglass.core.bout.Header;
+import farglass.core.bout.HeaderBuilder;
 import farglass.core.bout.Uniform;
 import farglass.core.side.Level;
 import farglass.core.side.Settled;
 import farglass.core.side.Side;
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
 
@@ -21,6 +22,7 @@ import java.util.OptionalLong;
  * @param minutes how long it is set to last
  * @param start where it begins, for a round from a set position
  */
+@Built
 record Booking(
         GameSheet a,
         GameSheet b,
@@ -53,35 +55,35 @@ record Booking(
                     case BROWN -> 8;
                     case BLACK -> 10;
                 };
-        return new Booking(
-                a,
-                b,
-                BoutKind.COMPETITION,
-                event(date),
-                ROUNDS.get(turn % 3),
-                date,
-                "points-with-advantages",
-                Uniform.GI,
-                minutes,
-                level,
-                level,
-                Optional.empty());
+        return BookingBuilder.builder()
+                .a(a)
+                .b(b)
+                .kind(BoutKind.COMPETITION)
+                .event(event(date))
+                .round(ROUNDS.get(turn % 3))
+                .date(date)
+                .ruleset("points-with-advantages")
+                .uniform(Uniform.GI)
+                .minutes(minutes)
+                .level(level)
+                .levelOfB(level)
+                .create();
     }
 
     static Booking noGi(GameSheet a, GameSheet b, LocalDate date, Level level, int turn) {
-        return new Booking(
-                a,
-                b,
-                BoutKind.COMPETITION,
-                event(date) + ", no-gi",
-                ROUNDS.get(turn % 3),
-                date,
-                "delayed-points",
-                Uniform.NO_GI,
-                10,
-                level,
-                level,
-                Optional.empty());
+        return BookingBuilder.builder()
+                .a(a)
+                .b(b)
+                .kind(BoutKind.COMPETITION)
+                .event(event(date) + ", no-gi")
+                .round(ROUNDS.get(turn % 3))
+                .date(date)
+                .ruleset("delayed-points")
+                .uniform(Uniform.NO_GI)
+                .minutes(10)
+                .level(level)
+                .levelOfB(level)
+                .create();
     }
 
     private static String event(LocalDate date) {
@@ -95,31 +97,28 @@ record Booking(
     Header header(GameSheet first, GameSheet second, boolean firstOnLeft) {
         Side side = firstOnLeft ? Side.LEFT : Side.RIGHT;
         boolean gi = uniform == Uniform.GI;
-        return new Header(
-                kind,
-                Optional.of(event),
-                Optional.of(date),
-                Optional.of(round),
-                ruleset,
-                Optional.empty(),
-                uniform,
-                OptionalLong.of(minutes * MINUTE),
-                new Contestant(
-                        first.name(),
-                        Optional.of(gi ? "white gi" : "white rash guard"),
-                        Optional.of(side),
-                        Optional.of(levelOf(first))),
-                new Contestant(
-                        second.name(),
-                        Optional.of(gi ? "blue gi" : "blue rash guard"),
-                        Optional.of(side.mirrored()),
-                        Optional.of(levelOf(second))),
-                Optional.empty(),
-                Footage.NONE,
-                List.of(),
-                Optional.empty(),
-                Background.NONE,
-                List.of(),
-                Map.of());
+        return HeaderBuilder.builder()
+                .kind(kind)
+                .ruleset(ruleset)
+                .uniform(uniform)
+                .lengthMicros(OptionalLong.of(minutes * MINUTE))
+                .a(ContestantBuilder.builder()
+                        .name(first.name())
+                        .kit(gi ? "white gi" : "white rash guard")
+                        .screenSide(side)
+                        .level(levelOf(first))
+                        .create())
+                .b(ContestantBuilder.builder()
+                        .name(second.name())
+                        .kit(gi ? "blue gi" : "blue rash guard")
+                        .screenSide(side.mirrored())
+                        .level(levelOf(second))
+                        .create())
+                .footage(Footage.NONE)
+                .background(Background.NONE)
+                .event(event)
+                .date(date)
+                .round(round)
+                .create();
     }
 }

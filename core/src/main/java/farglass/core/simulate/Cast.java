@@ -6,6 +6,7 @@ import farglass.core.bout.Covered;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Uniform;
 import farglass.core.fact.Fact;
+import farglass.core.fact.FactMistakeBuilder;
 import farglass.core.fact.Layer;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.side.Level;
@@ -206,19 +207,19 @@ public final class Cast {
         GameSheet ours = sheets.get("Maren Tolliver, strikes").named(OURS);
         GameSheet other = sheets.get("a striker").named("Odile Marchetti");
         LocalDate date = LocalDate.of(2025, 9, 20);
-        Booking match = new Booking(
-                ours,
-                other,
-                BoutKind.COMPETITION,
-                "Lighthouse Night",
-                "single bout",
-                date,
-                "mixed-rules",
-                Uniform.NO_GI,
-                15,
-                Level.BROWN,
-                Level.BROWN,
-                Optional.empty());
+        Booking match = BookingBuilder.builder()
+                .a(ours)
+                .b(other)
+                .kind(BoutKind.COMPETITION)
+                .event("Lighthouse Night")
+                .round("single bout")
+                .date(date)
+                .ruleset("mixed-rules")
+                .uniform(Uniform.NO_GI)
+                .minutes(15)
+                .level(Level.BROWN)
+                .levelOfB(Level.BROWN)
+                .create();
         int number = bouts.size() + 1;
         String id = "demo-%03d".formatted(number);
         SplittableRandom fates = random.split();
@@ -246,19 +247,19 @@ public final class Cast {
     private void student(List<GameSheet> others) {
         GameSheet pip = sheets.get(STUDENT);
         LocalDate date = LocalDate.of(2026, 10, 17);
-        Booking match = new Booking(
-                pip,
-                others.get(14),
-                BoutKind.COMPETITION,
-                "Estuary Trials",
-                "first round",
-                date,
-                "points-with-advantages",
-                Uniform.GI,
-                5,
-                Level.WHITE,
-                Level.WHITE,
-                Optional.empty());
+        Booking match = BookingBuilder.builder()
+                .a(pip)
+                .b(others.get(14))
+                .kind(BoutKind.COMPETITION)
+                .event("Estuary Trials")
+                .round("first round")
+                .date(date)
+                .ruleset("points-with-advantages")
+                .uniform(Uniform.GI)
+                .minutes(5)
+                .level(Level.WHITE)
+                .levelOfB(Level.WHITE)
+                .create();
         posting(match);
         Settled inside = new Settled("closed-guard", Optional.of(Seat.A), false);
         book(training(pip, sheets.get(OURS), LocalDate.of(2026, 10, 28), Optional.of(inside)), WatchedShare.WHOLE);
@@ -266,19 +267,20 @@ public final class Cast {
     }
 
     private static Booking training(GameSheet a, GameSheet b, LocalDate date, Optional<Settled> start) {
-        return new Booking(
-                a,
-                b,
-                start.isPresent() ? BoutKind.POSITIONAL : BoutKind.TRAINING,
-                "at our gym",
-                "round",
-                date,
-                "training-round",
-                Uniform.GI,
-                5,
-                Level.WHITE,
-                level(date),
-                start);
+        return BookingBuilder.builder()
+                .a(a)
+                .b(b)
+                .kind(start.isPresent() ? BoutKind.POSITIONAL : BoutKind.TRAINING)
+                .event("at our gym")
+                .round("round")
+                .date(date)
+                .ruleset("training-round")
+                .uniform(Uniform.GI)
+                .minutes(5)
+                .level(Level.WHITE)
+                .levelOfB(level(date))
+                .start(start)
+                .create();
     }
 
     /** The match in which the student posts both hands inside closed guard five times, and is not punished once. */
@@ -300,15 +302,12 @@ public final class Cast {
         Bout told = watched.told();
         for (Moment post : posts(told)) {
             told = told.with(post.with(post.telling()
-                    .and(new Fact.Mistake(
-                            "both hands posted on the mat inside closed guard",
-                            Optional.empty(),
-                            Optional.of(Fact.Punished.NO),
-                            Optional.empty(),
-                            Optional.of(Level.BLUE),
-                            Optional.of("hands on collar and sleeve, elbows in, then posture"),
-                            Optional.empty(),
-                            Optional.empty()))
+                    .and(FactMistakeBuilder.builder()
+                            .code("both hands posted on the mat inside closed guard")
+                            .punished(Fact.Punished.NO)
+                            .at(Level.BLUE)
+                            .better("hands on collar and sleeve, elbows in, then posture")
+                            .create())
                     .and(new Fact.InLayer(Layer.ERRORS))));
         }
         List<Covered> covered = new ArrayList<>(told.header().covered());

@@ -5,6 +5,7 @@ import farglass.core.bout.Telling;
 import farglass.core.bout.Uniform;
 import farglass.core.entry.Technique;
 import farglass.core.fact.Fact;
+import farglass.core.fact.FactGripBuilder;
 import farglass.core.fact.Span;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
@@ -157,16 +158,12 @@ final class Particulars {
             return grip;
         }
         long until = frame(at + (HOLDS + random.nextInt(HOLDS_MORE)) * Mat.SECOND);
-        return new Fact.Grip(
-                grip.holder(),
-                grip.target(),
-                grip.firmness(),
-                grip.ways(),
-                OptionalLong.of(until),
-                Optional.of(random.nextDouble() < 0.6 ? Fact.GripEnd.BROKEN : Fact.GripEnd.RELEASED),
-                Optional.empty(),
-                Optional.empty(),
-                grip.purpose(),
-                Optional.empty());
+        return FactGripBuilder.builder(grip)
+                .untilMicros(OptionalLong.of(until))
+                .ended(random.nextDouble() < 0.6 ? Fact.GripEnd.BROKEN : Fact.GripEnd.RELEASED)
+                .swappedFor(Optional.empty())
+                .why(Optional.empty())
+                .ideal(Optional.empty())
+                .create();
     }
 }

@@ -4,6 +4,7 @@ import farglass.core.bout.Bout;
 import farglass.core.bout.Covered;
 import farglass.core.bout.FilmLink;
 import farglass.core.bout.Footage;
+import farglass.core.bout.FootageBuilder;
 import farglass.core.bout.Header;
 import farglass.core.bout.MidBoutStart;
 import farglass.core.bout.Moment;
@@ -88,13 +89,7 @@ enum WatchedShare {
         Bout watched = watched(later, id, 0, script.lengthMicros() - AFTER_MICROS);
         Footage known = watched.header().footage();
         Header header = watched.header()
-                .with(new Footage(
-                        known.films(),
-                        known.covered(),
-                        known.segments(),
-                        known.material(),
-                        Optional.of(opening),
-                        known.endsEarly()));
+                .with(FootageBuilder.builder(known).opening(opening).create());
         return new ActedBout(watched.with(header), script, acted.truth(), acted.foreseen());
     }
 

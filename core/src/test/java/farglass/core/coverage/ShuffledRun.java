@@ -3,6 +3,7 @@ package farglass.core.coverage;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Contestant;
 import farglass.core.bout.Header;
+import farglass.core.bout.HeaderBuilder;
 import farglass.core.bout.Result;
 import farglass.core.catalogue.Catalogue;
 import farglass.core.corpus.Corpus;
@@ -44,24 +45,7 @@ final class ShuffledRun {
 
     static Header named(Header header, Contestant one, Contestant other) {
         Optional<Result> result = header.result();
-        return new Header(
-                header.kind(),
-                header.event(),
-                header.date(),
-                header.round(),
-                header.ruleset(),
-                header.rulesetDate(),
-                header.uniform(),
-                header.lengthMicros(),
-                one,
-                other,
-                result,
-                header.footage(),
-                header.coders(),
-                header.codingOf(),
-                header.background(),
-                header.notes(),
-                header.others());
+        return HeaderBuilder.builder(header).a(one).b(other).result(result).create();
     }
 
     private static boolean claims(Answered answered) {

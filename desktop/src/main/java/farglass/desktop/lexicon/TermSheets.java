@@ -7,12 +7,13 @@ import farglass.core.entry.Family;
 import farglass.core.entry.Kind;
 import farglass.core.entry.Names;
 import farglass.core.entry.Position;
+import farglass.core.entry.PositionBuilder;
 import farglass.core.entry.Reach;
 import farglass.core.entry.Role;
 import farglass.core.entry.SideRule;
 import farglass.core.entry.Start;
 import farglass.core.entry.Target;
-import farglass.core.entry.Technique;
+import farglass.core.entry.TechniqueBuilder;
 import farglass.core.entry.Term;
 import farglass.core.entry.Worth;
 import farglass.core.fact.Fact;
@@ -74,23 +75,24 @@ final class TermSheets {
             if (places.isEmpty() || goals.isEmpty()) {
                 return unknown(places.isEmpty() ? from.getText() : to.getText(), lexicon);
             }
-            return model.add(Lexicon.stanza(new Technique(
-                    key(label.getText()),
-                    clean(label.getText()),
-                    kind.getValue(),
-                    List.of(new Start(places.get(), role.getValue())),
-                    List.copyOf(goals.get()),
-                    goals.get().isEmpty() ? Ends.NOBODY : ends.getValue(),
-                    side.getValue(),
-                    Reach.usual(kind.getValue()),
-                    at.getValue().filter(target -> kind.getValue() == Kind.SUBMISSION),
-                    clean(says.getText()),
-                    words(also.getText()),
-                    Optional.of(clean(caution.getText())).filter(text -> !text.isBlank()),
-                    parent,
-                    false,
-                    false,
-                    0)));
+            return model.add(Lexicon.stanza(TechniqueBuilder.builder()
+                    .key(key(label.getText()))
+                    .label(clean(label.getText()))
+                    .kind(kind.getValue())
+                    .ends(goals.get().isEmpty() ? Ends.NOBODY : ends.getValue())
+                    .sideRule(side.getValue())
+                    .says(clean(says.getText()))
+                    .names(words(also.getText()))
+                    .generic(false)
+                    .cloth(false)
+                    .often(0)
+                    .starts(List.of(new Start(places.get(), role.getValue())))
+                    .to(List.copyOf(goals.get()))
+                    .reach(Reach.usual(kind.getValue()))
+                    .target(at.getValue().filter(target -> kind.getValue() == Kind.SUBMISSION))
+                    .caution(Optional.of(clean(caution.getText())).filter(text -> !text.isBlank()))
+                    .parent(parent)
+                    .create()));
         });
     }
 
@@ -130,16 +132,17 @@ final class TermSheets {
             if (label.getText().isBlank() || says.getText().isBlank()) {
                 return "Give it a name, and say in a sentence what it is.";
             }
-            return model.add(Lexicon.stanza(new Position(
-                    key(label.getText()),
-                    clean(label.getText()),
-                    family.getValue(),
-                    control.getValue(),
-                    top.getValue(),
-                    lying.getValue().facing,
-                    new Worth(0, 0),
-                    clean(says.getText()),
-                    words(also.getText()))));
+            return model.add(Lexicon.stanza(PositionBuilder.builder()
+                    .key(key(label.getText()))
+                    .label(clean(label.getText()))
+                    .family(family.getValue())
+                    .control(control.getValue())
+                    .hasTop(top.getValue())
+                    .worth(new Worth(0, 0))
+                    .says(clean(says.getText()))
+                    .names(words(also.getText()))
+                    .facing(lying.getValue().facing)
+                    .create()));
         });
     }
 

@@ -3,6 +3,7 @@ package farglass.desktop.shelf;
 import farglass.core.bout.Background;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Contestant;
+import farglass.core.bout.ContestantBuilder;
 import farglass.core.bout.Header;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
@@ -50,17 +51,13 @@ final class BeforehandForm extends TitledPane {
         }
 
         Contestant of(Contestant told) {
-            return new Contestant(
-                    told.name(),
-                    told.kit(),
-                    told.screenSide(),
-                    told.level(),
-                    told.stance(),
-                    filled(weight),
-                    filled(corner),
-                    filled(team),
-                    filled(rank),
-                    filled(build));
+            return ContestantBuilder.builder(told)
+                    .weight(filled(weight))
+                    .corner(filled(corner))
+                    .team(filled(team))
+                    .rank(filled(rank))
+                    .build(filled(build))
+                    .create();
         }
     }
 

@@ -3,9 +3,11 @@ package farglass.desktop.shelf;
 import farglass.core.bout.Background;
 import farglass.core.bout.BoutKind;
 import farglass.core.bout.Contestant;
+import farglass.core.bout.ContestantBuilder;
 import farglass.core.bout.Covered;
 import farglass.core.bout.FilmLink;
 import farglass.core.bout.Header;
+import farglass.core.bout.HeaderBuilder;
 import farglass.core.bout.Material;
 import farglass.core.bout.Method;
 import farglass.core.bout.Result;
@@ -268,24 +270,28 @@ final class HeaderForm extends VBox {
         askOfSpelling(first.name());
         askOfSpelling(second.name());
         Optional<Background.RoughDay> rough = filled(date).flatMap(Background.RoughDay::parse);
-        return new Header(
-                kind.getValue(),
-                filled(event),
-                filled(date).filter(text -> rough.isEmpty()).map(HeaderForm::date),
-                filled(round),
-                filled(ruleset.getEditor()).orElse(Header.DEFAULT_RULESET),
-                before.rulesetDate(),
-                uniform.getValue(),
-                time(length, "Length"),
-                beforehand.of(Seat.A, first),
-                beforehand.of(Seat.B, second),
-                result(),
-                before.footage().with(material.getValue()).withFilms(films()).withCovered(covered()),
-                before.coders(),
-                before.codingOf(),
-                beforehand.background(rough),
-                before.notes(),
-                before.others());
+        return HeaderBuilder.builder()
+                .kind(kind.getValue())
+                .ruleset(filled(ruleset.getEditor()).orElse(Header.DEFAULT_RULESET))
+                .uniform(uniform.getValue())
+                .lengthMicros(time(length, "Length"))
+                .a(beforehand.of(Seat.A, first))
+                .b(beforehand.of(Seat.B, second))
+                .footage(before.footage()
+                        .with(material.getValue())
+                        .withFilms(films())
+                        .withCovered(covered()))
+                .background(beforehand.background(rough))
+                .event(filled(event))
+                .date(filled(date).filter(text -> rough.isEmpty()).map(HeaderForm::date))
+                .round(filled(round))
+                .rulesetDate(before.rulesetDate())
+                .result(result())
+                .coders(before.coders())
+                .codingOf(before.codingOf())
+                .notes(before.notes())
+                .others(before.others())
+                .create();
     }
 
     private void askOfSpelling(String name) {
@@ -302,17 +308,13 @@ final class HeaderForm extends VBox {
             Optional<Side> side,
             Optional<Level> level,
             Optional<Stance> stance) {
-        return new Contestant(
-                name,
-                kit,
-                side,
-                level,
-                stance,
-                before.weight(),
-                before.corner(),
-                before.team(),
-                before.rank(),
-                before.build());
+        return ContestantBuilder.builder(before)
+                .name(name)
+                .kit(kit)
+                .screenSide(side)
+                .level(level)
+                .stance(stance)
+                .create();
     }
 
     private static String name(ComboBox<String> box, String seat) {

@@ -6,6 +6,7 @@ import farglass.core.bout.Contestant;
 import farglass.core.bout.FilmLink;
 import farglass.core.bout.Footage;
 import farglass.core.bout.Header;
+import farglass.core.bout.HeaderBuilder;
 import farglass.core.change.Change;
 import farglass.core.notation.Diagnostic;
 import farglass.core.rules.Ruleset;
@@ -110,24 +111,16 @@ public final class Intake {
     /** Asks who meets in another bout of the same video, which begins at an instant of it. */
     public void another(FilmLink film, Bout before) {
         Header old = before.header();
-        Header header = new Header(
-                old.kind(),
-                old.event(),
-                old.date(),
-                old.round(),
-                old.ruleset(),
-                old.rulesetDate(),
-                old.uniform(),
-                old.lengthMicros(),
-                Contestant.named("unknown"),
-                Contestant.named("unknown"),
-                Optional.empty(),
-                Footage.NONE.withFilms(List.of(film)),
-                old.coders(),
-                Optional.empty(),
-                Background.NONE,
-                List.of(),
-                Map.of());
+        Header header = HeaderBuilder.builder(old)
+                .a(Contestant.named("unknown"))
+                .b(Contestant.named("unknown"))
+                .result(Optional.empty())
+                .footage(Footage.NONE.withFilms(List.of(film)))
+                .codingOf(Optional.empty())
+                .background(Background.NONE)
+                .notes(List.of())
+                .others(Map.of())
+                .create();
         edit("Another bout of this video", fresh(header), true);
     }
 

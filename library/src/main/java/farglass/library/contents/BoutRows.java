@@ -8,10 +8,13 @@ import farglass.core.bout.Background;
 import farglass.core.bout.Bout;
 import farglass.core.bout.BoutKind;
 import farglass.core.bout.Contestant;
+import farglass.core.bout.ContestantBuilder;
 import farglass.core.bout.Covered;
 import farglass.core.bout.FilmLink;
 import farglass.core.bout.Footage;
+import farglass.core.bout.FootageBuilder;
 import farglass.core.bout.Header;
+import farglass.core.bout.HeaderBuilder;
 import farglass.core.bout.Material;
 import farglass.core.bout.Method;
 import farglass.core.bout.MidBoutStart;
@@ -145,32 +148,36 @@ public final class BoutRows {
         more.path("comments")
                 .forEach(comment -> comments.add(new Bout.Comment(
                         comment.path("before").asText(), comment.path("text").asText())));
-        Header header = new Header(
-                BoutKind.valueOf(row.text("kind")),
-                Optional.ofNullable(row.text("event")),
-                Optional.ofNullable(row.text("held_on")).map(LocalDate::parse),
-                Optional.ofNullable(row.text("round")),
-                row.text("ruleset"),
-                Json.text(more, "rulesetDate").map(LocalDate::parse),
-                Uniform.valueOf(row.text("uniform")),
-                length == null ? OptionalLong.empty() : OptionalLong.of(length),
-                contestant(nameOf.apply(row.text("a")), more.path("A")),
-                contestant(nameOf.apply(row.text("b")), more.path("B")),
-                more.has("result") ? Optional.of(result(more.path("result"))) : Optional.empty(),
-                new Footage(
-                        films,
-                        covered,
-                        all(more.path("segments"), node -> Json.as(node, Segment.class)),
-                        material(row, more),
-                        more.has("opening")
-                                ? Optional.of(Json.as(more.path("opening"), MidBoutStart.class))
-                                : Optional.empty(),
-                        more.path("endsEarly").asBoolean()),
-                all(more.path("coders"), JsonNode::asText),
-                Json.text(more, "codingOf"),
-                more.has("background") ? Json.as(more.path("background"), Background.class) : Background.NONE,
-                all(more.path("notes"), JsonNode::asText),
-                others);
+        Header header = HeaderBuilder.builder()
+                .kind(BoutKind.valueOf(row.text("kind")))
+                .ruleset(row.text("ruleset"))
+                .uniform(Uniform.valueOf(row.text("uniform")))
+                .lengthMicros(length == null ? OptionalLong.empty() : OptionalLong.of(length))
+                .a(contestant(nameOf.apply(row.text("a")), more.path("A")))
+                .b(contestant(nameOf.apply(row.text("b")), more.path("B")))
+                .footage(FootageBuilder.builder()
+                        .material(material(row, more))
+                        .endsEarly(more.path("endsEarly").asBoolean())
+                        .films(films)
+                        .covered(covered)
+                        .segments(all(more.path("segments"), node -> Json.as(node, Segment.class)))
+                        .opening(
+                                more.has("opening")
+                                        ? Optional.of(Json.as(more.path("opening"), MidBoutStart.class))
+                                        : Optional.empty())
+                        .create())
+                .background(
+                        more.has("background") ? Json.as(more.path("background"), Background.class) : Background.NONE)
+                .event(Optional.ofNullable(row.text("event")))
+                .date(Optional.ofNullable(row.text("held_on")).map(LocalDate::parse))
+                .round(Optional.ofNullable(row.text("round")))
+                .rulesetDate(Json.text(more, "rulesetDate").map(LocalDate::parse))
+                .result(more.has("result") ? Optional.of(result(more.path("result"))) : Optional.empty())
+                .coders(all(more.path("coders"), JsonNode::asText))
+                .codingOf(Json.text(more, "codingOf"))
+                .notes(all(more.path("notes"), JsonNode::asText))
+                .others(others)
+                .create();
         return new Bout(row.key(), header, moments, comments);
     }
 
@@ -188,17 +195,18 @@ public final class BoutRows {
     }
 
     private static Contestant contestant(String name, JsonNode node) {
-        return new Contestant(
-                name,
-                Json.text(node, "kit"),
-                Json.text(node, "side").map(Side::valueOf),
-                Json.text(node, "level").map(Level::valueOf),
-                Json.text(node, "stance").map(Stance::valueOf),
-                Json.text(node, "weight"),
-                Json.text(node, "corner"),
-                Json.text(node, "team"),
-                Json.text(node, "rank"),
-                Json.text(node, "build"));
+        return ContestantBuilder.builder()
+                .name(name)
+                .kit(Json.text(node, "kit"))
+                .screenSide(Json.text(node, "side").map(Side::valueOf))
+                .level(Json.text(node, "level").map(Level::valueOf))
+                .stance(Json.text(node, "stance").map(Stance::valueOf))
+                .weight(Json.text(node, "weight"))
+                .corner(Json.text(node, "corner"))
+                .team(Json.text(node, "team"))
+                .rank(Json.text(node, "rank"))
+                .build(Json.text(node, "build"))
+                .create();
     }
 
     private static Result result(JsonNode node) {

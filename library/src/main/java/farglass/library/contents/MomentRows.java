@@ -9,6 +9,7 @@ import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Motive;
 import farglass.core.bout.Telling;
+import farglass.core.bout.TellingBuilder;
 import farglass.core.fact.Certainty;
 import farglass.core.fact.Fact;
 import farglass.core.side.Line;
@@ -106,16 +107,17 @@ public final class MomentRows {
                                         Seat.valueOf(more.path("onSideOf").asText()), Side.valueOf(word))),
                         Json.text(more, "passing").map(Seat::valueOf),
                         more.path("workedOut").asBoolean()));
-        Telling telling = new Telling(
-                side,
-                Optional.ofNullable(row.text("became")).map(Became::valueOf),
-                Json.text(more, "line").map(Line::valueOf),
-                Json.text(more, "stage").map(Stage::valueOf),
-                Json.text(more, "motive").map(Motive::valueOf),
-                Json.text(more, "certainty").map(Certainty::valueOf).orElse(Certainty.SURE),
-                more.path("private").asBoolean(),
-                Json.text(more, "note"),
-                facts(more));
+        Telling telling = TellingBuilder.builder()
+                .certainty(Json.text(more, "certainty").map(Certainty::valueOf).orElse(Certainty.SURE))
+                .confidential(more.path("private").asBoolean())
+                .side(side)
+                .became(Optional.ofNullable(row.text("became")).map(Became::valueOf))
+                .line(Json.text(more, "line").map(Line::valueOf))
+                .stage(Json.text(more, "stage").map(Stage::valueOf))
+                .motive(Json.text(more, "motive").map(Motive::valueOf))
+                .note(Json.text(more, "note"))
+                .facts(facts(more))
+                .create();
         return new Moment(
                 row.text("id"),
                 at == null ? OptionalLong.empty() : OptionalLong.of(at),

@@ -5,6 +5,7 @@ import farglass.core.bout.Moment;
 import farglass.core.bout.Times;
 import farglass.core.fact.BodyFact;
 import farglass.core.fact.Fact;
+import farglass.core.fact.FactGripBuilder;
 import farglass.core.fact.PartState;
 import farglass.core.fact.Purpose;
 import farglass.core.fact.Span;
@@ -176,17 +177,12 @@ final class FactForms {
         return new Filled(form, () -> {
             List<Fact.Way> told = new ArrayList<>();
             ways.stream().filter(ToggleButton::isSelected).forEach(button -> told.add((Fact.Way) button.getUserData()));
-            return new Fact.Grip(
-                    by.part(),
-                    on.part(),
-                    Optional.empty(),
-                    told,
-                    time(until),
-                    Optional.empty(),
-                    Optional.empty(),
-                    Optional.empty(),
-                    Optional.empty(),
-                    Optional.empty());
+            return FactGripBuilder.builder()
+                    .holder(by.part())
+                    .target(on.part())
+                    .untilMicros(time(until))
+                    .ways(told)
+                    .create();
         });
     }
 
