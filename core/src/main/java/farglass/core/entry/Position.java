@@ -20,6 +20,7 @@ public record Position(
         Control control,
         boolean hasTop,
         Optional<Facing> facing,
+        Optional<Meaning> meaning,
         Worth worth,
         String says,
         Names names)

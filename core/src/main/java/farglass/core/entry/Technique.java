@@ -39,6 +39,7 @@ public record Technique(
         Names names,
         Optional<String> caution,
         Optional<String> parent,
+        Optional<Meaning> meaning,
         boolean generic,
         boolean cloth,
         int often)

@@ -26,6 +26,14 @@ public sealed interface Term permits Position, Technique {
                 .isPresent();
     }
 
+    /** {@return what the program has to know it as; empty for nearly all} */
+    Optional<Meaning> meaning();
+
+    /** {@return whether the program has to know it as that} */
+    default boolean means(Meaning wanted) {
+        return meaning().filter(wanted::equals).isPresent();
+    }
+
     /** {@return the word that files and the library use, such as "knee-cut"} */
     String key();
 

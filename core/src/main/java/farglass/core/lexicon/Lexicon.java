@@ -1,11 +1,14 @@
 package farglass.core.lexicon;
 
 import farglass.core.entry.Kind;
+import farglass.core.entry.Meaning;
 import farglass.core.entry.Names;
 import farglass.core.entry.Position;
+import farglass.core.entry.PositionBuilder;
 import farglass.core.entry.School;
 import farglass.core.entry.Start;
 import farglass.core.entry.Technique;
+import farglass.core.entry.TechniqueBuilder;
 import farglass.core.entry.Term;
 import farglass.core.naming.Naming;
 import farglass.core.naming.PlaceWords;
@@ -21,6 +24,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
+import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -42,6 +46,8 @@ public final class Lexicon implements Vocabulary {
     private final Map<String, Set<String>> groups;
     /** By key, the plain words that are the user's own: they win over shipped ones. */
     private final Map<String, List<String>> own = new LinkedHashMap<>();
+
+    private final Map<Meaning, Position> known = new EnumMap<>(Meaning.class);
 
     private WordIndex index;
 
@@ -69,6 +75,8 @@ public final class Lexicon implements Vocabulary {
                 Stream.<Term>concat(techniques.values().stream(), positions.values().stream())
                         .toList(),
                 own);
+        positions.values().forEach(position -> position.meaning()
+                .ifPresent(meaning -> known.putIfAbsent(meaning, position)));
         return this;
     }
 
@@ -133,7 +141,7 @@ public final class Lexicon implements Vocabulary {
         for (String stanza : stanzas) {
             try {
                 Entries entries = extended.entries(stanza);
-                entries.positions().forEach(position -> extended.put(position, extended.positions));
+                entries.positions().forEach(position -> extended.put(extended.asKnown(position), extended.positions));
                 waiting.addAll(entries.techniques());
                 changes.add(entries);
             } catch (LexiconException e) {
@@ -143,7 +151,7 @@ public final class Lexicon implements Vocabulary {
         for (Technique technique : waiting) {
             try {
                 extended.checkPlaces(technique);
-                extended.put(technique, extended.techniques);
+                extended.put(extended.asKnown(technique), extended.techniques);
             } catch (LexiconException e) {
                 problems.add(e.getMessage());
             }
@@ -169,6 +177,30 @@ public final class Lexicon implements Vocabulary {
         } catch (IOException e) {
             throw new UncheckedIOException("A text in memory cannot fail to be read", e);
         }
+    }
+
+    /** {@return the place that the program has to know as that} */
+    public Position place(Meaning meaning) {
+        return Optional.ofNullable(known.get(meaning))
+                .orElseThrow(() -> new LexiconException(
+                        "The lexicon has no position that means \"%s\".".formatted(LexiconPrinter.spelled(meaning))));
+    }
+
+    /** An own entry in the place of a shipped one is to the program what that one was. */
+    private Position asKnown(Position own) {
+        return position(own.key())
+                .filter(shipped -> own.meaning().isEmpty())
+                .map(shipped ->
+                        PositionBuilder.builder(own).meaning(shipped.meaning()).create())
+                .orElse(own);
+    }
+
+    private Technique asKnown(Technique own) {
+        return technique(own.key())
+                .filter(shipped -> own.meaning().isEmpty())
+                .map(shipped ->
+                        TechniqueBuilder.builder(own).meaning(shipped.meaning()).create())
+                .orElse(own);
     }
 
     private <T extends Term> void put(T term, Map<String, T> into) {

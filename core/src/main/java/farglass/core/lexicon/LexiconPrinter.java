@@ -17,6 +17,7 @@ final class LexiconPrinter {
 
     static String stanza(Term term) {
         StringBuilder out = new StringBuilder(term.match(LexiconPrinter::position, LexiconPrinter::technique));
+        term.meaning().ifPresent(meaning -> field(out, "means", spelled(meaning)));
         field(out, "says", term.says());
         return out.append(names(term.names())).toString();
     }

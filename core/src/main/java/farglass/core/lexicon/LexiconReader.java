@@ -5,6 +5,7 @@ import farglass.core.entry.Ends;
 import farglass.core.entry.Facing;
 import farglass.core.entry.Family;
 import farglass.core.entry.Kind;
+import farglass.core.entry.Meaning;
 import farglass.core.entry.Names;
 import farglass.core.entry.Position;
 import farglass.core.entry.PositionBuilder;
@@ -138,6 +139,7 @@ final class LexiconReader {
                     .worth(new Worth(Double.parseDouble(worth[0]), Double.parseDouble(worth[1])))
                     .says(one("says"))
                     .names(names())
+                    .meaning(optional("means").map(word -> named(Meaning.class, word)))
                     .facing(
                             faces.isEmpty()
                                     ? Facing.usual(family)
@@ -243,6 +245,9 @@ final class LexiconReader {
                                 .or(() -> base.flatMap(Technique::target)))
                         .caution(optional("caution").or(() -> base.flatMap(Technique::caution)))
                         .parent(parent)
+                        .meaning(optional("means")
+                                .map(word -> named(Meaning.class, word))
+                                .or(() -> base.flatMap(Technique::meaning)))
                         .create());
         if (!fields.isEmpty()) {
             throw wrong("only fields that such an entry has", String.join(", ", fields.keySet()));

@@ -6,6 +6,7 @@ import farglass.core.bout.Moment;
 import farglass.core.bout.Times;
 import farglass.core.entry.Control;
 import farglass.core.entry.Kind;
+import farglass.core.entry.Meaning;
 import farglass.core.entry.Technique;
 import farglass.core.fact.Certainty;
 import farglass.core.lexicon.Lexicon;
@@ -275,7 +276,7 @@ final class Holds {
     }
 
     private void comeUp(Seat top, Visit visit, List<HoldInProgress> reached) {
-        if (!origin.position().key().equals("double-pull")) {
+        if (!origin.position().means(Meaning.BOTH_SAT)) {
             // Who was passing when the legs were entangled was never underneath, and cannot sweep.
             boolean neverUnderneath = origin.passing().equals(Optional.of(top))
                     || origin.passing().isEmpty() && entangledFromTheFeet;

@@ -7,6 +7,7 @@ import farglass.core.bout.Covered;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Motive;
 import farglass.core.entry.Kind;
+import farglass.core.entry.Meaning;
 import farglass.core.entry.Role;
 import farglass.core.entry.Technique;
 import farglass.core.fact.Layer;
@@ -30,9 +31,6 @@ final class Judgements {
     /** So long after a submission was on is leaving the area still an escape from it. */
     private static final long ESCAPE_MICROS = 10_000_000;
 
-    private static final Map<String, String> TURNED_AWAY =
-            Map.of("turtle-up", "turning to turtle", "invert", "inverting", "turn-away", "turning away");
-
     private final Bout bout;
     private final Ruleset ruleset;
     private final Lexicon lexicon;
@@ -53,7 +51,7 @@ final class Judgements {
         this.lexicon = lexicon;
         this.timeline = timeline;
         this.clock = timeline.clock();
-        this.turns = turnedAwayFrom(bout);
+        this.turns = turnedAwayFrom(bout, lexicon);
         this.nextActs = nextActs();
     }
 
@@ -116,7 +114,7 @@ final class Judgements {
         if (technique.get().kind() == Kind.WAITING) {
             stalling(moment, actor, index);
         }
-        if (technique.get().key().equals("leave-area") && ruleset.leavingPoints() > 0) {
+        if (technique.get().means(Meaning.LEAVES_AREA) && ruleset.leavingPoints() > 0) {
             leaving(moment, actor);
         }
         if (technique.get().key().equals("reap") && ruleset.reapingForbidden()) {
@@ -193,12 +191,12 @@ final class Judgements {
     }
 
     private String turned(Moment turn) {
-        return "%s stopped the pass by %s (%s): an advantage could be given."
+        return "%s stopped the pass with \u201c%s\u201d (%s): an advantage could be given."
                 .formatted(
                         turn.actor()
                                 .map(seat -> bout.header().contestant(seat).name())
                                 .orElse("The other one"),
-                        turn.technique().map(key -> TURNED_AWAY.get(key)).orElse("turning away"),
+                        turn.technique().map(lexicon::label).orElse("turning away"),
                         turn.id());
     }
 
@@ -222,10 +220,14 @@ final class Judgements {
     }
 
     /** {@return by the id of each pass that somebody answered by turning away, the turn} */
-    private static Map<String, Moment> turnedAwayFrom(Bout bout) {
+    private static Map<String, Moment> turnedAwayFrom(Bout bout, Lexicon lexicon) {
         Map<String, Moment> passes = new HashMap<>();
         for (Moment moment : bout.moments()) {
-            if (moment.deed().did().filter(TURNED_AWAY::containsKey).isPresent()) {
+            boolean turned = moment.technique()
+                    .flatMap(lexicon::technique)
+                    .filter(technique -> technique.means(Meaning.TURNS_AWAY))
+                    .isPresent();
+            if (turned) {
                 moment.telling().answers().ifPresent(pass -> passes.putIfAbsent(pass, moment));
             }
         }

@@ -5,6 +5,7 @@ import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Times;
 import farglass.core.entry.Kind;
+import farglass.core.entry.Meaning;
 import farglass.core.entry.Technique;
 import farglass.core.fact.Fact;
 import farglass.core.lexicon.Lexicon;
@@ -94,7 +95,7 @@ public record RoundSheet(int number, long fromMicros, long toMicros, Side a, Sid
                     || contact.isEmpty() && moment.succeeded();
             landed += came ? 1 : 0;
             untold += !came && (contact.isEmpty() || contact.get() == Fact.Contact.UNKNOWN) ? 1 : 0;
-            knockDowns += blow.get().key().equals("knock-down") ? 1 : 0;
+            knockDowns += blow.get().means(Meaning.KNOCKS_DOWN) ? 1 : 0;
         }
         long top = 0;
         for (Visit visit : timeline.visits()) {

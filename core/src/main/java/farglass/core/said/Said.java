@@ -4,6 +4,7 @@ import farglass.core.bout.Became;
 import farglass.core.bout.Deed;
 import farglass.core.bout.Header;
 import farglass.core.entry.Kind;
+import farglass.core.entry.Meaning;
 import farglass.core.entry.Position;
 import farglass.core.entry.Role;
 import farglass.core.entry.Technique;
@@ -40,8 +41,6 @@ public record Said(
         MannerTold manner) {
     /** So many other meanings are worth reading. */
     private static final int MOST_OTHERS = 5;
-
-    private static final String TURTLE = "turtle";
 
     /** What leads to a place without being more than the way there. */
     private static final Set<Kind> WAYS =
@@ -176,7 +175,7 @@ public record Said(
         // Who is on top and lands in a guard is still on top.
         boolean stays = here.role() == Role.TOP
                 && place.hasTop()
-                && (place.key().equals(TURTLE) || lexicon.naming().arrives(phrase));
+                && (place.means(Meaning.TURTLE) || lexicon.naming().arrives(phrase));
         return stays
                 ? reached(place, actor.orElseThrow())
                 : new Said(new Deed.Reached(), Optional.of(reached(place, actor)), Optional.of(how), List.of(), false);
@@ -184,7 +183,7 @@ public record Said(
 
     /** {@return that place, with whoever plays it: a guard, or turtle, is played from underneath, any other place is had from the top} */
     public static Settled reached(Position place, Optional<Seat> actor) {
-        boolean underneath = place.family().isGuard() || place.key().equals(TURTLE);
+        boolean underneath = place.family().isGuard() || place.means(Meaning.TURTLE);
         Function<Seat, Seat> top = seat -> underneath ? seat.other() : seat;
         return new Settled(place.key(), place.hasTop() ? actor.map(top) : Optional.empty(), false);
     }

@@ -4,6 +4,7 @@ import farglass.core.bout.Became;
 import farglass.core.entry.Ends;
 import farglass.core.entry.Family;
 import farglass.core.entry.Kind;
+import farglass.core.entry.Meaning;
 import farglass.core.entry.Position;
 import farglass.core.entry.Role;
 import farglass.core.entry.Technique;
@@ -59,7 +60,6 @@ record WordsAround(
     private static final List<String> WITHIN = List.of(" in the ", " in ", " of ", " from ");
     private static final List<String> IN_THE_OTHERS =
             List.of("in her ", "in his ", "in their ", "inside her ", "inside his ", "inside their ");
-    private static final String ON_THE_GROUND = "ground-not-told";
 
     /** {@return what is named within the phrase, if all that stands round it is understood} */
     Optional<Said> said() {
@@ -232,7 +232,7 @@ record WordsAround(
     private Optional<Position> within(String plain, List<String> wheres) {
         for (String where : wheres) {
             if (plain.equals(where)) {
-                return lexicon.position(ON_THE_GROUND);
+                return Optional.of(lexicon.place(Meaning.GROUND_NOT_TOLD));
             }
             if (plain.endsWith(" " + where)) {
                 return lexicon.place(plain.substring(0, plain.length() - where.length() - 1))

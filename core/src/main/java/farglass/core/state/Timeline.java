@@ -3,6 +3,7 @@ package farglass.core.state;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Segment;
+import farglass.core.entry.Meaning;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.naming.Words;
 import java.util.ArrayList;
@@ -79,7 +80,7 @@ public final class Timeline {
         long to = Math.min(Math.max(segment.toMicros(), from), endMicros);
         Stand kept = now;
         close(from, Optional.empty());
-        now = new Stand(Whereabouts.place("not-visible", lexicon), Optional.empty());
+        now = new Stand(lexicon.place(Meaning.NOT_VISIBLE), Optional.empty());
         openedBy = Optional.empty();
         openStart = true;
         close(to, Optional.empty());

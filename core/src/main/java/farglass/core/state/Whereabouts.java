@@ -8,6 +8,7 @@ import farglass.core.bout.MidBoutStart;
 import farglass.core.bout.Moment;
 import farglass.core.entry.Control;
 import farglass.core.entry.Ends;
+import farglass.core.entry.Meaning;
 import farglass.core.entry.Position;
 import farglass.core.entry.Role;
 import farglass.core.entry.Technique;
@@ -48,15 +49,11 @@ public final class Whereabouts {
     public static Stand assumed(BoutKind kind, Optional<MidBoutStart> opening, boolean whole, Lexicon lexicon) {
         return kind == BoutKind.POSITIONAL || opening.isPresent() || !whole
                 ? notSeen(lexicon)
-                : new Stand(place("standing", lexicon), Optional.empty());
+                : new Stand(lexicon.place(Meaning.STANDING), Optional.empty());
     }
 
     private static Stand notSeen(Lexicon lexicon) {
-        return new Stand(place("not-visible", lexicon), Optional.empty());
-    }
-
-    static Position place(String key, Lexicon lexicon) {
-        return lexicon.position(key).orElseThrow(() -> new IllegalStateException("The lexicon lacks " + key));
+        return new Stand(lexicon.place(Meaning.NOT_VISIBLE), Optional.empty());
     }
 
     /** {@return where they are once that moment has happened} */
@@ -73,7 +70,7 @@ public final class Whereabouts {
         }
         return next.passing()
                 .or(() -> before.position().control() == Control.GUARD ? before.top() : before.passing())
-                .filter(seat -> !next.position().key().equals("double-pull"));
+                .filter(seat -> !next.position().means(Meaning.BOTH_SAT));
     }
 
     private static Optional<Stand> reached(Stand now, Moment moment, Lexicon lexicon) {
@@ -89,10 +86,10 @@ public final class Whereabouts {
             // "Same" goes on from where it was stopped; the stop itself moved nobody.
             return restart.get().resumed().equals(Optional.of(Deed.Resumed.SAME))
                     ? Optional.empty()
-                    : Optional.of(new Stand(place("standing", lexicon), Optional.empty()));
+                    : Optional.of(new Stand(lexicon.place(Meaning.STANDING), Optional.empty()));
         }
         if (moment.deed().begun().equals(Optional.of(Deed.Period.ROUND))) {
-            return Optional.of(new Stand(place("standing", lexicon), Optional.empty()));
+            return Optional.of(new Stand(lexicon.place(Meaning.STANDING), Optional.empty()));
         }
         return workedOut(now, moment, lexicon).flatMap(settled -> stand(settled, lexicon));
     }
@@ -142,22 +139,27 @@ public final class Whereabouts {
     }
 
     private static String place(Technique technique, Lexicon lexicon) {
-        if (technique.to().size() == 1) {
-            return technique.to().get(0);
-        }
+        return technique.to().size() == 1
+                ? technique.to().get(0)
+                : lexicon.place(untold(technique, lexicon)).key();
+    }
+
+    /** {@return what is known of a place that could be one of several} */
+    private static Meaning untold(Technique technique, Lexicon lexicon) {
         if (technique.ends() == Ends.NOBODY) {
-            return "place-not-told";
+            return Meaning.PLACE_NOT_TOLD;
         }
         List<Control> places = technique.to().stream()
                 .flatMap(key -> lexicon.position(key).stream())
                 .map(Position::control)
                 .toList();
         if (places.stream().allMatch(Control::isBack)) {
-            return "back-not-told";
+            return Meaning.BACK_NOT_TOLD;
         }
-        return places.stream().allMatch(Control::isPast)
-                ? "past-not-told"
-                : places.stream().allMatch(Control::isTopOnGround) ? "ground-not-told" : "attack-not-told";
+        if (places.stream().allMatch(Control::isPast)) {
+            return Meaning.PAST_NOT_TOLD;
+        }
+        return places.stream().allMatch(Control::isTopOnGround) ? Meaning.GROUND_NOT_TOLD : Meaning.ATTACK_NOT_TOLD;
     }
 
     /** {@return whether the lexicon knows that it starts there; always where it is not told where they are, or who acts} */

@@ -7,6 +7,7 @@ import farglass.core.entry.Control;
 import farglass.core.entry.Ends;
 import farglass.core.entry.Facing;
 import farglass.core.entry.Kind;
+import farglass.core.entry.Meaning;
 import farglass.core.entry.Position;
 import farglass.core.entry.Role;
 import farglass.core.entry.School;
@@ -133,6 +134,29 @@ class LexiconTest {
         assertThat(extended.lexicon().find("rear choke").orElseThrow().key()).isEqualTo("coat-hanger");
         assertThat(extended.lexicon().find("The Slicer").orElseThrow().key()).isEqualTo("knee-cut");
         assertThat(LEXICON.find("rear choke").orElseThrow().key()).isEqualTo("rear-naked-choke");
+    }
+
+    @Test
+    void whatTheProgramHasToKnowIsOnePlaceOrATechniqueAlsoWhereAnOwnEntryStandsInItsPlace() {
+        for (Meaning meaning : Meaning.values()) {
+            List<Position> places = LEXICON.positions().stream()
+                    .filter(each -> each.means(meaning))
+                    .toList();
+            boolean told = LEXICON.techniques().stream().anyMatch(each -> each.means(meaning));
+            assertThat(places).as("%s", meaning).hasSize(told ? 0 : 1);
+        }
+        String hidden =
+                "position not-visible \"Off screen\"\n  family none\n  counts none\n  top no\n  worth 0 0\n  says Nobody sees it.\n";
+        Lexicon own = LEXICON.with(List.of(hidden)).lexicon();
+        assertThat(own.place(Meaning.NOT_VISIBLE).label()).isEqualTo("Off screen");
+        String turn = "technique belly-down \"Belly down\"\n  of turn-away\n  says Turns flat on the belly.\n";
+        assertThat(LEXICON.with(List.of(turn))
+                        .lexicon()
+                        .technique("belly-down")
+                        .orElseThrow()
+                        .means(Meaning.TURNS_AWAY))
+                .as("a variant is what its technique is")
+                .isTrue();
     }
 
     @Test

@@ -8,6 +8,7 @@ import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.Evidence;
 import farglass.core.corpus.Tally;
 import farglass.core.entry.Kind;
+import farglass.core.entry.Meaning;
 import farglass.core.entry.Position;
 import farglass.core.entry.Role;
 import farglass.core.measure.Options;
@@ -25,7 +26,6 @@ import java.util.Optional;
 public final class Pulls {
     private static final String FORCED = "forced";
     private static final String HERS = "they come up";
-    private static final String DOUBLE_PULL = "double-pull";
 
     private static boolean isPull(BoutSheet sheet, Moment moment) {
         return sheet.technique(moment)
@@ -57,7 +57,7 @@ public final class Pulls {
 
     private static List<Evidence> doublePulls(BoutSheet sheet, Seat seat) {
         return sheet.visits().stream()
-                .filter(visit -> visit.stand().position().key().equals(DOUBLE_PULL) && sheet.sawEnd(visit))
+                .filter(visit -> visit.stand().position().means(Meaning.BOTH_SAT) && sheet.sawEnd(visit))
                 .flatMap(visit -> visit.endedBy().stream())
                 .flatMap(id -> sheet.bout().moment(id).stream())
                 .flatMap(moment -> {

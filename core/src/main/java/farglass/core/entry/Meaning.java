@@ -1,0 +1,32 @@
+package farglass.core.entry;
+
+/**
+ * What an entry is to the program itself, which works out where the two are and what the rules see. It stands in the lexicon, so that no
+ * key of an entry stands in the code.
+ */
+public enum Meaning {
+    /** The place where both are on their feet, and nobody holds anything that matters. */
+    STANDING,
+    /** The place where both sat down at once: who comes up from there sweeps nobody. */
+    BOTH_SAT,
+    /** Where the two are while the camera shows nothing of it. */
+    NOT_VISIBLE,
+    /** A place for what is worked out without a word of where: nothing of it is known. */
+    PLACE_NOT_TOLD,
+    /** The same: somebody is on top on the ground. */
+    GROUND_NOT_TOLD,
+    /** The same: somebody is past the legs and on top. */
+    PAST_NOT_TOLD,
+    /** The same: somebody is on the back. */
+    BACK_NOT_TOLD,
+    /** The same: somebody has the better place. */
+    ATTACK_NOT_TOLD,
+    /** The place one also goes to by being knocked or turned there: on hands and knees. */
+    TURTLE,
+    /** A way of being passed no further that gives the back or the side: an advantage could be given for it. */
+    TURNS_AWAY,
+    /** Leaving the mat: points could be given for it, where it escapes a submission. */
+    LEAVES_AREA,
+    /** A blow that puts the other down, which judges count. */
+    KNOCKS_DOWN
+}
