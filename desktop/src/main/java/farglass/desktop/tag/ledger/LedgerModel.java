@@ -1,5 +1,6 @@
 package farglass.desktop.tag.ledger;
 
+import farglass.core.bout.Bout;
 import farglass.core.bout.Moment;
 import farglass.core.state.Exchange;
 import farglass.desktop.tag.Choice;
@@ -12,6 +13,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import javafx.beans.property.SimpleStringProperty;
 import javafx.beans.property.StringProperty;
 import javafx.collections.FXCollections;
@@ -125,22 +127,28 @@ public final class LedgerModel {
         });
     }
 
+    /** From the chosen moment, or from where the film is, also where that one is folded or not among those found. */
     private Optional<String> step(int direction) {
+        List<String> order = open.bout().map(Bout::moments).orElse(List.of()).stream()
+                .map(Moment::id)
+                .toList();
         List<String> shown = rows.stream()
                 .flatMap(row -> row.moment().stream())
                 .map(Moment::id)
                 .toList();
-        if (shown.isEmpty()) {
-            return Optional.empty();
-        }
-        int at = choice.lead()
-                .map(shown::indexOf)
+        // The moment that the film has just passed is itself the one before.
+        int from = choice.lead()
+                .map(order::indexOf)
                 .filter(index -> index >= 0)
                 .orElseGet(() -> playhead.before()
-                                .map(moment -> shown.indexOf(moment.id()))
+                                .map(moment -> order.indexOf(moment.id()))
                                 .orElse(-1)
                         + (direction > 0 ? 0 : 1));
-        return Optional.of(shown.get(Math.max(0, Math.min(shown.size() - 1, at + direction))));
+        Stream<String> beyond =
+                shown.stream().filter(id -> direction > 0 ? order.indexOf(id) > from : order.indexOf(id) < from);
+        Optional<String> next = direction > 0 ? beyond.findFirst() : beyond.reduce((one, later) -> later);
+        return next.or(() ->
+                shown.isEmpty() ? Optional.empty() : Optional.of(shown.get(direction > 0 ? shown.size() - 1 : 0)));
     }
 
     /** Chooses every moment that is shown. */
