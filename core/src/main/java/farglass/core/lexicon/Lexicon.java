@@ -136,31 +136,47 @@ public final class Lexicon implements Vocabulary {
         }
         Lexicon extended = copy();
         List<String> problems = new ArrayList<>();
-        List<Technique> waiting = new ArrayList<>();
         List<Entries> changes = new ArrayList<>();
-        for (String stanza : stanzas) {
-            try {
-                Entries entries = extended.entries(stanza);
-                entries.positions().forEach(position -> extended.put(extended.asKnown(position), extended.positions));
-                waiting.addAll(entries.techniques());
-                changes.add(entries);
-            } catch (LexiconException e) {
-                problems.add(e.getMessage());
+        List<String> left = List.copyOf(stanzas);
+        while (!left.isEmpty()) {
+            Map<String, String> refused = extended.take(left, changes, problems);
+            if (refused.size() == left.size()) {
+                problems.addAll(refused.values());
+                break;
             }
-        }
-        for (Technique technique : waiting) {
-            try {
-                extended.checkPlaces(technique);
-                extended.put(extended.asKnown(technique), extended.techniques);
-            } catch (LexiconException e) {
-                problems.add(e.getMessage());
-            }
+            // A variant of an own technique can be read once that one is there.
+            left = List.copyOf(refused.keySet());
         }
         for (Entries entries : changes) {
             entries.moreNames().forEach((key, names) -> extended.rename(key, names, problems));
             entries.moreStarts().forEach((key, starts) -> extended.start(key, starts, problems));
         }
         return new Extended(extended.indexed(), problems);
+    }
+
+    /** Takes what can be read of these stanzas. {@return the others, each with why not} */
+    private Map<String, String> take(List<String> stanzas, List<Entries> changes, List<String> problems) {
+        Map<String, String> refused = new LinkedHashMap<>();
+        List<Technique> waiting = new ArrayList<>();
+        for (String stanza : stanzas) {
+            try {
+                Entries entries = entries(stanza);
+                entries.positions().forEach(position -> put(asKnown(position), positions));
+                waiting.addAll(entries.techniques());
+                changes.add(entries);
+            } catch (LexiconException e) {
+                refused.put(stanza, e.getMessage());
+            }
+        }
+        for (Technique technique : waiting) {
+            try {
+                checkPlaces(technique);
+                put(asKnown(technique), techniques);
+            } catch (LexiconException e) {
+                problems.add(e.getMessage());
+            }
+        }
+        return refused;
     }
 
     private Lexicon copy() {

@@ -157,6 +157,27 @@ class LexiconTest {
                         .means(Meaning.TURNS_AWAY))
                 .as("a variant is what its technique is")
                 .isTrue();
+        String turned = "technique belly-roll \"Belly roll\"\n  of belly-down\n  says Rolls on.\n";
+        assertThat(LEXICON.with(List.of(turned, turn)).problems())
+                .as("no variant of a variant")
+                .hasSize(1);
+    }
+
+    @Test
+    void anOwnTechniqueCanHaveVariantsInWhateverOrderTheyAreKept() {
+        String hanger =
+                "technique coat-hanger \"Coat hanger\"\n  kind submission\n  from turtle : top\n  side own-arm\n  says A choke.\n";
+        String variant = "technique long-hanger \"Long hanger\"\n  of coat-hanger\n  says With both sleeves.\n";
+        for (List<String> kept : List.of(List.of(hanger, variant), List.of(variant, hanger))) {
+            Lexicon.Extended extended = LEXICON.with(kept);
+            assertThat(extended.problems()).isEmpty();
+            assertThat(extended.lexicon().technique("long-hanger").orElseThrow().from())
+                    .containsExactly("turtle");
+        }
+        assertThat(LEXICON.with(List.of(variant)).problems())
+                .singleElement()
+                .asString()
+                .contains("coat-hanger");
     }
 
     @Test

@@ -221,14 +221,46 @@ public final class LexiconModel {
                 .orElse(more);
     }
 
-    /** Takes this library's own entry out, once no moment uses it. {@return what is wrong; empty if it is gone} */
+    /** Takes this library's own entry out, once nothing uses it; of a shipped one only what the library made of it. {@return what is wrong; empty if it is gone} */
     public String remove(Term term) {
-        int count = occurrences(term);
-        if (count > 0) {
-            return "%d moments use it. Merge it into another entry instead.".formatted(count);
+        List<Change> changes = new ArrayList<>();
+        if (Lexicon.shipped().term(term.key()).isEmpty()) {
+            int count = occurrences(term);
+            if (count > 0) {
+                return "%d moments use it. Merge it into another entry instead.".formatted(count);
+            }
+            Optional<String> needed = neededBy(term);
+            if (needed.isPresent()) {
+                return needed.get();
+            }
+            changes.addAll(withoutStarts(term));
         }
-        desk.change("Take " + term.label() + " out of the lexicon", word(term.key(), Optional.empty()));
+        changes.add(word(term.key(), Optional.empty()));
+        desk.change("Take " + term.label() + " out of the lexicon", changes);
         return "";
+    }
+
+    /** {@return which other own entry could not be without it, in a sentence} */
+    private Optional<String> neededBy(Term term) {
+        return lexicon().techniques().stream()
+                .filter(other -> !other.key().equals(term.key()) && isOwn(other))
+                .flatMap(other -> other.parent().equals(Optional.of(term.key()))
+                        ? Stream.of(
+                                "%s is a variant of it. Change or take out that one first.".formatted(other.label()))
+                        : other.from().contains(term.key()) || other.to().contains(term.key())
+                                ? Stream.of("%s starts or ends in it. Change or take out that one first."
+                                        .formatted(other.label()))
+                                : Stream.empty())
+                .findFirst();
+    }
+
+    /** {@return the taking out of what is noted of where things can start, as far as it names that entry} */
+    private List<Change> withoutStarts(Term term) {
+        return desk.contents().words().stanzas().stream()
+                .filter(stanza -> stanza.text().startsWith("starts ")
+                        && List.of(stanza.text().split("\\s+")).contains(term.key()))
+                .map(stanza -> word(stanza.key(), Optional.empty()))
+                .toList();
     }
 
     /** Makes every moment with this library's own technique one with another, and takes the own one out; all in one act. */
@@ -239,11 +271,15 @@ public final class LexiconModel {
                 || target.get().key().equals(own.key())) {
             return "\u201c%s\u201d is no other technique of the lexicon.%s".formatted(into, nearest(into));
         }
+        Optional<String> needed = neededBy(own);
+        if (needed.isPresent()) {
+            return needed.get();
+        }
         rename(
                 "Merge %s into %s".formatted(own.label(), target.get().label()),
                 new Deed.Did(own.key()),
                 new Deed.Did(target.get().key()),
-                Optional.of(own.key()));
+                Optional.of(own));
         return "";
     }
 
@@ -278,7 +314,7 @@ public final class LexiconModel {
                 : deed.equals(wanted);
     }
 
-    private void rename(String what, Deed from, Deed to, Optional<String> gone) {
+    private void rename(String what, Deed from, Deed to, Optional<Term> gone) {
         List<Change> changes = new ArrayList<>();
         int moments = 0;
         for (Bout bout : desk.contents().bouts()) {
@@ -295,7 +331,10 @@ public final class LexiconModel {
             }
         }
         int count = moments;
-        gone.ifPresent(key -> changes.add(word(key, Optional.empty())));
+        gone.ifPresent(term -> {
+            changes.addAll(withoutStarts(term));
+            changes.add(word(term.key(), Optional.empty()));
+        });
         desk.change(what, changes).thenAccept(act -> desk.messages()
                 .say("%s: %d moments changed. Ctrl+Z takes it back.".formatted(what, count)));
     }

@@ -140,4 +140,98 @@ class LexiconModelTest {
         assertThat(desk.lexicon().find("the straight one")).contains(term("armbar"));
         assertThat(desk.lexicon().find("arm stretcher")).contains(term("armbar"));
     }
+
+    private void added(String stanza) throws Exception {
+        assertThat(model.add(stanza)).isEmpty();
+        rest();
+    }
+
+    @Test
+    void anEntryThatOthersNameIsNotTakenOutFromUnderThem() throws Exception {
+        added(
+                "position hammock-guard \"Hammock guard\"\n  family guard\n  counts guard\n  top yes\n  worth 0 0\n  says A guard of our own.\n");
+        added(HANGER.replace("turtle", "turtle hammock-guard"));
+        added("technique long-hanger \"Long hanger\"\n  of coat-hanger\n  says With both sleeves.\n");
+        assertThat(model.remove(term("hammock-guard"))).contains("Coat hanger").contains("starts or ends in it");
+        assertThat(model.remove(term("coat-hanger"))).contains("Long hanger").contains("variant");
+        assertThat(model.merge(term("coat-hanger"), "rear naked choke")).contains("Long hanger");
+        rest();
+        assertThat(desk.lexicon().term("long-hanger")).as("still whole").isPresent();
+        assertThat(model.remove(term("long-hanger"))).isEmpty();
+        rest();
+        assertThat(model.remove(term("coat-hanger"))).isEmpty();
+        rest();
+        assertThat(model.remove(term("hammock-guard"))).isEmpty();
+        rest();
+        assertThat(desk.contents().words().stanzas()).isEmpty();
+    }
+
+    @Test
+    void whereThingsCanStartGoesWithTheEntryItNames() throws Exception {
+        added(
+                "position hammock-guard \"Hammock guard\"\n  family guard\n  counts guard\n  top yes\n  worth 0 0\n  says A guard of our own.\n");
+        desk.change(
+                "Note",
+                new Change.OfTerm(
+                        "starts knee-cut hammock-guard top",
+                        Optional.empty(),
+                        Optional.of("starts knee-cut\n  from hammock-guard : top\n")));
+        rest();
+        assertThat(model.remove(term("hammock-guard"))).isEmpty();
+        rest();
+        assertThat(desk.contents().words().stanzas())
+                .as("nothing is left that the lexicon would have to complain about")
+                .isEmpty();
+        desk.undo().get(20, TimeUnit.SECONDS);
+        rest();
+        assertThat(desk.contents().words().stanzas()).hasSize(2);
+    }
+
+    @Test
+    void anOwnVersionOfAShippedEntryCanBeTakenBackThoughMomentsUseIt() throws Exception {
+        model.name(model.unnamed().get(0), "rear naked choke");
+        rest();
+        String own = Lexicon.stanza(term("rear-naked-choke")).replaceFirst("\n  says .*", "\n  says As we do it.");
+        desk.change("Own", new Change.OfTerm("rear-naked-choke", Optional.empty(), Optional.of(own)));
+        rest();
+        assertThat(term("rear-naked-choke").says()).isEqualTo("As we do it.");
+        assertThat(model.remove(term("rear-naked-choke"))).isEmpty();
+        rest();
+        assertThat(term("rear-naked-choke").says()).isNotEqualTo("As we do it.");
+    }
+
+    @Test
+    void theEntryLookedAtStaysWhileOthersComeAndGo() throws Exception {
+        model.chosenProperty().set(Optional.of(term("kimura")));
+        added(HANGER);
+        model.chosenProperty().set(Optional.of(term("kimura")));
+        desk.undo().get(20, TimeUnit.SECONDS);
+        rest();
+        assertThat(model.chosenProperty().get().map(Term::key)).contains("kimura");
+        added(HANGER);
+        assertThat(model.chosenProperty().get().map(Term::key))
+                .as("what was just added")
+                .contains("coat-hanger");
+        desk.undo().get(20, TimeUnit.SECONDS);
+        rest();
+        assertThat(model.chosenProperty().get()).as("gone again").isNotEmpty();
+        assertThat(model.chosenProperty().get().map(Term::key)).isNotEqualTo(Optional.of("coat-hanger"));
+    }
+
+    @Test
+    void countsAreThoseOfTheLibraryAsItIs() throws Exception {
+        model.name(model.unnamed().get(1), "kimura");
+        rest();
+        assertThat(model.occurrences(term("kimura"))).isEqualTo(1);
+        assertThat(model.countsProperty().get().entries()).containsEntry("kimura", 1);
+        desk.navigation().placeProperty().set(Place.SHELF);
+        desk.undo().get(20, TimeUnit.SECONDS);
+        rest();
+        desk.navigation().placeProperty().set(Place.LEXICON);
+        rest();
+        assertThat(model.countsProperty().get().entries())
+                .as("counted anew when looked at")
+                .doesNotContainKey("kimura");
+        assertThat(model.unnamed()).hasSize(2);
+    }
 }
