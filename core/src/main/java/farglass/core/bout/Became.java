@@ -3,7 +3,7 @@ package farglass.core.bout;
 import java.util.Locale;
 
 /**
- * What became of an action; what it did to the other athlete is another matter. An attack is shown to held, abandoned or turned; a defence
+ * What became of an action; what it did to the other athlete is another matter. An attack was shown, threatened, nearly done or held, or it was abandoned or turned; a defence
  * worked, partly or failed; a grip was taken, denied or lost; anything can be cut off.
  */
 public enum Became {

@@ -40,7 +40,7 @@ public final class Corpus {
     private final Map<String, List<BoutCounts>> byAthlete = new LinkedHashMap<>();
     private final Map<String, List<BoutCounts>> aside = new LinkedHashMap<>();
     private final Map<String, List<BoutSheet>> own = new ConcurrentHashMap<>();
-    /** Of whom more was asked than what others are held against. */
+    /** Athletes of whom their own figures were asked, and not only what others are held against. */
     private final Set<String> inPerson = ConcurrentHashMap.newKeySet();
 
     private final Map<Asked, AthleteCounts> counted = new ConcurrentHashMap<>();
@@ -86,7 +86,7 @@ public final class Corpus {
             Contestant contestant = sheet.bout().header().contestant(seat);
             if (!contestant.isNobody()) {
                 List<BoutCounts> own = byName.computeIfAbsent(contestant.name(), any -> new ArrayList<>());
-                // Who is named on both sides of a bout has been in it once.
+                // An athlete named on both sides of a bout has been in it once.
                 if (own.isEmpty() || own.get(own.size() - 1) != sheet) {
                     own.add(sheet);
                 }

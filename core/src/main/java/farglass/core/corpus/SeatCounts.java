@@ -131,7 +131,7 @@ record SeatCounts(
         return Counted.of(evidence);
     }
 
-    /** No moment is written as no name. */
+    /** Written in the place of a moment’s number where there is no moment. */
     private static final int NONE = -1;
 
     private static void write(Evidence evidence, DataOutputStream out, ToIntFunction<String> number)

@@ -23,7 +23,7 @@ public enum Control {
     /** Chest to back; with how many hooks, nobody said. */
     BACK_UNTOLD,
     TURTLE,
-    /** Neither: a scramble, out of sight, a lock held. */
+    /** None of these: a scramble, out of sight, a lock held. */
     NONE;
 
     /** {@return whether whoever is on top here is past the other's legs} */

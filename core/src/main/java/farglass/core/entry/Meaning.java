@@ -11,7 +11,7 @@ public enum Meaning {
     BOTH_SAT,
     /** Where the two are while the camera shows nothing of it. */
     NOT_VISIBLE,
-    /** A place for what is worked out without a word of where: nothing of it is known. */
+    /** Stands for a place that nobody named, where nothing at all is known of it. */
     PLACE_NOT_TOLD,
     /** The same: somebody is on top on the ground. */
     GROUND_NOT_TOLD,
@@ -21,9 +21,9 @@ public enum Meaning {
     BACK_NOT_TOLD,
     /** The same: somebody has the better place. */
     ATTACK_NOT_TOLD,
-    /** The place one also goes to by being knocked or turned there: on hands and knees. */
+    /** On hands and knees. Whoever is said to go there goes underneath, as with a guard. */
     TURTLE,
-    /** A way of being passed no further that gives the back or the side: an advantage could be given for it. */
+    /** Stops a pass by giving the back or the side: an advantage could be given to the passer for it. */
     TURNS_AWAY,
     /** Leaving the mat: points could be given for it, where it escapes a submission. */
     LEAVES_AREA,

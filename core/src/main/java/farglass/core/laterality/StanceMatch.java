@@ -16,7 +16,7 @@ public record StanceMatch(Stance own, Stance other) {
 
     /** {@return the way to circle, as her own side: away from the other's strong rear hand} */
     public Side circle() {
-        // Face to face the other's lead hand lies on her side of the other name, and the rear hand on the opposite one.
+        // A lead left means a rear right, which face to face is on her left: away from it she goes to her right.
         return other.lead().mirrored();
     }
 

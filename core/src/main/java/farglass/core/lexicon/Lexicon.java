@@ -195,7 +195,7 @@ public final class Lexicon implements Vocabulary {
         }
     }
 
-    /** {@return the place that the program has to know as that} */
+    /** {@return the one position that has this meaning for the program} @throws LexiconException if the lexicon has none */
     public Position place(Meaning meaning) {
         return Optional.ofNullable(known.get(meaning))
                 .orElseThrow(() -> new LexiconException(

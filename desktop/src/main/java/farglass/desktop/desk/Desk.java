@@ -245,7 +245,7 @@ public final class Desk implements AutoCloseable {
         return held.work;
     }
 
-    /** {@return that work, to be wished for where what it follows from changes} */
+    /** {@return that work of the interface thread, to be asked for whenever what it depends on has changed} */
     public Soon soon(Runnable work) {
         return new Soon(held.screen, work);
     }

@@ -17,7 +17,7 @@ public final class Soon {
         this.work = work;
     }
 
-    /** Wishes that it be done, soon. */
+    /** Asks for the work to be done in a turn of its own, soon. */
     public void wish() {
         wished = true;
         if (!waiting) {
@@ -29,7 +29,7 @@ public final class Soon {
         }
     }
 
-    /** Does at once what is wished for and not yet done. */
+    /** Does the work at once if it was asked for and is not done yet; otherwise nothing. */
     public void now() {
         if (wished) {
             wished = false;

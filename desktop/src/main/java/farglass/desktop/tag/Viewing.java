@@ -15,7 +15,7 @@ public final class Viewing {
     private final BooleanProperty asking = new SimpleBooleanProperty(false);
     private final List<Runnable> beginnings = new ArrayList<>();
 
-    /** Watches for that from here on, also where it is the aim of before. */
+    /** Watches for that from here on; whoever listens hears of it even if the aim was the same before. */
     public void begin(Aim wanted) {
         beginnings.forEach(Runnable::run);
         aim.set(wanted);

@@ -58,7 +58,7 @@ final class Watched {
                 : bout.with(bout.header().with(footage));
     }
 
-    /** Begins anew, with another bout or once everything is on disk. */
+    /** Forgets what was played, because another bout is open. */
     void forget() {
         played.clear();
         last = OptionalLong.empty();

@@ -61,7 +61,7 @@ final class VideoStream implements AutoCloseable {
         av_log_set_level(AV_LOG_QUIET);
     }
 
-    /** AVI, and program streams as discs and old recorders hold them. */
+    /** Files that tell of some pictures only when they are decoded: AVI, and program streams as discs and old recorders hold them. */
     private static final Set<String> TELLING_DECODING = Set.of("avi", "mpeg");
 
     private static final Set<Integer> LEAVING_OUT =
@@ -74,9 +74,9 @@ final class VideoStream implements AutoCloseable {
     private final AVCodecContext codec;
     private final AVPacket packet = av_packet_alloc();
     private final Packets packets;
-    /** Of every packet such files tell when it is decoded, of some or all not when it is shown. */
+    /** Whether the file tells of every packet when it is decoded, but not of all when they are shown. */
     private final boolean tellsNoPresentation;
-    /** What no other picture leans on is told for sure by these. */
+    /** Whether packets tell for sure which pictures no other leans on, so that those can be left out. */
     private final boolean isLeavingOutSafe;
 
     private Optional<FrameIndex> index = Optional.empty();

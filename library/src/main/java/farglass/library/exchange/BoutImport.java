@@ -40,7 +40,7 @@ import java.util.stream.Stream;
 
 /** Bout files read for import: a preview first, then all of them or none. */
 public final class BoutImport {
-    /** A match with a moment every second is far below this. */
+    /** What spreadsheets write without saying so: the letters of Western Europe. */
     private static final Charset WESTERN_EUROPE = Charset.forName("windows-1252");
 
     /** What is read where a command is given this in place of a file. */

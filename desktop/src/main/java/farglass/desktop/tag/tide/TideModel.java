@@ -41,7 +41,7 @@ public final class TideModel {
         }
     }
 
-    /** A few seconds fill the width at most. */
+    /** One cannot look closer than with four seconds over the whole width. */
     private static final long LEAST_MICROS = 4_000_000;
 
     private static final double STEP = 1.6;
