@@ -3,6 +3,8 @@ package farglass.desktop.parts;
 import farglass.drawing.Palette;
 import javafx.beans.InvalidationListener;
 import javafx.beans.value.ObservableValue;
+import javafx.scene.Node;
+import javafx.scene.Parent;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.layout.Region;
 
@@ -28,13 +30,34 @@ public final class Drawn extends Region {
         sceneProperty().addListener((property, old, now) -> {
             if (now == null) {
                 palette.removeListener(repainting);
-                canvas.setWidth(0);
-                canvas.setHeight(0);
+                letGo();
             } else if (old == null) {
                 palette.addListener(repainting);
                 requestLayout();
             }
         });
+    }
+
+    /**
+     * Paints every drawing of a part of the window anew, or lets go of their pixels while it is out of sight.
+     *
+     * @param inSight whether it has just come into sight
+     */
+    public static void keep(Node part, boolean inSight) {
+        if (part instanceof Drawn drawn) {
+            if (inSight) {
+                drawn.requestLayout();
+            } else {
+                drawn.letGo();
+            }
+        } else if (part instanceof Parent parent) {
+            parent.getChildrenUnmodifiable().forEach(each -> keep(each, inSight));
+        }
+    }
+
+    private void letGo() {
+        canvas.setWidth(0);
+        canvas.setHeight(0);
     }
 
     public void paint(Painting next) {

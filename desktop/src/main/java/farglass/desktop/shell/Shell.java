@@ -17,6 +17,7 @@ import farglass.desktop.go.GoTo;
 import farglass.desktop.go.GoToPage;
 import farglass.desktop.lexicon.LexiconModel;
 import farglass.desktop.lexicon.LexiconView;
+import farglass.desktop.parts.Drawn;
 import farglass.desktop.parts.FocusBack;
 import farglass.desktop.parts.Sheet;
 import farglass.desktop.parts.Sheets;
@@ -65,6 +66,9 @@ public final class Shell extends StackPane implements AutoCloseable {
         return thread;
     });
     private final BorderPane page = new BorderPane();
+    /** The places that were looked at; all but one are out of sight. What comes into a window is styled anew, which takes longest of all. */
+    private final StackPane stage = new StackPane();
+
     private final Sheets sheets = new Sheets(page);
     private final StudySwitch studySwitch;
     private final Intake intake;
@@ -121,6 +125,7 @@ public final class Shell extends StackPane implements AutoCloseable {
             edge.managedProperty().bind(edge.visibleProperty());
         }
         page.getStyleClass().add("page");
+        page.setCenter(stage);
         desk.navigation().placeProperty().addListener(change -> show());
         menu.disableProperty().bind(desk.arrivingProperty());
         desk.arrivingProperty().addListener(change -> Platform.runLater(this::show));
@@ -134,7 +139,7 @@ public final class Shell extends StackPane implements AutoCloseable {
     private void add(Place place, Node view, Runnable beginning) {
         places.put(place, view);
         beginnings.put(place, beginning);
-        BorderPane.setMargin(view, new javafx.geometry.Insets(14, 20, 8, 20));
+        StackPane.setMargin(view, new javafx.geometry.Insets(14, 20, 8, 20));
     }
 
     private HBox header(LibraryMenu menu) {
@@ -221,13 +226,28 @@ public final class Shell extends StackPane implements AutoCloseable {
         if (place != Place.TAG) {
             tagView.leave();
         }
-        page.setCenter(waits ? waiting() : places.get(place));
+        bring(waits ? waiting() : places.get(place));
         if (place != Place.TAG) {
             player.playingProperty().set(false);
             tag.leave();
         }
         if (!waits) {
             beginnings.get(place).run();
+        }
+    }
+
+    private void bring(Node wanted) {
+        stage.getChildren().removeIf(each -> !places.containsValue(each));
+        if (!stage.getChildren().contains(wanted)) {
+            stage.getChildren().add(wanted);
+        }
+        for (Node each : stage.getChildren()) {
+            boolean here = each == wanted;
+            if (each.isVisible() != here) {
+                each.setVisible(here);
+                each.setManaged(here);
+                Drawn.keep(each, here);
+            }
         }
     }
 

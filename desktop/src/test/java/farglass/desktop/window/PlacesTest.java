@@ -6,10 +6,12 @@ import farglass.core.bout.Bout;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
 import farglass.desktop.desk.Place;
+import farglass.desktop.desk.Spot;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
 import javafx.scene.Node;
+import javafx.scene.canvas.Canvas;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 
@@ -200,5 +202,31 @@ class PlacesTest extends OnStage {
         await("the help lies open", () -> workbench.lookup(".key") != null);
         press(KeyCode.ESCAPE);
         await("it is put away", () -> workbench.lookup(".key") == null);
+    }
+
+    @Test
+    void aPlaceOutOfSightStaysInTheWindowButKeepsNoPixels() throws Exception {
+        libraryWith(BOUT);
+        onScreen(() -> {
+            desk().navigation().show(new Spot("harbour", Optional.empty()));
+            return null;
+        });
+        await("Tag is drawn", () -> pixels() > 0);
+        Node tag = onScreen(() -> workbench.shell().orElseThrow().tagView());
+        press(KeyCode.SHORTCUT, KeyCode.DIGIT1);
+        await("Tag is out of sight", () -> !tag.isVisible());
+        assertThat(onScreen(this::pixels)).isZero();
+        assertThat(onScreen(tag::getScene))
+                .as("to be shown again without being styled anew")
+                .isNotNull();
+        press(KeyCode.SHORTCUT, KeyCode.DIGIT2);
+        await("and is drawn anew", () -> pixels() > 0);
+    }
+
+    private double pixels() {
+        return workbench.shell().orElseThrow().tagView().lookupAll("*").stream()
+                .filter(Canvas.class::isInstance)
+                .mapToDouble(node -> ((Canvas) node).getWidth() * ((Canvas) node).getHeight())
+                .sum();
     }
 }
