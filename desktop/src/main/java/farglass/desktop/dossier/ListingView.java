@@ -24,7 +24,7 @@ final class ListingView extends VBox {
     ListingView(DossierModel model) {
         this.model = model;
         getStyleClass().add("chapter");
-        entries.setId("entries");
+        entries.setId("listing");
         entries.getStyleClass().add("ledger");
         entries.setCellFactory(list -> new EntryCell());
         entries.getSelectionModel().selectedIndexProperty().addListener((property, old, index) -> {
