@@ -56,7 +56,7 @@ public final class OptionShares {
         double sum = 0;
         Map<String, Posterior> posteriors = new LinkedHashMap<>();
         for (Map.Entry<String, Prior> prior : priors.entrySet()) {
-            Posterior posterior = Shares.posterior(own, prior.getKey(), prior.getValue(), likeness);
+            Posterior posterior = prior.getValue().after(own, prior.getKey(), likeness);
             posteriors.put(prior.getKey(), posterior);
             sum += posterior.mean();
         }
@@ -85,7 +85,7 @@ public final class OptionShares {
 
     /** {@return what is believed of an option's share once these bouts were seen} */
     public Posterior posterior(Choices own, String option) {
-        return Shares.posterior(own, option, priors.get(option), likeness);
+        return priors.get(option).after(own, option, likeness);
     }
 
     /** {@return what is believed of the shares of those who may speak against a claim} See {@link Population.Others#against}. */

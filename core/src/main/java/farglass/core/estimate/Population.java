@@ -211,6 +211,16 @@ public final class Population {
         }
 
         /**
+         * {@return what is believed of a share of the option before an athlete's own film counts}
+         *
+         * @param evenMean what is believed where nothing is known: one half for yes or no
+         * @param weakShare how much of the belief is the weak one, in (0, 1]
+         */
+        public Prior prior(String option, double evenMean, double weakShare) {
+            return Prior.learned(spread(option), evenMean, weakShare);
+        }
+
+        /**
          * {@return what is believed of those who may speak against a claim about that option, roughly in the order in which they do} Of
          * all who never took it only one is among them. Whatever was believed before, after more chances without a success every share
          * is believed lower: the belief after n2 of them is that after n1 times (1 - p)^(n2 - n1), which falls with p, so it lies
@@ -228,7 +238,7 @@ public final class Population {
             return IntStream.range(0, against.who.length).mapToObj(k -> {
                 // Two threads may both work one out: it is the same.
                 if (against.beliefs[k] == null) {
-                    against.beliefs[k] = Shares.posterior(athletes.get(against.who[k]), option, prior, likeness);
+                    against.beliefs[k] = prior.after(athletes.get(against.who[k]), option, likeness);
                 }
                 return against.beliefs[k];
             });

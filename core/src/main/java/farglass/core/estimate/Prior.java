@@ -30,16 +30,12 @@ public record Prior(Posterior belief, double mean, int others, boolean comparabl
     }
 
     /**
-     * {@return the prior learned from the other athletes} With fewer than eight others who had chances, the weak belief alone.
+     * {@return the prior learned from how much the other athletes differ} With fewer than eight others who had chances, the weak belief alone.
      *
-     * @param others the noise within their bouts is taken out of the spread between them
+     * @param spread the noise within their bouts is taken out of it
      * @param evenMean what is believed where nothing is known: one half for yes or no
      * @param weakShare how much of the belief is the weak one, in (0, 1]: {@link #SHOWN}, less for claims
      */
-    public static Prior learned(Population.Others others, String option, double evenMean, double weakShare) {
-        return learned(others.spread(option), evenMean, weakShare);
-    }
-
     static Prior learned(Spread spread, double evenMean, double weakShare) {
         boolean comparable = spread.athletes() >= FEWEST;
         double mean = spread.athletes() == 0 ? evenMean : spread.mean();
@@ -48,6 +44,16 @@ public record Prior(Posterior belief, double mean, int others, boolean comparabl
                 mean,
                 spread.athletes(),
                 comparable);
+    }
+
+    /**
+     * {@return what is believed of an athlete's share of the option once these bouts were seen}
+     *
+     * @param likeness of moments of one bout, in [0, 1)
+     */
+    public Posterior after(Choices own, String option, double likeness) {
+        EffectiveCounts seen = own.effective(option, likeness);
+        return belief.after(seen.successes(), seen.chances() - seen.successes());
     }
 
     private static Posterior belief(double weakShare, double mean, double weakMean, double strength) {

@@ -14,7 +14,7 @@ public final class Shares {
      * @param likeness of moments of one bout, in [0, 1)
      */
     public static Share yesOrNo(Choices own, String option, Prior prior, double likeness) {
-        Posterior posterior = posterior(own, option, prior, likeness);
+        Posterior posterior = prior.after(own, option, likeness);
         double[] ends = posterior.quantiles(0.025, 0.10, 0.5, 0.90, 0.975);
         return share(own, option, new double[] {ends[0], ends[1], ends[3], ends[4]}, ends[2], prior, likeness);
     }
@@ -24,14 +24,8 @@ public final class Shares {
         Spread spread = others.spread(option);
         Prior prior = Prior.learned(spread, 0.5, Comparison.WEAK);
         return prior.comparable()
-                ? Optional.of(new Comparison(posterior(own, option, prior, others.likeness()), spread.ofMean()))
+                ? Optional.of(new Comparison(prior.after(own, option, others.likeness()), spread.ofMean()))
                 : Optional.empty();
-    }
-
-    /** {@return what is believed of the share once these bouts were seen} */
-    public static Posterior posterior(Choices own, String option, Prior prior, double likeness) {
-        EffectiveCounts seen = own.effective(option, likeness);
-        return prior.belief().after(seen.successes(), seen.chances() - seen.successes());
     }
 
     /** @param ends where 2.5, 10, 90 and 97.5 % of the belief lie below */

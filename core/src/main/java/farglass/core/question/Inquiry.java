@@ -209,7 +209,7 @@ public final class Inquiry {
     }
 
     private static Share share(Asked asked, String yes, Population.Others others) {
-        return Shares.yesOrNo(asked.own, yes, Prior.learned(others, yes, 0.5, Prior.SHOWN), others.likeness());
+        return Shares.yesOrNo(asked.own, yes, others.prior(yes, 0.5, Prior.SHOWN), others.likeness());
     }
 
     /** {@return a question of yes or no; {@code yes} is the option that counts as success} */
@@ -223,9 +223,7 @@ public final class Inquiry {
                         new Compared(
                                 comparison,
                                 way -> others.against(
-                                        yes,
-                                        way == Claims.Direction.MORE,
-                                        Prior.learned(others, yes, 0.5, Comparison.WEAK)))))
+                                        yes, way == Claims.Direction.MORE, others.prior(yes, 0.5, Comparison.WEAK)))))
                 .orElse(Map.of());
         Map<String, ShareChange> trends = changed(asked.counted, yes, others.likeness())
                 .map(changed -> Map.of(yes, changed))
@@ -237,8 +235,7 @@ public final class Inquiry {
     public Posterior posterior(Tally tally, String option) {
         Asked asked = new Asked(tally);
         Population.Others others = asked.others(List.of(option));
-        return Shares.posterior(
-                asked.own, option, Prior.learned(others, option, 0.5, Comparison.WEAK), others.likeness());
+        return others.prior(option, 0.5, Comparison.WEAK).after(asked.own, option, others.likeness());
     }
 
     /** Only bouts with a date tell of the years. */

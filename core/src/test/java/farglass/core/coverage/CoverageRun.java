@@ -53,7 +53,7 @@ public final class CoverageRun {
         List<Choices> all = new ArrayList<>(others);
         all.add(own);
         double likeness = Population.of(all).likeness(List.of(BoutCount.YES));
-        Prior prior = Prior.learned(Population.of(others).all(likeness), BoutCount.YES, 0.5, weakShare);
+        Prior prior = Population.of(others).all(likeness).prior(BoutCount.YES, 0.5, weakShare);
         return Shares.yesOrNo(own, BoutCount.YES, prior, likeness);
     }
 

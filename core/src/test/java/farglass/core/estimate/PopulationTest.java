@@ -48,12 +48,12 @@ class PopulationTest {
             Population.Gathering gathering = new Population.Gathering();
             athletes.forEach(gathering::add);
             Population.Others others = gathering.gathered().without("athlete 1", 0.1);
-            Prior prior = Prior.learned(others, OPTION, 0.5, Comparison.WEAK);
-            Posterior own = Shares.posterior(athletes.get("athlete 1"), OPTION, prior, others.likeness());
+            Prior prior = others.prior(OPTION, 0.5, Comparison.WEAK);
+            Posterior own = prior.after(athletes.get("athlete 1"), OPTION, others.likeness());
             for (boolean more : new boolean[] {true, false}) {
                 double worstOfAll = athletes.entrySet().stream()
                         .filter(each -> !each.getKey().equals("athlete 1"))
-                        .map(each -> Shares.posterior(each.getValue(), OPTION, prior, others.likeness()))
+                        .map(each -> prior.after(each.getValue(), OPTION, others.likeness()))
                         .mapToDouble(each -> wrong(own, each, more))
                         .max()
                         .orElseThrow();

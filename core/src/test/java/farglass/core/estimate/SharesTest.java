@@ -138,11 +138,9 @@ class SharesTest {
 
     @Test
     void theSidePreferenceIsTheMassOnTheOneSide() {
-        assertThat(Shares.posterior(single(5, 10), BoutCount.YES, UNIFORM, 0).below(0.5))
-                .isCloseTo(0.5, within(1e-9));
+        assertThat(UNIFORM.after(single(5, 10), BoutCount.YES, 0).below(0.5)).isCloseTo(0.5, within(1e-9));
         // P(Beta(2, 1) < 1/2) = 1/4.
-        assertThat(Shares.posterior(single(1, 1), BoutCount.YES, UNIFORM, 0).below(0.5))
-                .isCloseTo(0.25, within(1e-9));
+        assertThat(UNIFORM.after(single(1, 1), BoutCount.YES, 0).below(0.5)).isCloseTo(0.25, within(1e-9));
     }
 
     @Test
@@ -166,12 +164,12 @@ class SharesTest {
     @Test
     void fewOthersGiveTheWeakBeliefAlone() {
         List<Choices> seven = Collections.nCopies(7, single(2, 10));
-        Prior few = Prior.learned(Population.of(seven).all(0), BoutCount.YES, 0.5, Prior.SHOWN);
+        Prior few = Population.of(seven).all(0).prior(BoutCount.YES, 0.5, Prior.SHOWN);
         assertThat(few.comparable()).isFalse();
         assertThat(few.belief().parts()).hasSize(1);
         assertThat(few.belief().mean()).isCloseTo((few.mean() + 0.5) / 2, within(1e-12));
-        Prior alike = Prior.learned(
-                Population.of(Collections.nCopies(30, single(3, 10))).all(0), BoutCount.YES, 0.5, Prior.SHOWN);
+        Prior alike =
+                Population.of(Collections.nCopies(30, single(3, 10))).all(0).prior(BoutCount.YES, 0.5, Prior.SHOWN);
         assertThat(alike.comparable()).isTrue();
         assertThat(alike.mean()).isCloseTo(0.3, within(0.01));
         assertThat(alike.belief().parts().get(0).successes()
