@@ -1,8 +1,8 @@
 package farglass.core.entry;
 
 /**
- * What an entry is to the program itself, which works out where the two are and what the rules see. It stands in the lexicon, so that no
- * key of an entry stands in the code.
+ * What an entry is to the program itself, which works out where the two are and what the rules see. It stands in the lexicon, so that
+ * no key of an entry stands in the code that reads, scores and counts.
  */
 public enum Meaning {
     /** The place where both are on their feet, and nobody holds anything that matters. */

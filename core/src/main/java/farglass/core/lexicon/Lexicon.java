@@ -161,7 +161,7 @@ public final class Lexicon implements Vocabulary {
         for (String stanza : stanzas) {
             try {
                 Entries entries = entries(stanza);
-                entries.positions().forEach(position -> put(asKnown(position), positions));
+                entries.positions().forEach(position -> put(asKnown(position), positions, techniques));
                 waiting.addAll(entries.techniques());
                 changes.add(entries);
             } catch (LexiconException e) {
@@ -171,7 +171,7 @@ public final class Lexicon implements Vocabulary {
         for (Technique technique : waiting) {
             try {
                 checkPlaces(technique);
-                put(asKnown(technique), techniques);
+                put(asKnown(technique), techniques, positions);
             } catch (LexiconException e) {
                 problems.add(e.getMessage());
             }
@@ -219,9 +219,14 @@ public final class Lexicon implements Vocabulary {
                 .orElse(own);
     }
 
-    private <T extends Term> void put(T term, Map<String, T> into) {
-        positions.remove(term.key());
-        techniques.remove(term.key());
+    private <T extends Term> void put(T term, Map<String, T> into, Map<String, ? extends Term> others) {
+        // What others start from, lead to or are worked out by must not become something else.
+        if (others.containsKey(term.key())) {
+            throw new LexiconException("\"%s\" is a %s of the lexicon already. Give your own entry another key."
+                    .formatted(
+                            term.key(), others.get(term.key()).match(place -> "position", technique -> "technique")));
+        }
+        into.remove(term.key());
         into.put(term.key(), term);
         own.put(term.key(), WordIndex.written(term).toList());
     }

@@ -163,6 +163,22 @@ class LexiconTest {
                 .hasSize(1);
     }
 
+    /** A library may come from anywhere: none of its words may take a place away on which everything rests. */
+    @Test
+    void noOwnEntryTakesThePlaceOfAShippedOneOfTheOtherKind() {
+        for (String key : List.of("not-visible", "standing", "mount")) {
+            Lexicon.Extended extended = LEXICON.with(
+                    List.of("technique %s \"Odd\"\n  kind movement\n  from turtle : any\n  side none\n  says Odd.\n"
+                            .formatted(key)));
+            assertThat(extended.lexicon().position(key)).as(key).isPresent();
+            assertThat(extended.problems()).singleElement().asString().contains(key);
+        }
+        Lexicon.Extended extended = LEXICON.with(List.of(
+                "position knee-cut \"Odd\"\n  family none\n  counts none\n  top no\n  worth 0 0\n  says Odd.\n"));
+        assertThat(extended.lexicon().technique("knee-cut")).isPresent();
+        assertThat(extended.problems()).singleElement().asString().contains("knee-cut");
+    }
+
     @Test
     void anOwnTechniqueCanHaveVariantsInWhateverOrderTheyAreKept() {
         String hanger =

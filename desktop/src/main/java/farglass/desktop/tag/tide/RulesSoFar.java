@@ -30,7 +30,9 @@ public final class RulesSoFar {
     private final Tagging tag;
     private final Supplier<Rulesets> rulesets;
     private Optional<Rulesets> known = Optional.empty();
-    private Optional<Bout> cardOf = Optional.empty();
+    /** Made anew with every change of the bout, and of the words by which it is read. */
+    private Optional<Timeline> cardOf = Optional.empty();
+
     private Optional<Scorecard> card = Optional.empty();
     private Optional<Bout> seenOf = Optional.empty();
     private List<Call> seenCalls = List.of();
@@ -44,10 +46,11 @@ public final class RulesSoFar {
 
     /** {@return what the rules say of the open bout; empty without one, and where its rules are not known} */
     public Optional<Scorecard> card() {
-        Optional<Bout> bout = tag.open().bout();
-        if (!cardOf.equals(bout)) {
-            cardOf = bout;
-            card = bout.flatMap(shown -> score(shown, tag.open().timeline().orElseThrow()));
+        Optional<Timeline> timeline = tag.open().timeline();
+        if (!cardOf.equals(timeline)) {
+            cardOf = timeline;
+            seenOf = Optional.empty();
+            card = timeline.flatMap(known -> score(tag.open().bout().orElseThrow(), known));
         }
         return card;
     }
