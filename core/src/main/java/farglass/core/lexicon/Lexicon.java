@@ -220,15 +220,19 @@ public final class Lexicon implements Vocabulary {
     }
 
     private <T extends Term> void put(T term, Map<String, T> into, Map<String, ? extends Term> others) {
-        // What others start from, lead to or are worked out by must not become something else.
-        if (others.containsKey(term.key())) {
-            throw new LexiconException("\"%s\" is a %s of the lexicon already. Give your own entry another key."
-                    .formatted(
-                            term.key(), others.get(term.key()).match(place -> "position", technique -> "technique")));
-        }
+        checkKind(term, others);
         into.remove(term.key());
         into.put(term.key(), term);
         own.put(term.key(), WordIndex.written(term).toList());
+    }
+
+    /** What others start from, lead to or are worked out by must not become something else. */
+    private static void checkKind(Term term, Map<String, ? extends Term> others) {
+        if (others.containsKey(term.key())) {
+            throw new LexiconException("\"%s\" is a %s of the lexicon already. Give your own entry another name."
+                    .formatted(
+                            term.key(), others.get(term.key()).match(place -> "position", technique -> "technique")));
+        }
     }
 
     private void rename(String key, Names more, List<String> problems) {
@@ -311,7 +315,7 @@ public final class Lexicon implements Vocabulary {
     /**
      * {@return the entry that a stanza tells of}
      *
-     * @throws LexiconException if it cannot be read, or is not one position or technique of places that exist here
+     * @throws LexiconException if it cannot be read, or is not one position or technique of places that exist here, under a key that the other kind does not have
      */
     public Term entry(String stanza) {
         Entries entries = entries(stanza);
@@ -320,7 +324,11 @@ public final class Lexicon implements Vocabulary {
         if (terms.size() != 1) {
             throw new LexiconException("Expected one position or technique, but there are %d.".formatted(terms.size()));
         }
-        terms.get(0).asTechnique().ifPresent(this::checkPlaces);
+        terms.get(0).asPosition().ifPresent(position -> checkKind(position, techniques));
+        terms.get(0).asTechnique().ifPresent(technique -> {
+            checkKind(technique, positions);
+            checkPlaces(technique);
+        });
         return terms.get(0);
     }
 

@@ -129,6 +129,9 @@ class LexiconModelTest {
         assertThat(model.add(HANGER.replace("says A", "also rnc\n  says A"))).contains("Rear naked choke");
         assertThat(model.add(HANGER.replace("turtle", "moon"))).contains("moon");
         assertThat(model.add("technique")).contains("expected");
+        assertThat(model.add(HANGER.replace("coat-hanger \"Coat hanger\"", "mount \"Mount\"")))
+                .as("a place on which others rest")
+                .contains("is a position of the lexicon already");
         Names taken = new Names(List.of("kimura"), List.of(), List.of(), List.of(), List.of(), List.of());
         assertThat(model.name(term("armbar"), taken)).contains("stands for Kimura already");
         Names first = new Names(List.of("the straight one"), List.of(), List.of(), List.of(), List.of(), List.of());
