@@ -12,13 +12,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import javafx.beans.value.ObservableValue;
+import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.control.Label;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** One chapter: its questions, each answered in a sentence, with its figures in groups below; or the page of one minute. */
@@ -26,14 +25,17 @@ final class ChapterView extends VBox {
     /** So many rows of a group are shown at once; the others are one click away. */
     private static final int MOST_ROWS = 5;
 
+    private static final PseudoClass POINTS = PseudoClass.getPseudoClass("points");
+
     private final DossierModel model;
-    private final ObservableValue<Palette> palette;
+    private final ChapterLines lines;
+    private final List<Node> shown = new ArrayList<>();
     private ToggleGroup group = new ToggleGroup();
 
     ChapterView(DossierModel model, ObservableValue<Palette> palette) {
         this.model = model;
-        this.palette = palette;
-        getStyleClass().add("chapter");
+        this.lines = new ChapterLines(palette);
+        getStyleClass().addAll("chapter", "answers");
         addEventHandler(KeyEvent.KEY_PRESSED, this::pressed);
     }
 
@@ -42,7 +44,7 @@ final class ChapterView extends VBox {
         if (event.getCode() != KeyCode.UP && event.getCode() != KeyCode.DOWN) {
             return;
         }
-        List<FigureView> figures = figures();
+        List<FigureButton> figures = figures();
         int at = -1;
         for (int i = 0; i < figures.size(); i++) {
             if (figures.get(i).isFocused()) {
@@ -57,83 +59,92 @@ final class ChapterView extends VBox {
         event.consume();
     }
 
-    private List<FigureView> figures() {
-        List<FigureView> found = new ArrayList<>();
-        lookupAll(".figure").forEach(node -> {
-            if (node instanceof FigureView figure) {
-                found.add(figure);
-            }
-        });
-        return found;
+    private List<FigureButton> figures() {
+        return shown.stream()
+                .filter(FigureButton.class::isInstance)
+                .map(FigureButton.class::cast)
+                .toList();
     }
 
     void show(Page page, String chapter) {
         group = new ToggleGroup();
-        getChildren().clear();
-        Label title = new Label(chapter);
-        title.getStyleClass().add("chapter-title");
-        getChildren().add(title);
-        if (chapter.equals(DossierModel.ONE_MINUTE)) {
+        lines.takeBack();
+        shown.clear();
+        words(chapter, "chapter-title");
+        boolean points = chapter.equals(DossierModel.ONE_MINUTE);
+        pseudoClassStateChanged(POINTS, points);
+        if (points) {
             oneMinute(page);
         } else {
-            page.chapter(chapter).forEach(answer -> getChildren().add(answer(answer)));
+            page.chapter(chapter).forEach(this::answer);
         }
+        lay();
+    }
+
+    private void lay() {
+        getChildren().setAll(lines.over(shown));
+    }
+
+    private void words(String text, String style) {
+        shown.add(lines.words(text, style));
     }
 
     private void oneMinute(Page page) {
-        Label how = words(
+        words(
                 "What matters most of all that may be said, by a written rule. Each line: the dot is the best guess, the thick line"
                         + " holds the truth four times in five, the thin one nineteen in twenty; the tick is the other athletes. Enter opens its chapter.",
                 "quiet");
-        getChildren().add(how);
-        page.oneMinute().forEach(point -> getChildren().add(point(point)));
+        page.oneMinute().forEach(this::point);
         if (page.oneMinute().isEmpty()) {
-            getChildren().add(words("There is too little film to say anything yet: tag another bout.", "sentence"));
+            words("There is too little film to say anything yet: tag another bout.", "sentence");
         }
         model.sinceLast().ifPresent(this::sinceLast);
-        page.asides().forEach(aside -> getChildren().add(words(aside, "remarks")));
+        page.asides().forEach(aside -> words(aside, "remarks"));
     }
 
     private void sinceLast(SinceLast since) {
-        getChildren().add(words("Since the last bout (%s)".formatted(since.told()), "group"));
+        words("Since the last bout (%s)".formatted(since.told()), "group");
         told("Confirmed", since.confirmed());
         told("May be claimed since", since.newly());
         told("No longer to be claimed", since.contradicted());
         told("Surprised", since.surprised());
-        Button open = new Button("Open that bout");
-        open.getStyleClass().add("fold");
+        Button open = lines.button("Open that bout");
         open.setOnAction(event -> model.openBout(since.bout()));
-        getChildren().add(open);
+        shown.add(open);
     }
 
     private void told(String what, List<String> all) {
         if (!all.isEmpty()) {
-            getChildren().add(words("%s: %s.".formatted(what, String.join("; ", all)), "since"));
+            words("%s: %s.".formatted(what, String.join("; ", all)), "since");
         }
     }
 
-    private Node point(OneMinute.Point point) {
-        FigureView view = FigureView.of(point, palette);
-        view.setToggleGroup(group);
-        view.setSelected(point.row().isPresent()
-                && point.row().equals(model.rowProperty().get()));
-        view.setOnAction(event -> {
-            view.setSelected(true);
-            point.row().ifPresent(row -> model.rowProperty().set(Optional.of(row)));
-        });
+    private void point(OneMinute.Point point) {
+        PointView view = lines.point();
+        view.show(point);
+        choosing(view, point.row());
         // Enter, or a double click, goes to where it comes from.
         view.setOnMouseClicked(event -> {
             if (event.getClickCount() == 2) {
                 goTo(point);
             }
         });
-        view.addEventHandler(KeyEvent.KEY_PRESSED, event -> {
+        view.setOnKeyPressed(event -> {
             if (event.getCode() == KeyCode.ENTER) {
                 goTo(point);
                 event.consume();
             }
         });
-        return view;
+        shown.add(view);
+    }
+
+    private void choosing(FigureButton view, Optional<FigureRow> row) {
+        view.setToggleGroup(group);
+        view.setSelected(row.isPresent() && row.equals(model.rowProperty().get()));
+        view.setOnAction(event -> {
+            view.setSelected(true);
+            row.ifPresent(chosen -> model.rowProperty().set(Optional.of(chosen)));
+        });
     }
 
     private void goTo(OneMinute.Point point) {
@@ -142,59 +153,45 @@ final class ChapterView extends VBox {
         show(model.pageProperty().get().orElseThrow(), point.chapter());
     }
 
-    private Node answer(Answer answer) {
-        VBox box = new VBox(3, words(answer.question(), "question"), words(answer.sentence(), "sentence"));
+    private void answer(Answer answer) {
+        words(answer.question(), "question");
+        words(answer.sentence(), "sentence");
         Map<String, List<FigureRow>> groups = new LinkedHashMap<>();
         answer.rows().forEach(row -> groups.computeIfAbsent(row.heading(), any -> new ArrayList<>())
                 .add(row));
-        groups.forEach((heading, rows) -> box.getChildren().add(group(heading, rows)));
-        return box;
+        groups.forEach(this::group);
     }
 
-    private Node group(String heading, List<FigureRow> rows) {
-        VBox box = new VBox();
+    private void group(String heading, List<FigureRow> rows) {
         if (!heading.isEmpty()) {
-            box.getChildren().add(words(heading, "group"));
+            words(heading, "group");
         }
         boolean folded = rows.size() > MOST_ROWS + 1
                 && rows.get(0).figure().ask().wording().order().isEmpty();
-        rows.stream().limit(folded ? MOST_ROWS : rows.size()).forEach(row -> box.getChildren()
-                .add(figure(row)));
+        rows.stream().limit(folded ? MOST_ROWS : rows.size()).map(this::figure).forEach(shown::add);
         if (folded) {
-            List<FigureRow> rest = rows.subList(MOST_ROWS, rows.size());
-            Button more = new Button("and %d more, each at most %s"
-                    .formatted(rest.size(), rest.get(0).count()));
-            more.getStyleClass().add("fold");
-            more.setMnemonicParsing(false);
-            more.setOnAction(event -> {
-                int at = box.getChildren().indexOf(more);
-                box.getChildren().remove(more);
-                List<FigureView> shown = rest.stream().map(this::figure).toList();
-                box.getChildren().addAll(at, shown);
-                shown.get(0).requestFocus();
-            });
-            box.getChildren().add(more);
+            shown.add(more(rows.subList(MOST_ROWS, rows.size())));
         }
-        return box;
+    }
+
+    private Button more(List<FigureRow> rest) {
+        Button more = lines.button("and %d more, each at most %s"
+                .formatted(rest.size(), rest.get(0).count()));
+        more.setOnAction(event -> {
+            int at = shown.indexOf(more);
+            shown.remove(more);
+            List<FigureView> unfolded = rest.stream().map(this::figure).toList();
+            shown.addAll(at, unfolded);
+            lay();
+            unfolded.get(0).requestFocus();
+        });
+        return more;
     }
 
     private FigureView figure(FigureRow row) {
-        FigureView view =
-                FigureView.of(row, model.besideProperty().get().map(Beside::words), model.beside(row), palette);
-        view.setToggleGroup(group);
-        view.setSelected(model.rowProperty().get().filter(row::equals).isPresent());
-        view.setOnAction(event -> {
-            view.setSelected(true);
-            model.rowProperty().set(Optional.of(row));
-        });
+        FigureView view = lines.figure();
+        view.show(row, model.besideProperty().get().map(Beside::words), model.beside(row));
+        choosing(view, Optional.of(row));
         return view;
-    }
-
-    private static Label words(String text, String style) {
-        Label label = new Label(text);
-        label.setWrapText(true);
-        label.setMinHeight(Region.USE_PREF_SIZE);
-        label.getStyleClass().add(style);
-        return label;
     }
 }
