@@ -11,10 +11,12 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.beans.value.ObservableValue;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.ButtonBase;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
@@ -30,39 +32,55 @@ final class ChapterView extends VBox {
     private final DossierModel model;
     private final ChapterLines lines;
     private final List<Node> shown = new ArrayList<>();
+    private final Consumer<Node> reveal;
     private ToggleGroup group = new ToggleGroup();
 
-    ChapterView(DossierModel model, ObservableValue<Palette> palette) {
+    /**
+     * A chapter in which nothing is shown yet.
+     *
+     * @param reveal scrolls the page so that a line of it is seen
+     */
+    ChapterView(DossierModel model, ObservableValue<Palette> palette, Consumer<Node> reveal) {
         this.model = model;
         this.lines = new ChapterLines(palette);
+        this.reveal = reveal;
         getStyleClass().addAll("chapter", "answers");
-        addEventHandler(KeyEvent.KEY_PRESSED, this::pressed);
+        // Before the lines hear it: buttons of one group would choose one another by these keys, and tell nobody.
+        addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
     }
 
-    /** Up and Down go from figure to figure, over groups and questions. */
+    /** Up and Down go from figure to figure, over groups and questions, and show what stands behind each. */
     private void pressed(KeyEvent event) {
         if (event.getCode() != KeyCode.UP && event.getCode() != KeyCode.DOWN) {
             return;
         }
-        List<FigureButton> figures = figures();
+        event.consume();
+        List<ButtonBase> stops = stops();
         int at = -1;
-        for (int i = 0; i < figures.size(); i++) {
-            if (figures.get(i).isFocused()) {
+        for (int i = 0; i < stops.size(); i++) {
+            if (stops.get(i).isFocused()) {
                 at = i;
             }
         }
         int next = at + (event.getCode() == KeyCode.DOWN ? 1 : -1);
-        if (at >= 0 && next >= 0 && next < figures.size()) {
-            figures.get(next).requestFocus();
-            figures.get(next).fire();
+        if (at >= 0 && next >= 0 && next < stops.size()) {
+            goTo(stops.get(next));
         }
-        event.consume();
     }
 
-    private List<FigureButton> figures() {
+    private void goTo(ButtonBase stop) {
+        stop.requestFocus();
+        if (stop instanceof FigureButton figure) {
+            figure.fire();
+        }
+        reveal.accept(stop == stops().get(0) ? shown.get(0) : stop);
+    }
+
+    /** {@return the lines that can have the focus} */
+    private List<ButtonBase> stops() {
         return shown.stream()
-                .filter(FigureButton.class::isInstance)
-                .map(FigureButton.class::cast)
+                .filter(ButtonBase.class::isInstance)
+                .map(ButtonBase.class::cast)
                 .toList();
     }
 
@@ -140,17 +158,25 @@ final class ChapterView extends VBox {
 
     private void choosing(FigureButton view, Optional<FigureRow> row) {
         view.setToggleGroup(group);
-        view.setSelected(row.isPresent() && row.equals(model.rowProperty().get()));
+        view.setSelected(row.filter(this::isChosen).isPresent());
         view.setOnAction(event -> {
             view.setSelected(true);
             row.ifPresent(chosen -> model.rowProperty().set(Optional.of(chosen)));
         });
     }
 
+    private boolean isChosen(FigureRow row) {
+        return model.rowProperty().get().filter(row::equals).isPresent();
+    }
+
     private void goTo(OneMinute.Point point) {
         model.chapterProperty().set(point.chapter());
         point.row().ifPresent(row -> model.rowProperty().set(Optional.of(row)));
         show(model.pageProperty().get().orElseThrow(), point.chapter());
+        stops().stream()
+                .filter(stop -> stop instanceof FigureButton figure && figure.isSelected())
+                .findFirst()
+                .ifPresent(this::goTo);
     }
 
     private void answer(Answer answer) {
@@ -167,7 +193,8 @@ final class ChapterView extends VBox {
             words(heading, "group");
         }
         boolean folded = rows.size() > MOST_ROWS + 1
-                && rows.get(0).figure().ask().wording().order().isEmpty();
+                && rows.get(0).figure().ask().wording().order().isEmpty()
+                && rows.stream().skip(MOST_ROWS).noneMatch(this::isChosen);
         rows.stream().limit(folded ? MOST_ROWS : rows.size()).map(this::figure).forEach(shown::add);
         if (folded) {
             shown.add(more(rows.subList(MOST_ROWS, rows.size())));
@@ -183,7 +210,7 @@ final class ChapterView extends VBox {
             List<FigureView> unfolded = rest.stream().map(this::figure).toList();
             shown.addAll(at, unfolded);
             lay();
-            unfolded.get(0).requestFocus();
+            goTo(unfolded.get(0));
         });
         return more;
     }

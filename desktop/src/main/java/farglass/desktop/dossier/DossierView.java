@@ -8,12 +8,14 @@ import farglass.desktop.command.Key;
 import farglass.desktop.command.Where;
 import farglass.desktop.desk.Choosers;
 import farglass.desktop.desk.Settings;
+import farglass.desktop.parts.IntoSight;
 import farglass.drawing.Palette;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.beans.value.ObservableValue;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
@@ -49,7 +51,7 @@ public final class DossierView extends BorderPane {
             ObservableValue<Palette> palette) {
         this.model = model;
         this.index = new ChapterIndex(model);
-        this.chapter = new ChapterView(model, palette);
+        this.chapter = new ChapterView(model, palette, this::reveal);
         this.scroll = new ScrollPane(chapter);
         this.listing = new ListingView(model);
         this.terms = new TermsView(model);
@@ -126,6 +128,10 @@ public final class DossierView extends BorderPane {
         if (awaitsFocus) {
             begin();
         }
+    }
+
+    private void reveal(Node line) {
+        IntoSight.bring(scroll, line);
     }
 
     public void begin() {

@@ -12,8 +12,11 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import javafx.scene.Node;
 import javafx.scene.control.ListView;
 import javafx.scene.control.MenuButton;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 
@@ -52,6 +55,67 @@ class DossierPlaceTest extends OnStage {
             press(KeyCode.DOWN);
         }
         await("the chapter is open", () -> text(".chapter-title").equals("Passing"));
+    }
+
+    @Test
+    void theArrowsWalkFromFigureToFigureAndTheEvidenceFollows() throws Exception {
+        passing();
+        press(KeyCode.TAB);
+        await("the first figure has the focus", () -> focused() instanceof ToggleButton);
+        assertThat(text(".section")).startsWith("Passes: 1 of 2");
+        press(KeyCode.DOWN);
+        await("what stands behind the next one shows", () -> text(".section").startsWith("Toreando pass: 2 of 2"));
+        press(KeyCode.UP);
+        await("and behind the first one again", () -> text(".section").startsWith("Passes: 1 of 2"));
+        for (int figure = 0; figure < 60; figure++) {
+            press(KeyCode.DOWN);
+            assertThat(isInSight(focused()))
+                    .as("figure %d below the first", figure + 1)
+                    .isTrue();
+        }
+        assertThat(onScreen(() -> page().getVvalue()))
+                .as("the chapter is longer than the window")
+                .isPositive();
+        for (int figure = 0; figure < 60; figure++) {
+            press(KeyCode.UP);
+        }
+        assertThat(onScreen(() -> page().getVvalue()))
+                .as("its title is seen again")
+                .isZero();
+    }
+
+    @Test
+    void enterOnASentenceOfTheFirstPageOpensItsChapterAtItsFigure() throws Exception {
+        libraryWith(bout("b0", "Runa Castellan", "2026-03-14"));
+        onScreen(() -> {
+            for (int each = 1; each < 9; each++) {
+                desk().change("Put", Change.added(bout("b" + each, "Runa Castellan", "2026-03-1" + each)));
+            }
+            return null;
+        });
+        press(KeyCode.SHORTCUT, KeyCode.DIGIT3);
+        await("all are counted", () -> text("#basis").startsWith("9 of 9 known bouts"));
+        press(KeyCode.TAB);
+        await("a sentence has the focus", () -> focused() instanceof ToggleButton);
+        String sentence = onScreen(() -> focused().getAccessibleText());
+        press(KeyCode.ENTER);
+        await("its chapter is open", () -> !text(".chapter-title").equals("In one minute"));
+        assertThat(focused()).as("the figure of \u201c%s\u201d", sentence).isInstanceOf(ToggleButton.class);
+        assertThat(isInSight(focused())).isTrue();
+        assertThat(((ToggleButton) focused()).isSelected()).isTrue();
+    }
+
+    private Node focused() throws Exception {
+        return onScreen(() -> workbench.getScene().getFocusOwner());
+    }
+
+    private ScrollPane page() {
+        return (ScrollPane) workbench.lookup(".dossier > .scroll-pane");
+    }
+
+    private boolean isInSight(Node line) throws Exception {
+        return onScreen(() ->
+                page().localToScene(page().getBoundsInLocal()).contains(line.localToScene(line.getBoundsInLocal())));
     }
 
     private int sights() throws Exception {
