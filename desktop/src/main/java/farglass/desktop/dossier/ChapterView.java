@@ -157,6 +157,8 @@ final class ChapterView extends VBox {
     }
 
     private void choosing(FigureButton view, Optional<FigureRow> row) {
+        // A line that was chosen for what it said before would let go of the one that is chosen now.
+        view.setSelected(false);
         view.setToggleGroup(group);
         view.setSelected(row.filter(this::isChosen).isPresent());
         view.setOnAction(event -> {

@@ -50,7 +50,8 @@ public final class TermFacts {
                         switch (start.role()) {
                             case TOP -> "From on top in";
                             case BOTTOM -> "From underneath in";
-                            case NEUTRAL, ANY -> "From";
+                            case NEUTRAL -> "From";
+                            case ANY -> "From either role in";
                         },
                         String.join(", ", lexicon.inWords(start.positions())))));
         if (!technique.to().isEmpty()) {
