@@ -24,16 +24,24 @@ import farglass.core.bout.Segment;
 import farglass.core.bout.Telling;
 import farglass.core.bout.TellingBuilder;
 import farglass.core.bout.Uniform;
+import farglass.core.fact.Body;
 import farglass.core.fact.BodyFact;
 import farglass.core.fact.Certainty;
+import farglass.core.fact.Drawing;
 import farglass.core.fact.Fact;
-import farglass.core.fact.FactGripBuilder;
-import farglass.core.fact.FactMistakeBuilder;
+import farglass.core.fact.Grip;
+import farglass.core.fact.GripBuilder;
 import farglass.core.fact.Layer;
+import farglass.core.fact.Link;
+import farglass.core.fact.Mistake;
+import farglass.core.fact.MistakeBuilder;
 import farglass.core.fact.PartState;
 import farglass.core.fact.Purpose;
+import farglass.core.fact.Remark;
 import farglass.core.fact.Ruling;
 import farglass.core.fact.Span;
+import farglass.core.fact.Strike;
+import farglass.core.fact.Tie;
 import farglass.core.side.Level;
 import farglass.core.side.Line;
 import farglass.core.side.OwnedSide;
@@ -260,35 +268,35 @@ public final class AnyBout {
             case 5 -> new Fact.HeadSide(owned());
             case 6 -> new Fact.LimbOn(part(), part());
             case 7 ->
-                FactGripBuilder.builder()
+                GripBuilder.builder()
                         .holder(part())
                         .target(part())
                         .untilMicros(maybeTime())
-                        .firmness(maybe(() -> any(Fact.Firmness.values())))
+                        .firmness(maybe(() -> any(Grip.Firmness.values())))
                         .ways(
                                 random.nextBoolean()
                                         ? List.of()
-                                        : List.of(any(Fact.Way.values()), any(Fact.Way.values())))
-                        .ended(maybe(() -> any(Fact.GripEnd.values())))
+                                        : List.of(any(Grip.Way.values()), any(Grip.Way.values())))
+                        .ended(maybe(() -> any(Grip.End.values())))
                         .swappedFor(maybe(this::filled))
                         .why(maybe(this::filled))
                         .purpose(maybe(this::filled))
                         .ideal(maybe(this::filled))
                         .create();
-            case 8 -> new Fact.Strike(part(), filled(), filled(), any(Fact.Contact.values()));
+            case 8 -> new Strike(part(), filled(), filled(), any(Strike.Contact.values()));
             case 9 -> new Fact.Range(random.nextInt(21));
             case 10 -> {
                 BodyFact what = any(BodyFact.values());
                 String value =
                         what.words().isEmpty() ? filled() : any(what.words().toArray(String[]::new));
-                yield new Fact.Body(maybe(this::seat), what, value);
+                yield new Body(maybe(this::seat), what, value);
             }
             case 11 -> new Fact.Could(filled());
             case 12 ->
-                FactMistakeBuilder.builder()
+                MistakeBuilder.builder()
                         .code(filled())
-                        .made(maybe(() -> any(Fact.Made.values())))
-                        .punished(maybe(() -> any(Fact.Punished.values())))
+                        .made(maybe(() -> any(Mistake.Made.values())))
+                        .punished(maybe(() -> any(Mistake.Punished.values())))
                         .by(
                                 before.isEmpty()
                                         ? Optional.empty()
@@ -301,10 +309,10 @@ public final class AnyBout {
             case 13 -> new Fact.Well(filled());
             case 14 -> new Fact.Principle(random.nextBoolean(), filled(), maybe(this::filled));
             case 15 -> new Fact.PlanStep(filled(), maybe(() -> any(Fact.Came.values())));
-            case 16 -> new Fact.Remark(any(Fact.Remark.About.values()), filled());
+            case 16 -> new Remark(any(Remark.About.values()), filled());
             case 17 ->
-                new Fact.Drawing(
-                        any(Fact.Shape.values()), List.of(random.nextDouble(), 0.0, 1.0, random.nextDouble() / 1e6));
+                new Drawing(
+                        any(Drawing.Shape.values()), List.of(random.nextDouble(), 0.0, 1.0, random.nextDouble() / 1e6));
             case 18 -> new Fact.InLayer(any(Layer.values()));
             case 19 -> new Fact.Coder(filled());
             case 20 ->
@@ -316,7 +324,7 @@ public final class AnyBout {
             case 22 -> new Fact.Rival(any(Fact.Field.values()), filled(), filled());
             case 23 -> new Fact.From(settled());
             case 25 -> new Fact.Struck(filled(), filled());
-            case 24 -> new Fact.Link(Fact.Tie.COMPARES, "m9", Optional.of("x" + words()), maybe(this::words));
+            case 24 -> new Link(Tie.COMPARES, "m9", Optional.of("x" + words()), maybe(this::words));
             case 26 -> partState();
             case 27 ->
                 new Purpose.Why(
@@ -341,7 +349,7 @@ public final class AnyBout {
             default ->
                 before.isEmpty()
                         ? new Fact.Range(3)
-                        : new Fact.Link(any(Fact.Tie.values()), any(before).id(), Optional.empty(), maybe(this::words));
+                        : new Link(any(Tie.values()), any(before).id(), Optional.empty(), maybe(this::words));
         };
     }
 

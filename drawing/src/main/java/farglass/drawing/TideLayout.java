@@ -6,8 +6,8 @@ import farglass.core.bout.Covered;
 import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Segment;
-import farglass.core.fact.Fact;
 import farglass.core.fact.Layer;
+import farglass.core.fact.Mistake;
 import farglass.core.rules.Call;
 import farglass.core.state.Tide;
 import java.util.ArrayList;
@@ -124,10 +124,8 @@ public record TideLayout(
                 bands ? computed(matter, ruler) : List.of(),
                 bands ? awards(matter, ruler) : List.of(),
                 timed(bout)
-                        .filter(moment -> moment.telling()
-                                .facts(Fact.Mistake.class)
-                                .findAny()
-                                .isPresent())
+                        .filter(moment ->
+                                moment.telling().facts(Mistake.class).findAny().isPresent())
                         .map(moment -> ruler.x(at(moment)))
                         .toList(),
                 timed(bout)

@@ -1,6 +1,6 @@
 package farglass.core.bout;
 
-import farglass.core.fact.Fact;
+import farglass.core.fact.Tie;
 import java.util.HashSet;
 import java.util.Set;
 
@@ -26,11 +26,11 @@ public final class TakenBack {
     /** {@return ids of the awards that count no longer from that moment on} Of most moments none. */
     public static Set<String> by(Moment moment) {
         Set<String> ids = new HashSet<>();
-        moment.telling().tied(Fact.Tie.WITHDRAWS).forEach(ids::add);
+        moment.telling().tied(Tie.WITHDRAWS).forEach(ids::add);
         if (!ids.isEmpty()) {
             ids.add(moment.id());
         }
-        moment.telling().tied(Fact.Tie.CORRECTS).forEach(ids::add);
+        moment.telling().tied(Tie.CORRECTS).forEach(ids::add);
         return ids;
     }
 }

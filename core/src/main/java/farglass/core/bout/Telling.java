@@ -3,6 +3,8 @@ package farglass.core.bout;
 import farglass.core.Built;
 import farglass.core.fact.Certainty;
 import farglass.core.fact.Fact;
+import farglass.core.fact.Link;
+import farglass.core.fact.Tie;
 import farglass.core.side.Line;
 import farglass.core.side.OwnedSide;
 import farglass.core.side.Stage;
@@ -51,15 +53,15 @@ public record Telling(
     }
 
     /** {@return ids of the moments of this bout to which that tie leads} */
-    public Stream<String> tied(Fact.Tie tie) {
-        return facts(Fact.Link.class)
+    public Stream<String> tied(Tie tie) {
+        return facts(Link.class)
                 .filter(link -> link.tie() == tie && link.bout().isEmpty())
-                .map(Fact.Link::moment);
+                .map(Link::moment);
     }
 
     /** {@return id of the first moment that this one responds to, linked by a person} */
     public Optional<String> answers() {
-        return tied(Fact.Tie.ANSWERS).findFirst();
+        return tied(Tie.ANSWERS).findFirst();
     }
 
     /** {@return whether a person looked and cannot tell} */
@@ -94,8 +96,8 @@ public record Telling(
     /** {@return the telling with this as the only moment it answers, or with none} */
     public Telling withAnswers(Optional<String> newAnswers) {
         List<Fact> changed = new ArrayList<>();
-        newAnswers.map(Fact.Link::answering).ifPresent(changed::add);
-        facts.stream().filter(fact -> !fact.ties(Fact.Tie.ANSWERS)).forEach(changed::add);
+        newAnswers.map(Link::answering).ifPresent(changed::add);
+        facts.stream().filter(fact -> !fact.ties(Tie.ANSWERS)).forEach(changed::add);
         return withFacts(changed);
     }
 

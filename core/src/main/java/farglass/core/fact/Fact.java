@@ -1,17 +1,13 @@
 package farglass.core.fact;
 
-import farglass.core.Built;
-import farglass.core.side.Level;
 import farglass.core.side.Line;
 import farglass.core.side.OwnedSide;
 import farglass.core.side.Part;
 import farglass.core.side.Seat;
 import farglass.core.side.Settled;
 import farglass.core.side.Side;
-import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.OptionalLong;
 import java.util.function.UnaryOperator;
 
 /**
@@ -26,19 +22,19 @@ public sealed interface Fact
                 Fact.LeadLeg,
                 Fact.HeadSide,
                 Fact.LimbOn,
-                Fact.Grip,
-                Fact.Strike,
+                Grip,
+                Strike,
                 Fact.Range,
-                Fact.Body,
-                Fact.Link,
+                Body,
+                Link,
                 Fact.Could,
-                Fact.Mistake,
+                Mistake,
                 Fact.Well,
                 Fact.Principle,
                 Fact.Struck,
                 Fact.PlanStep,
-                Fact.Remark,
-                Fact.Drawing,
+                Remark,
+                Drawing,
                 Fact.InLayer,
                 Fact.Coder,
                 Fact.About,
@@ -85,14 +81,6 @@ public sealed interface Fact
     default Optional<Fact> untied(String moment) {
         return Optional.of(this);
     }
-
-    /**
-     * Another moment of the same bout, and in what word it is tied to it.
-     *
-     * @param moment its id
-     * @param word such as "answers" or "by", as files have it
-     */
-    record Tied(String moment, String word) {}
 
     /**
      * What an action did, whatever became of it: a stopped attack may have done its job.
@@ -150,7 +138,7 @@ public sealed interface Fact
      */
     record Condition(Met met, String words, Optional<Seat> by) implements Fact {
         public Condition {
-            filled("A condition", words);
+            NeedsWords.check("A condition", words);
         }
 
         public Condition(Met met, String words) {
@@ -236,130 +224,6 @@ public sealed interface Fact
         }
     }
 
-    /**
-     * A grip as a lane in time; it begins with its moment.
-     *
-     * @param holder what holds: a hand, but also a foot, a hook, a knee, the head, the own shin or lapel
-     * @param ways how it is taken, in the order told
-     * @param untilMicros on the bout's timeline; empty while nobody looked when it ended
-     * @param swappedFor the grip taken in its place
-     * @param why why it ended
-     * @param purpose which turn or escape it blocks, or what it is for
-     * @param ideal the grip that would have been best here
-     */
-    @Built
-    record Grip(
-            Part holder,
-            Part target,
-            Optional<Firmness> firmness,
-            List<Way> ways,
-            OptionalLong untilMicros,
-            Optional<GripEnd> ended,
-            Optional<String> swappedFor,
-            Optional<String> why,
-            Optional<String> purpose,
-            Optional<String> ideal)
-            implements Fact {
-        public Grip {
-            ways = List.copyOf(ways);
-        }
-
-        /** {@return a grip of which nothing more is told} */
-        public static Grip of(Part holder, Part target) {
-            return FactGripBuilder.builder()
-                    .holder(holder)
-                    .target(target)
-                    .untilMicros(OptionalLong.empty())
-                    .create();
-        }
-
-        @Override
-        public Fact exchanged() {
-            return FactGripBuilder.builder(this)
-                    .holder(holder.exchanged())
-                    .target(target.exchanged())
-                    .create();
-        }
-
-        @Override
-        public Fact mirrored() {
-            return FactGripBuilder.builder(this)
-                    .holder(holder.mirrored())
-                    .target(target.mirrored())
-                    .create();
-        }
-
-        @Override
-        public <R> R match(FactCases<R> cases) {
-            return cases.grip(this);
-        }
-    }
-
-    enum Firmness {
-        TIGHT,
-        LOOSE
-    }
-
-    /** How a grip is taken. Near and far are told where a side is not; same side and cross are worked out where it is. */
-    enum Way {
-        OVER,
-        UNDER,
-        ROUND,
-        THROUGH,
-        DEEP,
-        SHALLOW,
-        NEAR,
-        FAR,
-        THUMB_IN,
-        PALM_UP,
-        TWO_HANDS,
-        /** From one hand to the other. */
-        FED,
-        PULLED_OUT
-    }
-
-    enum GripEnd {
-        BROKEN,
-        RELEASED,
-        SWAPPED
-    }
-
-    /**
-     * A blow.
-     *
-     * @param kind such as kick or knee
-     * @param target such as body or thigh
-     */
-    record Strike(Part by, String kind, String target, Contact contact) implements Fact {
-        public Strike {
-            filled("A strike's kind", kind);
-            filled("A strike's target", target);
-        }
-
-        @Override
-        public Fact exchanged() {
-            return new Strike(by.exchanged(), kind, target, contact);
-        }
-
-        @Override
-        public Fact mirrored() {
-            return new Strike(by.mirrored(), kind, target, contact);
-        }
-
-        @Override
-        public <R> R match(FactCases<R> cases) {
-            return cases.strike(this);
-        }
-    }
-
-    enum Contact {
-        CLEAN,
-        PARTIAL,
-        BLOCKED,
-        MISSED,
-        UNKNOWN
-    }
-
     /** How far apart they stand, in steps from 0 to 20. */
     record Range(int steps) implements Fact {
         public Range {
@@ -374,103 +238,10 @@ public sealed interface Fact
         }
     }
 
-    /**
-     * A fact of the body worth counting.
-     *
-     * @param of whose; empty for both or for the place
-     * @param value one of {@link BodyFact#values()}, or any words for {@link BodyFact#KIT}
-     */
-    record Body(Optional<Seat> of, BodyFact what, String value) implements Fact {
-        public Body {
-            if (!what.takes(value)) {
-                throw new IllegalArgumentException("%s is one of %s but got \"%s\""
-                        .formatted(what.label(), String.join(", ", what.words()), value));
-            }
-        }
-
-        @Override
-        public Fact exchanged() {
-            return new Body(of.map(Seat::other), what, value);
-        }
-
-        @Override
-        public Fact mirrored() {
-            return new Body(of, what, what.mirrored(value));
-        }
-
-        @Override
-        public <R> R match(FactCases<R> cases) {
-            return cases.body(this);
-        }
-    }
-
-    /**
-     * A tie to another moment.
-     *
-     * @param moment its id
-     * @param bout the bout it belongs to; empty for this one
-     * @param changed what was done otherwise, of a retry; why it turned, of what grew out of another
-     */
-    record Link(Tie tie, String moment, Optional<String> bout, Optional<String> changed) implements Fact {
-        /** What is written for the moment before: the other's last one for an answer, the own last one for all else. */
-        public static final String LAST = "last";
-
-        public Link {
-            filled("A link", moment);
-        }
-
-        @Override
-        public Fact retied(UnaryOperator<String> moments) {
-            return bout.isPresent() ? this : new Link(tie, moments.apply(moment), bout, changed);
-        }
-
-        @Override
-        public boolean ties(Tie how) {
-            return tie == how;
-        }
-
-        @Override
-        public Optional<Tied> tied() {
-            return bout.isPresent() ? Optional.empty() : Optional.of(new Tied(moment, label(tie)));
-        }
-
-        @Override
-        public Optional<Fact> untied(String other) {
-            return bout.isEmpty() && moment.equals(other) ? Optional.empty() : Optional.of(this);
-        }
-
-        public static Link answering(String moment) {
-            return new Link(Tie.ANSWERS, moment, Optional.empty(), Optional.empty());
-        }
-
-        @Override
-        public <R> R match(FactCases<R> cases) {
-            return cases.link(this);
-        }
-    }
-
-    enum Tie {
-        ANSWERS,
-        /** The same attempt, a step further: counted once, with the earlier one. */
-        CONTINUES,
-        /** An attempt that grew out of an earlier one of another kind, which turned into it; why, its words say. */
-        OUT_OF,
-        CAUSES,
-        INTERRUPTS,
-        RETRIES,
-        COMPARES,
-        /** An award that was taken back. */
-        WITHDRAWS,
-        /** An award in the place of another. */
-        CORRECTS,
-        /** At the same time as. */
-        WITH
-    }
-
     /** An option that was open and not taken. */
     record Could(String words) implements Fact {
         public Could {
-            filled("An option not taken", words);
+            NeedsWords.check("An option not taken", words);
         }
 
         @Override
@@ -479,71 +250,10 @@ public sealed interface Fact
         }
     }
 
-    /**
-     * A mistake, as a person judged it.
-     *
-     * @param code the same words wherever the same mistake is made
-     * @param made whether by doing or by leaving undone; empty if that is not told
-     * @param by id of the moment that punished it
-     * @param at the level at which it would be punished
-     * @param better what would have been better
-     * @param forWhom the build, level or rules it holds for
-     * @param see where it is done well: a moment's id, or BOUT/ID
-     */
-    @Built
-    record Mistake(
-            String code,
-            Optional<Made> made,
-            Optional<Punished> punished,
-            Optional<String> by,
-            Optional<Level> at,
-            Optional<String> better,
-            Optional<String> forWhom,
-            Optional<String> see)
-            implements Fact {
-        public Mistake {
-            filled("A mistake", code);
-        }
-
-        @Override
-        public Fact retied(UnaryOperator<String> moments) {
-            return FactMistakeBuilder.builder(this).by(by.map(moments)).create();
-        }
-
-        @Override
-        public Optional<Tied> tied() {
-            return by.map(moment -> new Tied(moment, "by"));
-        }
-
-        @Override
-        public Optional<Fact> untied(String moment) {
-            return Optional.of(FactMistakeBuilder.builder(this)
-                    .by(by.filter(other -> !other.equals(moment)))
-                    .create());
-        }
-
-        @Override
-        public <R> R match(FactCases<R> cases) {
-            return cases.mistake(this);
-        }
-    }
-
-    enum Made {
-        DONE,
-        OMITTED
-    }
-
-    enum Punished {
-        NO,
-        PARTLY,
-        FULLY,
-        LUCKY
-    }
-
     /** Something done well: good defence deserves a tag too. */
     record Well(String words) implements Fact {
         public Well {
-            filled("Something done well", words);
+            NeedsWords.check("Something done well", words);
         }
 
         @Override
@@ -559,7 +269,7 @@ public sealed interface Fact
         }
 
         public Principle {
-            filled("A principle", words);
+            NeedsWords.check("A principle", words);
         }
 
         @Override
@@ -575,8 +285,8 @@ public sealed interface Fact
      */
     record Struck(String figure, String why) implements Fact {
         public Struck {
-            filled("What is struck from a figure", figure);
-            filled("The reason why it is struck", why);
+            NeedsWords.check("What is struck from a figure", figure);
+            NeedsWords.check("The reason why it is struck", why);
         }
 
         @Override
@@ -592,7 +302,7 @@ public sealed interface Fact
         }
 
         public PlanStep {
-            filled("A plan step", words);
+            NeedsWords.check("A plan step", words);
         }
 
         @Override
@@ -608,59 +318,6 @@ public sealed interface Fact
         REFUSED
     }
 
-    /** A remark: seen by a person, never measured here. */
-    record Remark(About about, String words) implements Fact {
-        /** What a remark is about. */
-        public enum About {
-            TEMPO,
-            FATIGUE,
-            RULES,
-            CONDUCT,
-            SAFETY,
-            /** How the athlete felt, as she says. */
-            FELT;
-
-            /** {@return whether it stays out of anything shared} */
-            public boolean isPrivate() {
-                return this == CONDUCT || this == SAFETY || this == FELT;
-            }
-        }
-
-        public Remark {
-            filled("A remark", words);
-        }
-
-        @Override
-        public <R> R match(FactCases<R> cases) {
-            return cases.remark(this);
-        }
-    }
-
-    /**
-     * Something drawn on the frame.
-     *
-     * @param corners pairs x, y in [0, 1] from the picture's upper left: two of them, from and to, or centre and rim
-     */
-    record Drawing(Shape shape, List<Double> corners) implements Fact {
-        public Drawing {
-            corners = List.copyOf(corners);
-            if (corners.size() != 4 || corners.stream().anyMatch(at -> !(0 <= at && at <= 1))) {
-                throw new IllegalArgumentException("A drawing needs four numbers from 0 to 1 but got " + corners);
-            }
-        }
-
-        @Override
-        public <R> R match(FactCases<R> cases) {
-            return cases.drawing(this);
-        }
-    }
-
-    enum Shape {
-        ARROW,
-        RING,
-        LINE
-    }
-
     /** The layer of the viewing in which this was told, where it is not the story. */
     record InLayer(Layer layer) implements Fact {
         @Override
@@ -672,7 +329,7 @@ public sealed interface Fact
     /** Who told it, where a bout has several coders. */
     record Coder(String name) implements Fact {
         public Coder {
-            filled("A coder", name);
+            NeedsWords.check("A coder", name);
         }
 
         @Override
@@ -706,8 +363,8 @@ public sealed interface Fact
     /** Another reading of a field, and whose it is; neither is thrown away. */
     record Rival(Field field, String reading, String by) implements Fact {
         public Rival {
-            filled("A rival reading", reading);
-            filled("The source of a rival reading", by);
+            NeedsWords.check("A rival reading", reading);
+            NeedsWords.check("The source of a rival reading", by);
         }
 
         @Override
@@ -766,11 +423,5 @@ public sealed interface Fact
     /** {@return the word for an enum's value in files and on screen} */
     static String label(Enum<?> value) {
         return value.name().toLowerCase(Locale.ROOT).replace('_', '-');
-    }
-
-    private static void filled(String what, String words) {
-        if (words.isBlank()) {
-            throw new IllegalArgumentException(what + " needs words.");
-        }
     }
 }

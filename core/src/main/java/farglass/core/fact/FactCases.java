@@ -20,19 +20,19 @@ public interface FactCases<R> {
 
     R limbOn(Fact.LimbOn fact);
 
-    R grip(Fact.Grip fact);
+    R grip(Grip fact);
 
-    R strike(Fact.Strike fact);
+    R strike(Strike fact);
 
     R range(Fact.Range fact);
 
-    R body(Fact.Body fact);
+    R body(Body fact);
 
-    R link(Fact.Link fact);
+    R link(Link fact);
 
     R could(Fact.Could fact);
 
-    R mistake(Fact.Mistake fact);
+    R mistake(Mistake fact);
 
     R well(Fact.Well fact);
 
@@ -42,9 +42,9 @@ public interface FactCases<R> {
 
     R planStep(Fact.PlanStep fact);
 
-    R remark(Fact.Remark fact);
+    R remark(Remark fact);
 
-    R drawing(Fact.Drawing fact);
+    R drawing(Drawing fact);
 
     R inLayer(Fact.InLayer fact);
 

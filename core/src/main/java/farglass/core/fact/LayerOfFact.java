@@ -45,12 +45,12 @@ final class LayerOfFact implements FactCases<Layer> {
     }
 
     @Override
-    public Layer grip(Fact.Grip fact) {
+    public Layer grip(Grip fact) {
         return Layer.GRIPS;
     }
 
     @Override
-    public Layer strike(Fact.Strike fact) {
+    public Layer strike(Strike fact) {
         return Layer.STORY;
     }
 
@@ -60,12 +60,12 @@ final class LayerOfFact implements FactCases<Layer> {
     }
 
     @Override
-    public Layer body(Fact.Body fact) {
+    public Layer body(Body fact) {
         return fact.what().layer();
     }
 
     @Override
-    public Layer link(Fact.Link fact) {
+    public Layer link(Link fact) {
         return Layer.STORY;
     }
 
@@ -75,7 +75,7 @@ final class LayerOfFact implements FactCases<Layer> {
     }
 
     @Override
-    public Layer mistake(Fact.Mistake fact) {
+    public Layer mistake(Mistake fact) {
         return Layer.ERRORS;
     }
 
@@ -100,12 +100,12 @@ final class LayerOfFact implements FactCases<Layer> {
     }
 
     @Override
-    public Layer remark(Fact.Remark fact) {
+    public Layer remark(Remark fact) {
         return Layer.STORY;
     }
 
     @Override
-    public Layer drawing(Fact.Drawing fact) {
+    public Layer drawing(Drawing fact) {
         return Layer.STORY;
     }
 

@@ -5,7 +5,7 @@ import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.Corpus;
 import farglass.core.corpus.CountedTry;
 import farglass.core.entry.Technique;
-import farglass.core.fact.Fact;
+import farglass.core.fact.Grip;
 import farglass.core.naming.Words;
 import farglass.core.phrase.AthleteWords;
 import farglass.core.phrase.Phrase;
@@ -77,7 +77,7 @@ public final class TechniqueListing {
         return tried.attempt().steps().stream()
                 .filter(step -> step.atMicros().isPresent())
                 .flatMap(step -> step.telling()
-                        .facts(Fact.Grip.class)
+                        .facts(Grip.class)
                         .filter(grip -> grip.holder().owner() == seat
                                 && grip.untilMicros().isPresent())
                         .map(grip -> (grip.untilMicros().getAsLong()

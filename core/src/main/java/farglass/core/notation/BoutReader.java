@@ -6,8 +6,12 @@ import farglass.core.bout.Header;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Telling;
 import farglass.core.bout.Times;
+import farglass.core.fact.Body;
 import farglass.core.fact.BodyFact;
 import farglass.core.fact.Fact;
+import farglass.core.fact.Link;
+import farglass.core.fact.Tie;
+import farglass.core.fact.Tied;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.said.Said;
 import farglass.core.side.Seat;
@@ -176,7 +180,7 @@ final class BoutReader {
 
     private void stance(Moment moment) {
         moment.telling()
-                .facts(Fact.Body.class)
+                .facts(Body.class)
                 .filter(body -> body.what() == BodyFact.LEADS && body.of().isPresent())
                 .forEach(body -> {
                     if (body.value().equals("square")) {
@@ -257,11 +261,11 @@ final class BoutReader {
     private Telling tied(Moment moment, int number) throws Cursor.Wrong {
         List<Fact> facts = new ArrayList<>(moment.telling().facts());
         for (int i = 0; i < facts.size(); i++) {
-            if (facts.get(i) instanceof Fact.Link link
-                    && link.moment().equals(Fact.Link.LAST)
+            if (facts.get(i) instanceof Link link
+                    && link.moment().equals(Link.LAST)
                     && link.bout().isEmpty()) {
                 Moment meant = moment.actor()
-                        .map(seat -> last[(link.tie() == Fact.Tie.ANSWERS ? seat.other() : seat).ordinal()])
+                        .map(seat -> last[(link.tie() == Tie.ANSWERS ? seat.other() : seat).ordinal()])
                         .orElse(null);
                 if (meant == null) {
                     throw new Cursor("", number)
@@ -270,7 +274,7 @@ final class BoutReader {
                                     "this moment says \"%s last\", and there is no earlier one it could mean; name its id, or take it out",
                                     Cursor.spelled(link.tie()));
                 }
-                facts.set(i, new Fact.Link(link.tie(), meant.id(), link.bout(), link.changed()));
+                facts.set(i, new Link(link.tie(), meant.id(), link.bout(), link.changed()));
             }
         }
         return facts.equals(moment.telling().facts())
@@ -285,7 +289,7 @@ final class BoutReader {
     private void checkAnswers() throws Cursor.Wrong {
         for (Moment moment : moments) {
             for (Fact fact : moment.telling().facts()) {
-                Optional<Fact.Tied> tied = fact.tied();
+                Optional<Tied> tied = fact.tied();
                 if (tied.isPresent()) {
                     known(tied.get().moment(), moment, tied.get().word());
                 }

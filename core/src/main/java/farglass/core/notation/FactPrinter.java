@@ -5,13 +5,21 @@ import static farglass.core.notation.Quoting.quoted;
 import static farglass.core.notation.Quoting.words;
 
 import farglass.core.bout.Times;
+import farglass.core.fact.Body;
 import farglass.core.fact.Certainty;
+import farglass.core.fact.Drawing;
 import farglass.core.fact.Fact;
 import farglass.core.fact.FactCases;
+import farglass.core.fact.Grip;
+import farglass.core.fact.Link;
+import farglass.core.fact.Mistake;
 import farglass.core.fact.PartState;
 import farglass.core.fact.Purpose;
+import farglass.core.fact.Remark;
 import farglass.core.fact.Ruling;
 import farglass.core.fact.Span;
+import farglass.core.fact.Strike;
+import farglass.core.fact.Tie;
 import farglass.core.side.OwnedSide;
 import farglass.core.side.Part;
 import farglass.core.side.Seat;
@@ -74,12 +82,12 @@ final class FactPrinter implements FactCases<String> {
     }
 
     @Override
-    public String grip(Fact.Grip fact) {
+    public String grip(Grip fact) {
         return lane(fact);
     }
 
     @Override
-    public String strike(Fact.Strike fact) {
+    public String strike(Strike fact) {
         return "strike " + part(fact.by()) + " " + quoted(fact.kind()) + " " + quoted(fact.target()) + " "
                 + spelled(fact.contact());
     }
@@ -90,17 +98,17 @@ final class FactPrinter implements FactCases<String> {
     }
 
     @Override
-    public String body(Fact.Body fact) {
+    public String body(Body fact) {
         String value = fact.what().words().isEmpty() ? quoted(fact.value()) : fact.value();
         return "body " + fact.of().map(Seat::name).orElse("-") + " " + spelled(fact.what()) + " " + value;
     }
 
     @Override
-    public String link(Fact.Link fact) {
+    public String link(Link fact) {
         return spelled(fact.tie()) + " " + words(fact.moment())
                 + fact.bout().map(bout -> ", in " + words(bout)).orElse("")
                 + fact.changed()
-                        .map(changed -> (fact.tie() == Fact.Tie.OUT_OF ? ", why " : ", changed ") + quoted(changed))
+                        .map(changed -> (fact.tie() == Tie.OUT_OF ? ", why " : ", changed ") + quoted(changed))
                         .orElse("");
     }
 
@@ -110,7 +118,7 @@ final class FactPrinter implements FactCases<String> {
     }
 
     @Override
-    public String mistake(Fact.Mistake fact) {
+    public String mistake(Mistake fact) {
         return judged(fact);
     }
 
@@ -138,12 +146,12 @@ final class FactPrinter implements FactCases<String> {
     }
 
     @Override
-    public String remark(Fact.Remark fact) {
+    public String remark(Remark fact) {
         return spelled(fact.about()) + " " + quoted(fact.words());
     }
 
     @Override
-    public String drawing(Fact.Drawing fact) {
+    public String drawing(Drawing fact) {
         return "draw " + spelled(fact.shape())
                 + fact.corners().stream().map(at -> " " + at).collect(Collectors.joining());
     }
@@ -250,7 +258,7 @@ final class FactPrinter implements FactCases<String> {
         return part.owner() + " " + part.side().map(side -> spelled(side) + " ").orElse("") + spelled(part.kind());
     }
 
-    private static String lane(Fact.Grip grip) {
+    private static String lane(Grip grip) {
         StringBuilder out = new StringBuilder("grip ")
                 .append(part(grip.holder()))
                 .append(" on ")
@@ -268,7 +276,7 @@ final class FactPrinter implements FactCases<String> {
         return out.toString();
     }
 
-    private static String judged(Fact.Mistake mistake) {
+    private static String judged(Mistake mistake) {
         StringBuilder out = new StringBuilder("mistake ").append(quoted(mistake.code()));
         mistake.made().ifPresent(made -> out.append(", ").append(spelled(made)));
         mistake.punished().ifPresent(how -> out.append(", punished ").append(spelled(how)));

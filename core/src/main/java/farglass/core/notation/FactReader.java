@@ -1,15 +1,23 @@
 package farglass.core.notation;
 
+import farglass.core.fact.Body;
 import farglass.core.fact.BodyFact;
 import farglass.core.fact.Certainty;
+import farglass.core.fact.Drawing;
 import farglass.core.fact.Fact;
-import farglass.core.fact.FactGripBuilder;
-import farglass.core.fact.FactMistakeBuilder;
+import farglass.core.fact.Grip;
+import farglass.core.fact.GripBuilder;
 import farglass.core.fact.Layer;
+import farglass.core.fact.Link;
+import farglass.core.fact.Mistake;
+import farglass.core.fact.MistakeBuilder;
 import farglass.core.fact.PartState;
 import farglass.core.fact.Purpose;
+import farglass.core.fact.Remark;
 import farglass.core.fact.Ruling;
 import farglass.core.fact.Span;
+import farglass.core.fact.Strike;
+import farglass.core.fact.Tie;
 import farglass.core.side.Level;
 import farglass.core.side.Line;
 import farglass.core.side.OwnedSide;
@@ -81,7 +89,7 @@ final class FactReader {
         all.put("strike", FactReader::strike);
         all.put("range", reader -> new Fact.Range(reader.cursor.whole(0, 20)));
         all.put("body", FactReader::body);
-        for (Fact.Tie tie : Fact.Tie.values()) {
+        for (Tie tie : Tie.values()) {
             all.put(Cursor.spelled(tie), reader -> reader.link(tie));
         }
         all.put("part", FactReader::partState);
@@ -106,8 +114,8 @@ final class FactReader {
         all.put("breaks", reader -> reader.principle(false));
         all.put("struck", FactReader::struck);
         all.put("plan", FactReader::plan);
-        for (Fact.Remark.About about : Fact.Remark.About.values()) {
-            all.put(Cursor.spelled(about), reader -> new Fact.Remark(about, reader.said()));
+        for (Remark.About about : Remark.About.values()) {
+            all.put(Cursor.spelled(about), reader -> new Remark(about, reader.said()));
         }
         all.put("draw", FactReader::drawing);
         all.put("layer", reader -> new Fact.InLayer(reader.cursor.named(Layer.class, "a layer")));
@@ -343,32 +351,32 @@ final class FactReader {
         Part holder = part();
         on();
         Part target = part();
-        Optional<Fact.Firmness> firmness = Optional.empty();
-        List<Fact.Way> ways = new ArrayList<>();
+        Optional<Grip.Firmness> firmness = Optional.empty();
+        List<Grip.Way> ways = new ArrayList<>();
         OptionalLong until = OptionalLong.empty();
-        Optional<Fact.GripEnd> ended = Optional.empty();
+        Optional<Grip.End> ended = Optional.empty();
         Map<String, String> more = new LinkedHashMap<>();
         while (cursor.take(",")) {
             int at = cursor.column() + 1;
             String key = cursor.word();
             switch (key) {
-                case "tight", "loose" -> firmness = Optional.of(Fact.Firmness.valueOf(key.toUpperCase(Locale.ROOT)));
+                case "tight", "loose" -> firmness = Optional.of(Grip.Firmness.valueOf(key.toUpperCase(Locale.ROOT)));
                 case "broken", "released", "swapped" ->
-                    ended = Optional.of(Fact.GripEnd.valueOf(key.toUpperCase(Locale.ROOT)));
+                    ended = Optional.of(Grip.End.valueOf(key.toUpperCase(Locale.ROOT)));
                 case "until" -> until = OptionalLong.of(cursor.timeFromZero());
                 case "swap", "why", "for", "ideal" -> more.put(key, said());
                 default ->
-                    ways.add(Cursor.find(Fact.Way.class, key)
+                    ways.add(Cursor.find(Grip.Way.class, key)
                             .orElseThrow(() -> cursor.wrong(
                                     at,
                                     "\"%s\" is nothing told of a grip; write one of tight, loose, until, broken, released, swapped, swap, why, for, ideal, %s",
                                     key,
-                                    Arrays.stream(Fact.Way.values())
+                                    Arrays.stream(Grip.Way.values())
                                             .map(Cursor::spelled)
                                             .collect(Collectors.joining(", ")))));
             }
         }
-        return FactGripBuilder.builder()
+        return GripBuilder.builder()
                 .holder(holder)
                 .target(target)
                 .untilMicros(until)
@@ -384,7 +392,7 @@ final class FactReader {
 
     private Fact strike() throws Cursor.Wrong {
         Part by = part();
-        return new Fact.Strike(by, said(), said(), cursor.named(Fact.Contact.class, "how it landed"));
+        return new Strike(by, said(), said(), cursor.named(Strike.Contact.class, "how it landed"));
     }
 
     private Fact body() throws Cursor.Wrong {
@@ -400,38 +408,38 @@ final class FactReader {
                     what.label(),
                     what.words().isEmpty() ? "words in double quotes" : String.join(", ", what.words()));
         }
-        return new Fact.Body(of, what, value);
+        return new Body(of, what, value);
     }
 
-    private Fact link(Fact.Tie tie) throws Cursor.Wrong {
+    private Fact link(Tie tie) throws Cursor.Wrong {
         String moment = cursor.momentId();
         Optional<String> bout = Optional.empty();
         Optional<String> changed = Optional.empty();
         while (cursor.take(",")) {
             if (cursor.takeWord("in")) {
                 bout = Optional.of(cursor.momentId());
-            } else if (cursor.takeWord("changed") || tie == Fact.Tie.OUT_OF && cursor.takeWord("why")) {
+            } else if (cursor.takeWord("changed") || tie == Tie.OUT_OF && cursor.takeWord("why")) {
                 changed = Optional.of(cursor.quoted());
             } else {
                 throw cursor.wrong(
                         "expected \"in BOUT\", or \"changed\" (for out-of: \"why\") with words in double quotes");
             }
         }
-        return new Fact.Link(tie, moment, bout, changed);
+        return new Link(tie, moment, bout, changed);
     }
 
     private Fact mistake() throws Cursor.Wrong {
         String code = said();
-        Optional<Fact.Made> made = Optional.empty();
-        Optional<Fact.Punished> punished = Optional.empty();
+        Optional<Mistake.Made> made = Optional.empty();
+        Optional<Mistake.Punished> punished = Optional.empty();
         Optional<Level> level = Optional.empty();
         Map<String, String> more = new LinkedHashMap<>();
         while (cursor.take(",")) {
             int at = cursor.column() + 1;
             String key = cursor.word();
             switch (key) {
-                case "done", "omitted" -> made = Optional.of(Fact.Made.valueOf(key.toUpperCase(Locale.ROOT)));
-                case "punished" -> punished = Optional.of(cursor.named(Fact.Punished.class, "how it was punished"));
+                case "done", "omitted" -> made = Optional.of(Mistake.Made.valueOf(key.toUpperCase(Locale.ROOT)));
+                case "punished" -> punished = Optional.of(cursor.named(Mistake.Punished.class, "how it was punished"));
                 case "at" -> level = Optional.of(cursor.named(Level.class, "a belt"));
                 case "by" -> more.put(key, cursor.momentId());
                 case "better", "for", "see" -> more.put(key, said());
@@ -442,7 +450,7 @@ final class FactReader {
                             key);
             }
         }
-        return FactMistakeBuilder.builder()
+        return MistakeBuilder.builder()
                 .code(code)
                 .made(made)
                 .punished(punished)
@@ -455,12 +463,12 @@ final class FactReader {
     }
 
     private Fact drawing() throws Cursor.Wrong {
-        Fact.Shape shape = cursor.named(Fact.Shape.class, "a shape");
+        Drawing.Shape shape = cursor.named(Drawing.Shape.class, "a shape");
         List<Double> corners = new ArrayList<>();
         for (int i = 0; i < 4; i++) {
             corners.add(cursor.fraction());
         }
-        return new Fact.Drawing(shape, corners);
+        return new Drawing(shape, corners);
     }
 
     private Fact about() throws Cursor.Wrong {

@@ -6,9 +6,12 @@ import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.Corpus;
 import farglass.core.entry.Kind;
 import farglass.core.entry.Technique;
+import farglass.core.fact.Body;
 import farglass.core.fact.Fact;
-import farglass.core.fact.FactGripBuilder;
-import farglass.core.fact.FactMistakeBuilder;
+import farglass.core.fact.Grip;
+import farglass.core.fact.GripBuilder;
+import farglass.core.fact.Mistake;
+import farglass.core.fact.MistakeBuilder;
 import farglass.core.fact.PartState;
 import farglass.core.fact.Purpose;
 import farglass.core.lexicon.Lexicon;
@@ -100,7 +103,7 @@ public final class Offers {
     }
 
     private Stream<Fact> held(BoutSheet other, Predicate<Stand> isThere) {
-        return Stream.of(Fact.Grip.class, PartState.class, Fact.Body.class, Fact.LimbOn.class)
+        return Stream.of(Grip.class, PartState.class, Body.class, Fact.LimbOn.class)
                 .flatMap(kind -> other.told(kind).stream())
                 .distinct()
                 .flatMap(moment -> {
@@ -128,8 +131,8 @@ public final class Offers {
 
     /** Without what belongs to one instant alone. */
     private static Optional<Fact> bare(Fact fact) {
-        if (fact instanceof Fact.Grip grip) {
-            return Optional.of(FactGripBuilder.builder(grip)
+        if (fact instanceof Grip grip) {
+            return Optional.of(GripBuilder.builder(grip)
                     .untilMicros(OptionalLong.empty())
                     .ended(Optional.empty())
                     .swappedFor(Optional.empty())
@@ -138,7 +141,7 @@ public final class Offers {
                     .create());
         }
         return Optional.of(fact)
-                .filter(any -> any instanceof PartState || any instanceof Fact.Body || any instanceof Fact.LimbOn);
+                .filter(any -> any instanceof PartState || any instanceof Body || any instanceof Fact.LimbOn);
     }
 
     private boolean isSameAct(Moment there) {
@@ -154,10 +157,10 @@ public final class Offers {
     }
 
     private Stream<Fact> mistakes(BoutSheet other, Predicate<Moment> isThere) {
-        return other.told(Fact.Mistake.class).stream()
+        return other.told(Mistake.class).stream()
                 .filter(isThere)
-                .flatMap(moment -> moment.telling().facts(Fact.Mistake.class))
-                .map(mistake -> FactMistakeBuilder.builder()
+                .flatMap(moment -> moment.telling().facts(Mistake.class))
+                .map(mistake -> MistakeBuilder.builder()
                         .code(mistake.code())
                         .made(mistake.made())
                         .better(mistake.better())

@@ -8,7 +8,9 @@ import farglass.core.corpus.Corpus;
 import farglass.core.entry.Role;
 import farglass.core.fact.Certainty;
 import farglass.core.fact.Fact;
+import farglass.core.fact.Grip;
 import farglass.core.fact.Layer;
+import farglass.core.fact.Mistake;
 import farglass.core.phrase.AthleteWords;
 import farglass.core.phrase.Phrase;
 import farglass.core.scribe.Fan;
@@ -205,7 +207,7 @@ public record Pass(Aim aim, Optional<String> position, StudyNeeds needs) {
         if (!after.position().isSettled()) {
             return Optional.empty();
         }
-        boolean told = moment.telling().facts(Fact.Grip.class).findAny().isPresent()
+        boolean told = moment.telling().facts(Grip.class).findAny().isPresent()
                 || moment.telling().unknown(Fact.Field.GRIP);
         String place = after.top()
                 .map(top -> after.position().label() + ", " + AthleteWords.firstName(sheet.bout(), top) + " on top")
@@ -232,7 +234,7 @@ public record Pass(Aim aim, Optional<String> position, StudyNeeds needs) {
                 .isPresent();
         boolean lost = timeline.before(moment).roleOf(actor) != Role.BOTTOM
                 && timeline.after(moment).roleOf(actor) == Role.BOTTOM;
-        boolean told = moment.telling().facts(Fact.Mistake.class).findAny().isPresent()
+        boolean told = moment.telling().facts(Mistake.class).findAny().isPresent()
                 || moment.telling().unknown(Fact.Field.MISTAKE);
         return failed || lost
                 ? Optional.of(new Raised(

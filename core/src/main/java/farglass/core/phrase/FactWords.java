@@ -6,13 +6,20 @@ import farglass.core.bout.Bout;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Times;
 import farglass.core.entry.Position;
+import farglass.core.fact.Body;
 import farglass.core.fact.Certainty;
+import farglass.core.fact.Drawing;
 import farglass.core.fact.Fact;
 import farglass.core.fact.FactCases;
+import farglass.core.fact.Grip;
+import farglass.core.fact.Link;
+import farglass.core.fact.Mistake;
 import farglass.core.fact.PartState;
 import farglass.core.fact.Purpose;
+import farglass.core.fact.Remark;
 import farglass.core.fact.Ruling;
 import farglass.core.fact.Span;
+import farglass.core.fact.Strike;
 import farglass.core.laterality.Laterality;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.naming.Words;
@@ -111,7 +118,7 @@ record FactWords(Moment moment, Bout bout, Lexicon lexicon) implements FactCases
     }
 
     @Override
-    public String grip(Fact.Grip fact) {
+    public String grip(Grip fact) {
         List<String> more = new ArrayList<>();
         fact.firmness().ifPresent(firm -> more.add(words(firm)));
         fact.ways().forEach(way -> more.add(words(way)));
@@ -128,7 +135,7 @@ record FactWords(Moment moment, Bout bout, Lexicon lexicon) implements FactCases
     }
 
     /** Same side or cross is worked out, never typed; where the position does not settle how they face, nothing is said. */
-    private String relation(Fact.Grip grip) {
+    private String relation(Grip grip) {
         return moment.settled()
                 .map(Settled::position)
                 .or(() -> moment.telling().facts(Fact.From.class).findFirst().map(from -> from.settled()
@@ -141,7 +148,7 @@ record FactWords(Moment moment, Bout bout, Lexicon lexicon) implements FactCases
     }
 
     @Override
-    public String strike(Fact.Strike fact) {
+    public String strike(Strike fact) {
         return "%s with the %s to the %s, %s"
                 .formatted(fact.kind(), bare(fact.by()), fact.target(), words(fact.contact()));
     }
@@ -152,7 +159,7 @@ record FactWords(Moment moment, Bout bout, Lexicon lexicon) implements FactCases
     }
 
     @Override
-    public String body(Fact.Body fact) {
+    public String body(Body fact) {
         boolean own = fact.of().isEmpty() || fact.of().equals(moment.actor());
         // "Juno lies flat", but "Juno's hips square"; of who acts it goes without saying.
         String who = own ? "" : name(fact.of().orElseThrow()) + " ";
@@ -166,7 +173,7 @@ record FactWords(Moment moment, Bout bout, Lexicon lexicon) implements FactCases
     }
 
     @Override
-    public String link(Fact.Link fact) {
+    public String link(Link fact) {
         String named = bout.moment(fact.moment())
                 .filter(found -> fact.bout().isEmpty())
                 .map(found -> Words.inSentence(found.deed().match(new DeedWords(lexicon))))
@@ -181,15 +188,15 @@ record FactWords(Moment moment, Bout bout, Lexicon lexicon) implements FactCases
     }
 
     @Override
-    public String mistake(Fact.Mistake fact) {
+    public String mistake(Mistake fact) {
         List<String> parts = new ArrayList<>();
         parts.add("mistake " + quoted(fact.code()));
-        fact.made().filter(made -> made == Fact.Made.OMITTED).ifPresent(made -> parts.add("by leaving it undone"));
+        fact.made().filter(made -> made == Mistake.Made.OMITTED).ifPresent(made -> parts.add("by leaving it undone"));
         fact.punished()
                 .ifPresent(how -> parts.add(
-                        how == Fact.Punished.NO
+                        how == Mistake.Punished.NO
                                 ? "unpunished"
-                                : how == Fact.Punished.LUCKY ? "lucky" : words(how) + " punished"));
+                                : how == Mistake.Punished.LUCKY ? "lucky" : words(how) + " punished"));
         fact.by().ifPresent(id -> parts.add("by " + named(id)));
         fact.at().ifPresent(level -> parts.add("would be at " + words(level)));
         fact.better().ifPresent(better -> parts.add("better: " + quoted(better)));
@@ -228,12 +235,12 @@ record FactWords(Moment moment, Bout bout, Lexicon lexicon) implements FactCases
     }
 
     @Override
-    public String remark(Fact.Remark fact) {
+    public String remark(Remark fact) {
         return words(fact.about()) + ": " + quoted(fact.words());
     }
 
     @Override
-    public String drawing(Fact.Drawing fact) {
+    public String drawing(Drawing fact) {
         return switch (fact.shape()) {
             case ARROW -> "with an arrow drawn";
             case RING -> "with a ring drawn";

@@ -7,6 +7,7 @@ import farglass.core.entry.SideRule;
 import farglass.core.entry.Technique;
 import farglass.core.fact.Certainty;
 import farglass.core.fact.Fact;
+import farglass.core.fact.Tie;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.naming.Words;
 import farglass.core.side.OwnedSide;
@@ -33,7 +34,7 @@ public final class Phrase {
         moment.telling().stage().ifPresent(stage -> parts.add(stage.label()));
         moment.telling().motive().ifPresent(motive -> parts.add(motive.label()));
         moment.telling().facts().stream()
-                .filter(fact -> !fact.ties(Fact.Tie.ANSWERS))
+                .filter(fact -> !fact.ties(Tie.ANSWERS))
                 .forEach(fact -> parts.add(fact.match(new FactWords(moment, bout, lexicon))));
         if (moment.telling().certainty() != Certainty.SURE) {
             parts.add(moment.telling().certainty().label());

@@ -7,7 +7,7 @@ import farglass.core.bout.Times;
 import farglass.core.entry.Kind;
 import farglass.core.entry.Meaning;
 import farglass.core.entry.Technique;
-import farglass.core.fact.Fact;
+import farglass.core.fact.Strike;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.naming.Words;
 import farglass.core.side.Seat;
@@ -86,15 +86,13 @@ public record RoundSheet(int number, long fromMicros, long toMicros, Side a, Sid
                 continue;
             }
             blows.merge(blow.get().label(), 1, Integer::sum);
-            Optional<Fact.Contact> contact = moment.telling()
-                    .facts(Fact.Strike.class)
-                    .map(Fact.Strike::contact)
-                    .findFirst();
-            boolean came = contact.filter(how -> how == Fact.Contact.CLEAN || how == Fact.Contact.PARTIAL)
+            Optional<Strike.Contact> contact =
+                    moment.telling().facts(Strike.class).map(Strike::contact).findFirst();
+            boolean came = contact.filter(how -> how == Strike.Contact.CLEAN || how == Strike.Contact.PARTIAL)
                             .isPresent()
                     || contact.isEmpty() && moment.succeeded();
             landed += came ? 1 : 0;
-            untold += !came && (contact.isEmpty() || contact.get() == Fact.Contact.UNKNOWN) ? 1 : 0;
+            untold += !came && (contact.isEmpty() || contact.get() == Strike.Contact.UNKNOWN) ? 1 : 0;
             knockDowns += blow.get().means(Meaning.KNOCKS_DOWN) ? 1 : 0;
         }
         long top = 0;

@@ -4,6 +4,8 @@ import farglass.core.bout.Bout;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Telling;
 import farglass.core.fact.Fact;
+import farglass.core.fact.Link;
+import farglass.core.fact.Tie;
 import farglass.core.side.Seat;
 import java.util.List;
 import java.util.Optional;
@@ -21,45 +23,45 @@ record LinkTargets(Bout bout, Optional<String> chosen, int before) {
 
     Telling in(Telling told, List<String> words, Optional<Seat> actor, List<String> remarks) {
         Telling linked = told;
-        for (Fact.Tie tie : List.of(Fact.Tie.ANSWERS, Fact.Tie.CONTINUES, Fact.Tie.OUT_OF)) {
+        for (Tie tie : List.of(Tie.ANSWERS, Tie.CONTINUES, Tie.OUT_OF)) {
             String word = Fact.label(tie);
             if (words.contains(word)) {
-                linked = linked(linked, tie, words.contains(Fact.Link.LAST), actor, remarks);
+                linked = linked(linked, tie, words.contains(Link.LAST), actor, remarks);
             }
         }
         return linked;
     }
 
-    private Telling linked(Telling told, Fact.Tie tie, boolean last, Optional<Seat> actor, List<String> remarks) {
+    private Telling linked(Telling told, Tie tie, boolean last, Optional<Seat> actor, List<String> remarks) {
         Optional<Moment> meant = last || chosen.isEmpty() ? last(tie, actor) : chosen.flatMap(bout::moment);
         if (meant.isEmpty()) {
             remarks.add("There is no earlier moment that it could %s.".formatted(verb(tie)));
             return told;
         }
         boolean own = actor.isPresent() && meant.get().actor().equals(actor);
-        if (tie == Fact.Tie.ANSWERS && own) {
+        if (tie == Tie.ANSWERS && own) {
             remarks.add(
                     "An answer belongs to a moment of the other one, and that moment is one's own: write \"continues\" for the same try. It is not linked.");
             return told;
         }
-        if (tie != Fact.Tie.ANSWERS && actor.isPresent() && meant.get().actor().isPresent() && !own) {
+        if (tie != Tie.ANSWERS && actor.isPresent() && meant.get().actor().isPresent() && !own) {
             remarks.add(
                     "Only one's own try can be continued, and that moment is the other one's: write \"answers\". It is not linked.");
             return told;
         }
         String id = meant.get().id();
-        return tie == Fact.Tie.ANSWERS
+        return tie == Tie.ANSWERS
                 ? told.withAnswers(Optional.of(id))
-                : told.and(new Fact.Link(tie, id, Optional.empty(), Optional.empty()));
+                : told.and(new Link(tie, id, Optional.empty(), Optional.empty()));
     }
 
-    private static String verb(Fact.Tie tie) {
-        return tie == Fact.Tie.ANSWERS ? "answer" : tie == Fact.Tie.CONTINUES ? "continue" : "have grown out of";
+    private static String verb(Tie tie) {
+        return tie == Tie.ANSWERS ? "answer" : tie == Tie.CONTINUES ? "continue" : "have grown out of";
     }
 
     /** {@return the last thing done before the line, by the other one for an answer and by the same athlete for all else} */
-    private Optional<Moment> last(Fact.Tie tie, Optional<Seat> actor) {
-        Optional<Seat> whose = actor.map(seat -> tie == Fact.Tie.ANSWERS ? seat.other() : seat);
+    private Optional<Moment> last(Tie tie, Optional<Seat> actor) {
+        Optional<Seat> whose = actor.map(seat -> tie == Tie.ANSWERS ? seat.other() : seat);
         List<Moment> earlier =
                 bout.moments().subList(0, Math.min(before, bout.moments().size()));
         for (int i = earlier.size() - 1; i >= 0; i--) {

@@ -8,6 +8,7 @@ import farglass.core.entry.Kind;
 import farglass.core.entry.SideRule;
 import farglass.core.entry.Technique;
 import farglass.core.entry.Term;
+import farglass.core.fact.Body;
 import farglass.core.fact.Fact;
 import farglass.core.fact.PartState;
 import farglass.core.fact.Purpose;
@@ -172,7 +173,7 @@ public final class ScribeLine {
 
     /** How somebody lies, what is waited for: told of nobody's act. "Opens the guard" is an act. */
     private static boolean standsAlone(Fact fact) {
-        return fact instanceof Fact.Body
+        return fact instanceof Body
                 || fact instanceof PartState
                 || fact instanceof Purpose.Branch
                 || fact instanceof Purpose.Why why && why.how() == Purpose.How.WAITED_FOR;

@@ -7,7 +7,8 @@ import farglass.core.bout.Moment;
 import farglass.core.bout.Telling;
 import farglass.core.entry.Kind;
 import farglass.core.entry.Technique;
-import farglass.core.fact.Fact;
+import farglass.core.fact.Link;
+import farglass.core.fact.Tie;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.naming.Naming;
 import farglass.core.naming.Words;
@@ -61,7 +62,7 @@ final class TapByTheOther {
     private static Reading reading(Bout bout, Moment moment, Technique lock, Seat tapping) {
         Telling told = Telling.NOTHING.withBecame(Became.HELD).withStage(Stage.TAP);
         told = moment.telling().side().map(told::withSide).orElse(told);
-        told = told.and(new Fact.Link(Fact.Tie.CONTINUES, moment.id(), Optional.empty(), Optional.empty()));
+        told = told.and(new Link(Tie.CONTINUES, moment.id(), Optional.empty(), Optional.empty()));
         return new Reading(
                 new Proposal(Optional.of(tapping.other()), new Deed.Did(lock.key()), Optional.empty(), told),
                 Optional.of(Naming.How.FINISHED),

@@ -7,6 +7,7 @@ import farglass.core.entry.SideRule;
 import farglass.core.entry.Technique;
 import farglass.core.fact.Certainty;
 import farglass.core.fact.Fact;
+import farglass.core.fact.Link;
 import farglass.core.laterality.CalledSide;
 import farglass.core.side.Line;
 import farglass.core.side.OwnedSide;
@@ -127,11 +128,11 @@ final class TypedDetails {
      */
     List<String> unused(boolean place) {
         boolean side = words.stream().anyMatch(TypedDetails::isSide);
-        boolean link = words.stream().anyMatch(word -> LINKS.contains(word) && !word.equals(Fact.Link.LAST));
+        boolean link = words.stream().anyMatch(word -> LINKS.contains(word) && !word.equals(Link.LAST));
         return words.stream()
                 .filter(word -> !place && (word.equals("on") || word.equals("under"))
                         || !side && QUALIFIERS.contains(word)
-                        || !link && word.equals(Fact.Link.LAST))
+                        || !link && word.equals(Link.LAST))
                 .toList();
     }
 

@@ -5,7 +5,7 @@ import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Telling;
 import farglass.core.fact.Certainty;
-import farglass.core.fact.Fact;
+import farglass.core.fact.Tie;
 import farglass.core.notation.BoutFile;
 import farglass.core.side.Settled;
 import java.util.ArrayList;
@@ -40,7 +40,7 @@ public final class WrittenLine {
         return String.join(" ", parts)
                 + told.map(where -> "; -> " + BoutFile.settled(where)).orElse("")
                 + telling.facts().stream()
-                        .filter(fact -> !fact.ties(Fact.Tie.ANSWERS))
+                        .filter(fact -> !fact.ties(Tie.ANSWERS))
                         .map(fact -> "; " + BoutFile.field(fact))
                         .collect(Collectors.joining())
                 + telling.note().map(note -> "; note " + BoutFile.quoted(note)).orElse("");

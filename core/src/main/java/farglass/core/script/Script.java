@@ -19,7 +19,7 @@ public record Script(
         long lengthMicros,
         List<Beat> beats,
         List<RefereeSignal> calls,
-        List<Grip> grips,
+        List<HandGrip> grips,
         boolean fromBehind) {
     public Script {
         beats = List.copyOf(beats);

@@ -32,7 +32,7 @@ public final class ScriptFile {
             text.append("call %d %s %s%n"
                     .formatted(call.atMicros(), call.to().map(Seat::name).orElse("-"), call.signal()));
         }
-        for (Grip grip : script.grips()) {
+        for (HandGrip grip : script.grips()) {
             text.append("grip %d %d %s %s%s%n"
                     .formatted(
                             grip.fromMicros(),
@@ -65,7 +65,7 @@ public final class ScriptFile {
         long length = 0;
         List<Beat> beats = new ArrayList<>();
         List<RefereeSignal> calls = new ArrayList<>();
-        List<Grip> grips = new ArrayList<>();
+        List<HandGrip> grips = new ArrayList<>();
         boolean fromBehind = false;
         for (int i = 1; i < lines.length; i++) {
             String[] words = lines[i].split(" ");
@@ -79,7 +79,7 @@ public final class ScriptFile {
                                 Long.parseLong(words[1]), Pose.valueOf(words[2]), seat(words[3]), words.length > 4));
                     case "camera" -> fromBehind = words[1].equals("2");
                     case "grip" ->
-                        grips.add(new Grip(
+                        grips.add(new HandGrip(
                                 Long.parseLong(words[1]),
                                 Long.parseLong(words[2]),
                                 Seat.valueOf(words[3]),
@@ -95,10 +95,10 @@ public final class ScriptFile {
         return new Script(kits[0], kits[1], lead, length, beats, calls, grips, fromBehind);
     }
 
-    private static Grip.Hold hold(String[] words) {
+    private static HandGrip.Hold hold(String[] words) {
         boolean under = words[words.length - 1].equals("under");
         boolean sided = words.length - (under ? 1 : 0) > 6;
-        return new Grip.Hold(
+        return new HandGrip.Hold(
                 Part.Kind.valueOf(words[5]), sided ? Optional.of(Side.valueOf(words[6])) : Optional.empty(), under);
     }
 

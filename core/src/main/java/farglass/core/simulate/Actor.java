@@ -17,12 +17,14 @@ import farglass.core.entry.Position;
 import farglass.core.entry.SideRule;
 import farglass.core.entry.Technique;
 import farglass.core.fact.Fact;
+import farglass.core.fact.Grip;
 import farglass.core.fact.Ruling;
+import farglass.core.fact.Strike;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.rules.Ruleset;
 import farglass.core.rules.Rulesets;
 import farglass.core.script.Beat;
-import farglass.core.script.Grip;
+import farglass.core.script.HandGrip;
 import farglass.core.script.Pose;
 import farglass.core.script.Script;
 import farglass.core.side.Line;
@@ -324,14 +326,14 @@ final class Actor {
 
     /** The camera sees which hand holds what, also where nobody tells it. */
     private void hands(Seat seat, Technique technique, boolean works, Moment moment) {
-        List<Fact.Grip> told = moment.telling()
-                .facts(Fact.Grip.class)
+        List<Grip> told = moment.telling()
+                .facts(Grip.class)
                 .filter(grip -> grip.holder().owner() == seat)
                 .toList();
-        for (Fact.Grip grip : told) {
+        for (Grip grip : told) {
             long holds = grip.untilMicros().orElse(mat.now() + GRIP_KEPT) - mat.now();
-            Optional<Grip.Hold> hold = Optional.of(new Grip.Hold(
-                    grip.target().kind(), grip.target().side(), grip.ways().contains(Fact.Way.UNDER)));
+            Optional<HandGrip.Hold> hold = Optional.of(new HandGrip.Hold(
+                    grip.target().kind(), grip.target().side(), grip.ways().contains(Grip.Way.UNDER)));
             Optional<Side> hand = grip.holder().side();
             if (hand.isPresent()) {
                 mat.grip(seat, hand.get(), holds, hold);
@@ -365,12 +367,12 @@ final class Actor {
     private Telling strike(Seat seat, Technique technique, Telling telling, boolean lands) {
         boolean leg = technique.sideRule() == SideRule.OWN_LEG;
         Part by = new Part(seat, telling.side().map(OwnedSide::side), leg ? Part.Kind.FOOT : Part.Kind.HAND);
-        Fact.Contact contact = lands
-                ? random.nextDouble() < 0.6 ? Fact.Contact.CLEAN : Fact.Contact.PARTIAL
-                : random.nextDouble() < 0.5 ? Fact.Contact.BLOCKED : Fact.Contact.MISSED;
+        Strike.Contact contact = lands
+                ? random.nextDouble() < 0.6 ? Strike.Contact.CLEAN : Strike.Contact.PARTIAL
+                : random.nextDouble() < 0.5 ? Strike.Contact.BLOCKED : Strike.Contact.MISSED;
         String target = leg ? "body" : "head";
         return telling.withBecame(Became.SHOWN)
-                .and(new Fact.Strike(by, technique.label().toLowerCase(Locale.ROOT), target, contact))
+                .and(new Strike(by, technique.label().toLowerCase(Locale.ROOT), target, contact))
                 .and(new Fact.Range(1 + random.nextInt(2)));
     }
 

@@ -6,8 +6,10 @@ import farglass.core.bout.Covered;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Uniform;
 import farglass.core.fact.Fact;
-import farglass.core.fact.FactMistakeBuilder;
 import farglass.core.fact.Layer;
+import farglass.core.fact.Mistake;
+import farglass.core.fact.MistakeBuilder;
+import farglass.core.fact.Strike;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.side.Level;
 import farglass.core.side.Seat;
@@ -237,7 +239,7 @@ public final class Cast {
         return bout.moments().stream().anyMatch(moment -> moment.deed().begun().isPresent())
                 && bout.moments().stream()
                                 .filter(moment -> moment.telling()
-                                        .facts(Fact.Strike.class)
+                                        .facts(Strike.class)
                                         .findAny()
                                         .isPresent())
                                 .count()
@@ -302,9 +304,9 @@ public final class Cast {
         Bout told = watched.told();
         for (Moment post : posts(told)) {
             told = told.with(post.with(post.telling()
-                    .and(FactMistakeBuilder.builder()
+                    .and(MistakeBuilder.builder()
                             .code("both hands posted on the mat inside closed guard")
-                            .punished(Fact.Punished.NO)
+                            .punished(Mistake.Punished.NO)
                             .at(Level.BLUE)
                             .better("hands on collar and sleeve, elbows in, then posture")
                             .create())

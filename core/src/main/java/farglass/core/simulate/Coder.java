@@ -10,6 +10,8 @@ import farglass.core.entry.Technique;
 import farglass.core.fact.Certainty;
 import farglass.core.fact.Fact;
 import farglass.core.fact.Layer;
+import farglass.core.fact.Link;
+import farglass.core.fact.Strike;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.side.OwnedSide;
 import farglass.core.state.Stand;
@@ -86,7 +88,7 @@ record Coder(double missed, double jitterSeconds, double confused, double slippe
     private static Moment withFacts(Moment moment, Set<Layer> layers, RandomGenerator random) {
         List<Fact> facts = new ArrayList<>();
         for (Fact fact : moment.telling().facts()) {
-            boolean must = fact instanceof Fact.Link || fact instanceof Fact.Strike || fact instanceof Fact.Range;
+            boolean must = fact instanceof Link || fact instanceof Strike || fact instanceof Fact.Range;
             double told = fact.layer() == Layer.STORY
                     ? 1 - ASSUMED.of("leaves-out-story")
                     : layers.contains(fact.layer()) ? 1 - ASSUMED.of("leaves-out-closer") : ASSUMED.of("in-passing");

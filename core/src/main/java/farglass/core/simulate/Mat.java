@@ -8,7 +8,7 @@ import farglass.core.entry.Position;
 import farglass.core.entry.Role;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.script.Beat;
-import farglass.core.script.Grip;
+import farglass.core.script.HandGrip;
 import farglass.core.script.Pose;
 import farglass.core.script.RefereeSignal;
 import farglass.core.side.Seat;
@@ -27,7 +27,7 @@ final class Mat {
     final List<Moment> moments = new ArrayList<>();
     final List<Beat> beats = new ArrayList<>();
     final List<RefereeSignal> calls = new ArrayList<>();
-    final List<Grip> grips = new ArrayList<>();
+    final List<HandGrip> grips = new ArrayList<>();
     private final Lexicon lexicon;
     private final RandomGenerator random;
     private long now;
@@ -119,8 +119,8 @@ final class Mat {
     }
 
     /** A hand takes hold, and keeps it until the two are elsewhere or it has had enough. */
-    void grip(Seat by, Side hand, long micros, Optional<Grip.Hold> hold) {
-        grips.add(new Grip(now, now + micros, by, hand, hold));
+    void grip(Seat by, Side hand, long micros, Optional<HandGrip.Hold> hold) {
+        grips.add(new HandGrip(now, now + micros, by, hand, hold));
     }
 
     /** Puts them somewhere without a moment: after a restart, which says so itself. */

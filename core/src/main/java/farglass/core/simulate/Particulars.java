@@ -5,7 +5,8 @@ import farglass.core.bout.Telling;
 import farglass.core.bout.Uniform;
 import farglass.core.entry.Technique;
 import farglass.core.fact.Fact;
-import farglass.core.fact.FactGripBuilder;
+import farglass.core.fact.Grip;
+import farglass.core.fact.GripBuilder;
 import farglass.core.fact.Span;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
@@ -126,7 +127,7 @@ final class Particulars {
             for (Fact fact : line.facts) {
                 Fact whose = actor == Seat.A ? fact : fact.exchanged();
                 Fact sided = mirrored ? whose.mirrored() : whose;
-                told = told.and(sided instanceof Fact.Grip grip ? held(grip, at, random) : sided);
+                told = told.and(sided instanceof Grip grip ? held(grip, at, random) : sided);
             }
             if (line.motive.isPresent()) {
                 told = told.withMotive(line.motive.get());
@@ -153,14 +154,14 @@ final class Particulars {
     }
 
     /** Most grips are seen to end. */
-    private static Fact.Grip held(Fact.Grip grip, long at, RandomGenerator random) {
+    private static Grip held(Grip grip, long at, RandomGenerator random) {
         if (random.nextDouble() >= Assumptions.shipped().of("hand-told")) {
             return grip;
         }
         long until = frame(at + (HOLDS + random.nextInt(HOLDS_MORE)) * Mat.SECOND);
-        return FactGripBuilder.builder(grip)
+        return GripBuilder.builder(grip)
                 .untilMicros(OptionalLong.of(until))
-                .ended(random.nextDouble() < 0.6 ? Fact.GripEnd.BROKEN : Fact.GripEnd.RELEASED)
+                .ended(random.nextDouble() < 0.6 ? Grip.End.BROKEN : Grip.End.RELEASED)
                 .swappedFor(Optional.empty())
                 .why(Optional.empty())
                 .ideal(Optional.empty())

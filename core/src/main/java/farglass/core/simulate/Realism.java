@@ -13,8 +13,11 @@ import farglass.core.entry.Family;
 import farglass.core.entry.Kind;
 import farglass.core.entry.Target;
 import farglass.core.entry.Technique;
+import farglass.core.fact.Body;
 import farglass.core.fact.Fact;
+import farglass.core.fact.Grip;
 import farglass.core.fact.Layer;
+import farglass.core.fact.Mistake;
 import farglass.core.fact.PartState;
 import farglass.core.fact.Purpose;
 import farglass.core.fact.Ruling;
@@ -282,21 +285,21 @@ public final class Realism {
                                 .count(),
                         locks.size()));
         Map<String, Predicate<Moment>> sorts = new LinkedHashMap<>();
-        sorts.put("grip", telling(Fact.Grip.class));
+        sorts.put("grip", telling(Grip.class));
         sorts.put("limb", telling(Fact.LimbOn.class));
         sorts.put("part", telling(PartState.class));
-        sorts.put("body", telling(Fact.Body.class));
+        sorts.put("body", telling(Body.class));
         sorts.put("motive", moment -> moment.telling().motive().isPresent());
         sorts.put("effect", telling(Fact.Effect.class));
         sorts.put("condition", telling(Fact.Condition.class));
         sorts.put("why", telling(Purpose.Why.class));
         sorts.put("opened", telling(Purpose.Opened.class));
         sorts.put("could", telling(Fact.Could.class));
-        sorts.put("mistake", telling(Fact.Mistake.class));
-        sorts.put("better", moment -> moment.telling().facts(Fact.Mistake.class).anyMatch(mistake -> mistake.better()
+        sorts.put("mistake", telling(Mistake.class));
+        sorts.put("better", moment -> moment.telling().facts(Mistake.class).anyMatch(mistake -> mistake.better()
                 .isPresent()));
         sorts.put("until", telling(Span.Until.class).or(moment -> moment.telling()
-                .facts(Fact.Grip.class)
+                .facts(Grip.class)
                 .anyMatch(grip -> grip.untilMicros().isPresent())));
         sorts.put("stage", moment -> moment.telling().stage().isPresent());
         sorts.forEach((name, holds) -> measured.put(name, per100(done, done, holds)));

@@ -8,8 +8,8 @@ import farglass.core.bout.Method;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Result;
 import farglass.core.bout.Telling;
-import farglass.core.fact.Fact;
 import farglass.core.fact.Layer;
+import farglass.core.fact.Strike;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.rules.Board;
 import farglass.core.rules.Call;
@@ -108,8 +108,8 @@ final class Referee {
         for (Moment moment : moments) {
             boolean counts = moment.settled().isPresent()
                     || moment.telling()
-                            .facts(Fact.Strike.class)
-                            .anyMatch(strike -> strike.contact() == Fact.Contact.CLEAN);
+                            .facts(Strike.class)
+                            .anyMatch(strike -> strike.contact() == Strike.Contact.CLEAN);
             moment.actor().filter(seat -> counts).ifPresent(seat -> worked[seat.ordinal()]++);
             if (moment.deed().ended().isPresent()) {
                 boolean a = worked[0] >= worked[1];

@@ -10,7 +10,7 @@ import farglass.core.bout.MidBoutStart;
 import farglass.core.bout.Moment;
 import farglass.core.rules.Board;
 import farglass.core.script.Beat;
-import farglass.core.script.Grip;
+import farglass.core.script.HandGrip;
 import farglass.core.script.RefereeSignal;
 import farglass.core.script.Script;
 import farglass.core.side.Seat;
@@ -122,7 +122,7 @@ enum WatchedShare {
                 .filter(call -> call.atMicros() >= LATE_MICROS)
                 .map(call -> new RefereeSignal(call.atMicros() - LATE_MICROS, call.to(), call.signal()))
                 .toList();
-        List<Grip> grips = script.grips().stream()
+        List<HandGrip> grips = script.grips().stream()
                 .filter(grip -> grip.toMicros() > LATE_MICROS)
                 .map(grip -> grip.earlier(LATE_MICROS))
                 .toList();

@@ -5,7 +5,7 @@ import farglass.core.bout.Bout;
 import farglass.core.bout.Moment;
 import farglass.core.entry.Kind;
 import farglass.core.entry.Technique;
-import farglass.core.fact.Fact;
+import farglass.core.fact.Tie;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.side.Line;
 import farglass.core.side.OwnedSide;
@@ -43,7 +43,7 @@ public record Attempt(List<Moment> steps) {
         Map<String, String> firstOf = new LinkedHashMap<>();
         for (Moment moment : bout.moments()) {
             String first = moment.telling()
-                    .tied(Fact.Tie.CONTINUES)
+                    .tied(Tie.CONTINUES)
                     .findFirst()
                     .map(firstOf::get)
                     .orElse(moment.id());

@@ -10,7 +10,10 @@ import farglass.core.bout.Times;
 import farglass.core.entry.Kind;
 import farglass.core.entry.Technique;
 import farglass.core.fact.Fact;
+import farglass.core.fact.Grip;
+import farglass.core.fact.Link;
 import farglass.core.fact.Span;
+import farglass.core.fact.Tie;
 import farglass.core.laterality.Laterality;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.side.Seat;
@@ -134,10 +137,10 @@ final class Contradictions {
     }
 
     private void fact(Fact fact, Moment moment, int place) {
-        if (fact instanceof Fact.Link link && link.bout().isEmpty()) {
+        if (fact instanceof Link link && link.bout().isEmpty()) {
             boolean later = place(link.moment()) > place;
             tie(link, later, moment);
-        } else if (fact instanceof Fact.Grip grip
+        } else if (fact instanceof Grip grip
                 && grip.untilMicros().isPresent()
                 && grip.untilMicros().getAsLong() < moment.atMicros().orElse(0)) {
             find(moment.id(), "The grip ends before it begins. Mend one of the two times.");
@@ -152,7 +155,7 @@ final class Contradictions {
         }
     }
 
-    private void tie(Fact.Link link, boolean later, Moment moment) {
+    private void tie(Link link, boolean later, Moment moment) {
         List<String> both = List.of(moment.id(), link.moment());
         switch (link.tie()) {
             case ANSWERS, CONTINUES, OUT_OF -> {
@@ -177,23 +180,23 @@ final class Contradictions {
         }
     }
 
-    private static String verb(Fact.Tie tie) {
-        return tie == Fact.Tie.ANSWERS ? "answers" : tie == Fact.Tie.CONTINUES ? "continues" : "grew out of";
+    private static String verb(Tie tie) {
+        return tie == Tie.ANSWERS ? "answers" : tie == Tie.CONTINUES ? "continues" : "grew out of";
     }
 
     /** One answers the other athlete, and continues one's own attempt. */
-    private void sameAthlete(Fact.Link link, Moment moment, List<String> both) {
+    private void sameAthlete(Link link, Moment moment, List<String> both) {
         int at = place(link.moment());
         Optional<Seat> earlier =
                 at < 0 ? Optional.empty() : bout.moments().get(at).actor();
         boolean known = earlier.isPresent() && moment.actor().isPresent();
         boolean own = known && earlier.equals(moment.actor());
-        if (link.tie() == Fact.Tie.ANSWERS && own) {
+        if (link.tie() == Tie.ANSWERS && own) {
             find(
                     both,
                     "%s answers %s, and both are %s's. An answer belongs to a moment of the other one; write \"continues %s\" for the same try, or \"causes\" or \"retries\"."
                             .formatted(moment.id(), link.moment(), name(earlier.get()), link.moment()));
-        } else if (link.tie() != Fact.Tie.ANSWERS && known && !own) {
+        } else if (link.tie() != Tie.ANSWERS && known && !own) {
             find(
                     both,
                     "%s %s %s, and the two are not by the same athlete. Write \"answers %s\", or mend who did it."
@@ -216,7 +219,7 @@ final class Contradictions {
             find(moment.id(), "The side told and the limbs told are not the same. Mend one of the two.");
         }
         // Any step of an attempt may carry the line or stage that the attempt has reached by then.
-        if (moment.telling().tied(Fact.Tie.CONTINUES).findFirst().isEmpty()) {
+        if (moment.telling().tied(Tie.CONTINUES).findFirst().isEmpty()) {
             depth(technique, moment);
         }
     }

@@ -5,8 +5,10 @@ import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException
 
 import farglass.core.Bouts;
 import farglass.core.fact.Certainty;
-import farglass.core.fact.Fact;
+import farglass.core.fact.Grip;
 import farglass.core.fact.Layer;
+import farglass.core.fact.Mistake;
+import farglass.core.fact.Tied;
 import farglass.core.side.Line;
 import farglass.core.side.OwnedSide;
 import farglass.core.side.Seat;
@@ -71,14 +73,14 @@ class SplitAndMergeTest {
         assertThat(merged.moments().stream()
                         .flatMap(moment -> moment.telling().facts().stream())
                         .flatMap(fact -> fact.tied().stream())
-                        .map(Fact.Tied::moment))
+                        .map(Tied::moment))
                 .hasSize(3)
                 .containsOnly("m2");
         Bout without = told.without("m3");
         assertThat(without.moments())
                 .allSatisfy(moment -> assertThat(moment.telling().facts())
                         .allMatch(fact -> fact.tied().isEmpty()));
-        assertThat(without.moment("m1").orElseThrow().telling().facts(Fact.Mistake.class))
+        assertThat(without.moment("m1").orElseThrow().telling().facts(Mistake.class))
                 .as("the mistake stays")
                 .hasSize(1);
         assertThat(without.moment("m4").orElseThrow().telling().facts()).isEmpty();
@@ -96,7 +98,7 @@ class SplitAndMergeTest {
         assertThat(other.actor()).contains(Seat.B);
         assertThat(other.telling().side()).contains(new OwnedSide(Seat.B, Side.LEFT));
         assertThat(other.telling()
-                        .facts(Fact.Grip.class)
+                        .facts(Grip.class)
                         .findFirst()
                         .orElseThrow()
                         .target()

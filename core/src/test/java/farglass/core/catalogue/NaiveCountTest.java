@@ -11,8 +11,8 @@ import farglass.core.bout.Motive;
 import farglass.core.corpus.Corpus;
 import farglass.core.entry.Kind;
 import farglass.core.fact.Certainty;
-import farglass.core.fact.Fact;
 import farglass.core.fact.Layer;
+import farglass.core.fact.Tie;
 import farglass.core.question.Dossier;
 import farglass.core.question.Figure;
 import farglass.core.scope.Period;
@@ -73,7 +73,7 @@ class NaiveCountTest {
                                 .flatMap(LEXICON::technique)
                                 .filter(technique -> technique.kind() == kind)
                                 .isPresent()
-                        && first.telling().tied(Fact.Tie.CONTINUES).findAny().isEmpty()
+                        && first.telling().tied(Tie.CONTINUES).findAny().isEmpty()
                         && !first.telling().motive().equals(Optional.of(Motive.FEINT))
                         && !first.telling().motive().equals(Optional.of(Motive.BAIT))
                         && watched(bout, first);
@@ -83,7 +83,7 @@ class NaiveCountTest {
                 boolean worked = worked(first);
                 Moment last = first;
                 for (Moment later : bout.moments()) {
-                    if (later.telling().tied(Fact.Tie.CONTINUES).anyMatch(last.id()::equals)) {
+                    if (later.telling().tied(Tie.CONTINUES).anyMatch(last.id()::equals)) {
                         last = later;
                         worked |= worked(later);
                     }

@@ -9,7 +9,7 @@ import farglass.core.corpus.Corpus;
 import farglass.core.entry.Kind;
 import farglass.core.entry.SideRule;
 import farglass.core.entry.Technique;
-import farglass.core.fact.Fact;
+import farglass.core.fact.Tie;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.question.Dossier;
 import farglass.core.scope.Scope;
@@ -91,7 +91,7 @@ final class PlantedRun {
                 continue;
             }
             // A moment that continues a try is of the same technique.
-            String root = moment.telling().tied(Fact.Tie.CONTINUES).findFirst().orElse(moment.id());
+            String root = moment.telling().tied(Tie.CONTINUES).findFirst().orElse(moment.id());
             boolean turned = changed.computeIfAbsent(root, any -> random.nextDouble() < plant.share());
             changed.put(moment.id(), turned);
             String key = turned ? plant.technique() : moment.technique().orElseThrow();

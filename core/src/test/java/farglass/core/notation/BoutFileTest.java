@@ -7,7 +7,7 @@ import farglass.core.bout.Award;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
-import farglass.core.fact.Fact;
+import farglass.core.fact.Tie;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.side.OwnedSide;
 import farglass.core.side.Seat;
@@ -167,10 +167,10 @@ class BoutFileTest {
         assertThat(bout.moments().get(0).settled()).contains(new Settled("mount", Optional.of(Seat.A), false));
         assertThat(bout.moments().get(1).settled()).contains(new Settled("half-guard", Optional.of(Seat.A), false));
         assertThat(bout.moments().get(2).deed()).isEqualTo(new Deed.Unnamed("throw-by", Optional.of("pass")));
-        assertThat(bout.moments().get(3).telling().tied(Fact.Tie.ANSWERS)).containsExactly("m3");
-        assertThat(bout.moments().get(4).telling().tied(Fact.Tie.CONTINUES)).containsExactly("m3");
+        assertThat(bout.moments().get(3).telling().tied(Tie.ANSWERS)).containsExactly("m3");
+        assertThat(bout.moments().get(4).telling().tied(Tie.CONTINUES)).containsExactly("m3");
         assertThat(bout.moments().get(5).deed()).isEqualTo(new Deed.Awarded(Award.penalty()));
-        assertThat(bout.moments().get(6).telling().tied(Fact.Tie.OUT_OF)).containsExactly("m5");
+        assertThat(bout.moments().get(6).telling().tied(Tie.OUT_OF)).containsExactly("m5");
         assertThat(BoutFile.parse(BoutFile.print(bout), Bouts.LEXICON).bout()).contains(bout);
     }
 

@@ -11,6 +11,7 @@ import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Telling;
 import farglass.core.fact.Fact;
+import farglass.core.fact.Tie;
 import farglass.core.naming.Naming;
 import farglass.core.notation.BoutFile;
 import farglass.core.phrase.Phrase;
@@ -144,7 +145,7 @@ class ScribeLineTest {
         Reading answered = reading("a frame answers", ScribeLine.Expectation.NONE);
         assertThat(answered.proposal().telling().answers()).isEmpty();
         assertThat(answered.remarks()).singleElement().asString().contains("continues");
-        assertThat(read("a frame continues").telling().tied(Fact.Tie.CONTINUES)).containsExactly("m1");
+        assertThat(read("a frame continues").telling().tied(Tie.CONTINUES)).containsExactly("m1");
         assertThat(read("b toreando answers last").telling().answers()).contains("m1");
     }
 

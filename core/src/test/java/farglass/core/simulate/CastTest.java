@@ -11,6 +11,8 @@ import farglass.core.bout.Method;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Motive;
 import farglass.core.fact.Fact;
+import farglass.core.fact.Mistake;
+import farglass.core.fact.Strike;
 import farglass.core.notation.BoutFile;
 import farglass.core.rules.Call;
 import farglass.core.rules.Ruleset;
@@ -86,7 +88,7 @@ class CastTest {
                 .filteredOn(bout -> bout.header().ruleset().equals("mixed-rules"))
                 .singleElement()
                 .satisfies(bout -> assertThat(bout.moments().stream()
-                                .flatMap(moment -> moment.telling().facts(Fact.Strike.class)))
+                                .flatMap(moment -> moment.telling().facts(Strike.class)))
                         .hasSizeGreaterThan(5));
         assertThat(BOUTS)
                 .filteredOn(acted -> acted.told().header().footage().opening().isPresent())
@@ -97,10 +99,10 @@ class CastTest {
     void theStudentPostsBothHandsFiveTimesAndIsNeverPunished() {
         Bout match = told(Cast.STUDENT).get(0);
         assertThat(match.moments().stream()
-                        .flatMap(moment -> moment.telling().facts(Fact.Mistake.class))
+                        .flatMap(moment -> moment.telling().facts(Mistake.class))
                         .filter(mistake -> mistake.code().startsWith("both hands posted")))
                 .hasSize(5)
-                .allSatisfy(mistake -> assertThat(mistake.punished()).contains(Fact.Punished.NO));
+                .allSatisfy(mistake -> assertThat(mistake.punished()).contains(Mistake.Punished.NO));
         assertThat(told(Cast.STUDENT))
                 .extracting(bout -> bout.header().kind())
                 .containsExactly(BoutKind.COMPETITION, BoutKind.POSITIONAL, BoutKind.TRAINING);

@@ -8,8 +8,8 @@ import farglass.core.Demo;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
-import farglass.core.fact.Fact;
 import farglass.core.fact.Layer;
+import farglass.core.fact.Link;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -131,7 +131,7 @@ class CoderTest {
     private static int facts(Bout bout, Layer layer) {
         return (int) bout.moments().stream()
                 .flatMap(moment -> moment.telling().facts().stream())
-                .filter(fact -> fact.layer() == layer && !(fact instanceof Fact.Link))
+                .filter(fact -> fact.layer() == layer && !(fact instanceof Link))
                 .count();
     }
 }

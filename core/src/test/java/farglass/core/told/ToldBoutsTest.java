@@ -6,7 +6,7 @@ import farglass.core.bout.Bout;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Motive;
 import farglass.core.entry.Kind;
-import farglass.core.fact.Fact;
+import farglass.core.fact.Mistake;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
 import farglass.core.rules.Call;
@@ -124,7 +124,7 @@ class ToldBoutsTest {
                 ""
                         + bout.moments().stream()
                                 .filter(moment -> moment.actor().equals(Optional.of(Seat.A)))
-                                .flatMap(moment -> moment.telling().facts(Fact.Mistake.class))
+                                .flatMap(moment -> moment.telling().facts(Mistake.class))
                                 .count();
             case "expect deepest" ->
                 each(words, id -> Attempt.byMoment(bout)

@@ -5,7 +5,10 @@ import farglass.core.bout.Moment;
 import farglass.core.bout.SplitAndMerge;
 import farglass.core.bout.Times;
 import farglass.core.fact.Certainty;
+import farglass.core.fact.Drawing;
 import farglass.core.fact.Fact;
+import farglass.core.fact.Link;
+import farglass.core.fact.Tie;
 import farglass.core.scribe.Proposal;
 import farglass.core.scribe.ScribeLine;
 import farglass.core.state.Conversation;
@@ -251,7 +254,7 @@ public final class Corrections {
         }
         Moment step = moments.get(moments.size() - 1);
         List<Fact> without = step.telling().facts().stream()
-                .filter(fact -> !fact.ties(Fact.Tie.CONTINUES))
+                .filter(fact -> !fact.ties(Tie.CONTINUES))
                 .toList();
         if (without.size() < step.telling().facts().size()) {
             open.commitChosen(step.with(step.telling().withFacts(without)), "Set apart " + open.words(step));
@@ -267,7 +270,7 @@ public final class Corrections {
             open.desk().messages().say("There is no earlier deed of the same athlete to continue.");
             return;
         }
-        Fact.Link link = new Fact.Link(Fact.Tie.CONTINUES, earlier.get().id(), Optional.empty(), Optional.empty());
+        Link link = new Link(Tie.CONTINUES, earlier.get().id(), Optional.empty(), Optional.empty());
         open.commitChosen(step.with(step.telling().and(link)), "Continue " + open.words(earlier.get()));
     }
 
@@ -331,7 +334,7 @@ public final class Corrections {
     }
 
     /** Keeps a drawing on the frame with the chosen moment, or with the last one. */
-    public void draw(Fact.Drawing drawing) {
+    public void draw(Drawing drawing) {
         Optional<String> id = choice.lead().or(open::latest);
         id.flatMap(open::moment)
                 .ifPresentOrElse(

@@ -2,7 +2,7 @@ package farglass.desktop.tag;
 
 import farglass.core.bout.Bout;
 import farglass.core.bout.Moment;
-import farglass.core.fact.Fact;
+import farglass.core.fact.Mistake;
 import farglass.core.state.Timeline;
 import java.util.List;
 import java.util.OptionalLong;
@@ -49,10 +49,10 @@ public enum Jump {
                                 .toList(),
                         moment -> true);
             case ERROR ->
-                of(bout.moments(), moment -> moment.telling()
-                        .facts(Fact.Mistake.class)
-                        .findAny()
-                        .isPresent());
+                of(
+                        bout.moments(),
+                        moment ->
+                                moment.telling().facts(Mistake.class).findAny().isPresent());
             case SCORE -> of(bout.moments(), moment -> moment.deed().given().isPresent());
             case BOOKMARK -> of(bout.moments(), moment -> moment.deed().onlyTime());
         };

@@ -6,7 +6,8 @@ import farglass.core.bout.Bout;
 import farglass.core.bout.Moment;
 import farglass.core.change.Change;
 import farglass.core.fact.Certainty;
-import farglass.core.fact.Fact;
+import farglass.core.fact.Tie;
+import farglass.core.fact.Tied;
 import farglass.core.side.Seat;
 import farglass.desktop.TestDesk;
 import farglass.desktop.desk.Settings;
@@ -132,13 +133,13 @@ class CorrectionsTest {
     void aTryContinuesTheOwnOneBeforeAndAgainIsOneOfItsOwn() throws Exception {
         does(() -> tag.choice().only("m3"));
         does(tag.corrections()::continuesEarlier);
-        assertThat(moment("m3").telling().facts()).anyMatch(fact -> fact.ties(Fact.Tie.CONTINUES));
+        assertThat(moment("m3").telling().facts()).anyMatch(fact -> fact.ties(Tie.CONTINUES));
         assertThat(moment("m3").telling().facts().stream()
                         .flatMap(fact -> fact.tied().stream())
-                        .map(Fact.Tied::moment))
+                        .map(Tied::moment))
                 .containsExactly("m1");
         does(tag.corrections()::continuesEarlier);
-        assertThat(moment("m3").telling().facts()).noneMatch(fact -> fact.ties(Fact.Tie.CONTINUES));
+        assertThat(moment("m3").telling().facts()).noneMatch(fact -> fact.ties(Tie.CONTINUES));
         does(() -> tag.choice().only("m1"));
         does(tag.corrections()::continuesEarlier);
         assertThat(said()).contains("no earlier deed of the same athlete");

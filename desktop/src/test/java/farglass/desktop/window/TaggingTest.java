@@ -10,6 +10,7 @@ import farglass.core.bout.Moment;
 import farglass.core.bout.Segment;
 import farglass.core.change.Change;
 import farglass.core.fact.Certainty;
+import farglass.core.fact.Drawing;
 import farglass.core.fact.Fact;
 import farglass.core.fact.Layer;
 import farglass.core.lexicon.Lexicon;
@@ -405,7 +406,7 @@ class TaggingTest extends OnStage {
         await("the arrow is with its moment", () -> bout().moment("m1")
                 .orElseThrow()
                 .telling()
-                .facts(Fact.Drawing.class)
+                .facts(Drawing.class)
                 .anyMatch(drawing -> drawing.corners().equals(List.of(0.5, 0.5, 0.55, 0.51))));
         press(KeyCode.SHORTCUT, KeyCode.SHIFT, KeyCode.O);
         robot.drag(workbench.lookup("#drawing-sheet"), MouseButton.PRIMARY)
@@ -416,7 +417,7 @@ class TaggingTest extends OnStage {
                 () -> bout().moment("m1")
                                 .orElseThrow()
                                 .telling()
-                                .facts(Fact.Drawing.class)
+                                .facts(Drawing.class)
                                 .count()
                         == 2);
     }

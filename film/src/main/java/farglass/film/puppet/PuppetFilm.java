@@ -1,7 +1,7 @@
 package farglass.film.puppet;
 
 import farglass.core.script.Beat;
-import farglass.core.script.Grip;
+import farglass.core.script.HandGrip;
 import farglass.core.script.Pose;
 import farglass.core.script.RefereeSignal;
 import farglass.core.script.Script;
@@ -133,7 +133,7 @@ public final class PuppetFilm implements Film {
     private Figures met(Figures seen, long bout, Beat beat) {
         Figures met = seen;
         for (Seat seat : Seat.values()) {
-            for (Grip grip : holds(seat, bout)) {
+            for (HandGrip grip : holds(seat, bout)) {
                 double[] at = place(grip, met, beat);
                 double share = reached(grip, bout);
                 double gap = met.of(seat).shortfall(at[0], at[1]);
@@ -153,8 +153,8 @@ public final class PuppetFilm implements Film {
     /** An underhook goes on past the middle of the body to its far side. */
     private static final double PAST = 0.11;
 
-    private double[] place(Grip grip, Figures met, Beat beat) {
-        Grip.Hold hold = grip.hold().orElseThrow();
+    private double[] place(HandGrip grip, Figures met, Beat beat) {
+        HandGrip.Hold hold = grip.hold().orElseThrow();
         Puppet holder = met.of(grip.by());
         Puppet other = met.of(grip.by().other());
         double[] at = other.at(
@@ -167,20 +167,20 @@ public final class PuppetFilm implements Film {
     }
 
     /** A hand goes to what it holds within a third of a second. */
-    private static double reached(Grip grip, long bout) {
+    private static double reached(HandGrip grip, long bout) {
         return Math.min(1, (bout - grip.fromMicros()) / REACH_MICROS);
     }
 
-    private List<Grip> holds(Seat seat, long bout) {
+    private List<HandGrip> holds(Seat seat, long bout) {
         return grips(seat, bout).filter(grip -> grip.hold().isPresent()).toList();
     }
 
-    private boolean isWithinReach(Grip grip, Figures met, Beat beat) {
+    private boolean isWithinReach(HandGrip grip, Figures met, Beat beat) {
         double[] at = place(grip, met, beat);
         return met.of(grip.by()).shortfall(at[0], at[1]) < NEARLY;
     }
 
-    private Stream<Grip> grips(Seat seat, long bout) {
+    private Stream<HandGrip> grips(Seat seat, long bout) {
         return script.grips().stream()
                 .filter(grip -> grip.by() == seat && grip.fromMicros() <= bout && bout < grip.toMicros());
     }
@@ -191,14 +191,14 @@ public final class PuppetFilm implements Film {
         return (side == Side.RIGHT) == ((first != beat.mirrored()) != script.fromBehind());
     }
 
-    private int hand(Grip grip, Beat beat) {
+    private int hand(HandGrip grip, Beat beat) {
         return isNear(grip.by(), grip.hand(), beat) ? Puppet.NEAR_HAND : Puppet.FAR_HAND;
     }
 
     /** A hand stays at what it holds however the two move; what is out of reach was let go of. */
     private Puppet reaching(Seat seat, Figures met, long bout, Beat beat) {
         Puppet moved = met.of(seat);
-        for (Grip grip : holds(seat, bout)) {
+        for (HandGrip grip : holds(seat, bout)) {
             if (isWithinReach(grip, met, beat)) {
                 double[] at = place(grip, met, beat);
                 moved = moved.towards(moved.reaching(hand(grip, beat), at[0], at[1]), reached(grip, bout));
@@ -214,7 +214,7 @@ public final class PuppetFilm implements Film {
                 .map(grip -> new PuppetPainter.Held(
                         hand(grip, beat),
                         grip.hold().map(hold -> CLOTH.contains(hold.part())).orElse(true),
-                        grip.hold().filter(Grip.Hold::under).isPresent()))
+                        grip.hold().filter(HandGrip.Hold::under).isPresent()))
                 .toList();
     }
 

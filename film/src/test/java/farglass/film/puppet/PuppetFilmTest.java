@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import farglass.core.script.Beat;
-import farglass.core.script.Grip;
+import farglass.core.script.HandGrip;
 import farglass.core.script.Pose;
 import farglass.core.script.RefereeSignal;
 import farglass.core.script.Script;
@@ -142,7 +142,7 @@ class PuppetFilmTest {
                 plain.lengthMicros(),
                 plain.beats(),
                 List.of(),
-                List.of(new Grip(2_000_000, 6_000_000, Seat.B, Side.LEFT, Optional.empty())),
+                List.of(new HandGrip(2_000_000, 6_000_000, Seat.B, Side.LEFT, Optional.empty())),
                 false);
         Script other = new Script(
                 plain.kitA(),
@@ -151,7 +151,7 @@ class PuppetFilmTest {
                 plain.lengthMicros(),
                 plain.beats(),
                 List.of(),
-                List.of(new Grip(2_000_000, 6_000_000, Seat.B, Side.RIGHT, Optional.empty())),
+                List.of(new HandGrip(2_000_000, 6_000_000, Seat.B, Side.RIGHT, Optional.empty())),
                 false);
         assertThat(picture(held)).isNotEqualTo(picture(plain)).isNotEqualTo(picture(other));
         assertThat(new PuppetFilm(held).at(7_000_000).argb())
@@ -203,19 +203,19 @@ class PuppetFilmTest {
                 List.of(new Beat(0, Pose.TIE, Optional.empty(), false)),
                 List.of(),
                 List.of(
-                        new Grip(
+                        new HandGrip(
                                 0,
                                 5,
                                 Seat.A,
                                 Side.LEFT,
-                                Optional.of(new Grip.Hold(Part.Kind.BELT, Optional.empty(), true))),
-                        new Grip(
+                                Optional.of(new HandGrip.Hold(Part.Kind.BELT, Optional.empty(), true))),
+                        new HandGrip(
                                 1,
                                 6,
                                 Seat.B,
                                 Side.RIGHT,
-                                Optional.of(new Grip.Hold(Part.Kind.SLEEVE, Optional.of(Side.LEFT), true))),
-                        new Grip(2, 7, Seat.B, Side.LEFT, Optional.empty())),
+                                Optional.of(new HandGrip.Hold(Part.Kind.SLEEVE, Optional.of(Side.LEFT), true))),
+                        new HandGrip(2, 7, Seat.B, Side.LEFT, Optional.empty())),
                 false);
         assertThat(ScriptFile.parse(ScriptFile.print(script))).isEqualTo(script);
     }

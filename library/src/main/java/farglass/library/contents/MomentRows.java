@@ -12,6 +12,7 @@ import farglass.core.bout.Telling;
 import farglass.core.bout.TellingBuilder;
 import farglass.core.fact.Certainty;
 import farglass.core.fact.Fact;
+import farglass.core.fact.Link;
 import farglass.core.side.Line;
 import farglass.core.side.OwnedSide;
 import farglass.core.side.Seat;
@@ -130,7 +131,7 @@ public final class MomentRows {
     private static List<Fact> facts(JsonNode more) {
         List<Fact> facts = new ArrayList<>();
         // Libraries of the first version kept the one answer apart.
-        Json.text(more, "answers").map(Fact.Link::answering).ifPresent(facts::add);
+        Json.text(more, "answers").map(Link::answering).ifPresent(facts::add);
         more.path("facts").forEach(fact -> facts.add(Json.as(fact, Fact.class)));
         return facts;
     }

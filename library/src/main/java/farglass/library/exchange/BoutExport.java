@@ -2,7 +2,7 @@ package farglass.library.exchange;
 
 import farglass.core.bout.Bout;
 import farglass.core.bout.Moment;
-import farglass.core.fact.Fact;
+import farglass.core.fact.Remark;
 import farglass.core.notation.BoutFile;
 import farglass.library.json.BoutJson;
 import farglass.library.table.TableExport;
@@ -22,12 +22,12 @@ public final class BoutExport {
         for (Moment moment : bout.moments()) {
             if (moment.telling().confidential()) {
                 shared = shared.without(moment.id());
-            } else if (moment.telling().facts(Fact.Remark.class).anyMatch(remark -> remark.about()
+            } else if (moment.telling().facts(Remark.class).anyMatch(remark -> remark.about()
                     .isPrivate())) {
                 Moment told = shared.moment(moment.id()).orElseThrow();
                 shared = shared.with(told.with(told.telling()
                         .withFacts(told.telling().facts().stream()
-                                .filter(fact -> !(fact instanceof Fact.Remark remark
+                                .filter(fact -> !(fact instanceof Remark remark
                                         && remark.about().isPrivate()))
                                 .toList())));
             }

@@ -7,6 +7,7 @@ import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.Tally;
 import farglass.core.entry.Kind;
 import farglass.core.fact.Fact;
+import farglass.core.fact.Strike;
 import farglass.core.measure.Options;
 import farglass.core.measure.OwnSide;
 import farglass.core.measure.YesNo;
@@ -34,9 +35,9 @@ public final class Blows {
 
     private static Optional<String> landed(BoutSheet sheet, Seat seat, Moment moment) {
         return Sights.by(moment, seat)
-                ? sheet.facts(moment, Fact.Strike.class)
-                        .map(Fact.Strike::contact)
-                        .filter(contact -> contact != Fact.Contact.UNKNOWN)
+                ? sheet.facts(moment, Strike.class)
+                        .map(Strike::contact)
+                        .filter(contact -> contact != Strike.Contact.UNKNOWN)
                         .map(Fact::label)
                         .findFirst()
                 : Optional.empty();
@@ -44,7 +45,7 @@ public final class Blows {
 
     private static Optional<String> hand(BoutSheet sheet, Seat seat, Moment moment) {
         return Sights.by(moment, seat)
-                ? sheet.facts(moment, Fact.Strike.class)
+                ? sheet.facts(moment, Strike.class)
                         .flatMap(strike -> strike.by().side().stream())
                         .map(Side::label)
                         .findFirst()
@@ -74,7 +75,7 @@ public final class Blows {
     }
 
     private static Tally told(String id, Sights.Of<Moment> option) {
-        return Sights.ofFacts(id, Fact.Strike.class, option);
+        return Sights.ofFacts(id, Strike.class, option);
     }
 
     public static final Question QUESTION = new Question(

@@ -5,8 +5,8 @@ import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.EachTally;
 import farglass.core.corpus.Evidence;
 import farglass.core.corpus.Tally;
-import farglass.core.fact.Fact;
 import farglass.core.fact.Layer;
+import farglass.core.fact.Mistake;
 import farglass.core.measure.Listed;
 import farglass.core.measure.OfEach;
 import farglass.core.measure.Options;
@@ -24,17 +24,15 @@ import java.util.function.Function;
 public final class Mistakes {
     private static final String PUNISHED = "punished";
 
-    private static List<Evidence> mistakes(
-            BoutSheet sheet, Seat seat, Function<Fact.Mistake, Optional<String>> option) {
-        return sheet.telling(Fact.Mistake.class).stream()
+    private static List<Evidence> mistakes(BoutSheet sheet, Seat seat, Function<Mistake, Optional<String>> option) {
+        return sheet.telling(Mistake.class).stream()
                 .filter(moment -> Sights.by(moment, seat))
-                .flatMap(moment -> sheet.facts(moment, Fact.Mistake.class)
-                        .flatMap(mistake ->
-                                option.apply(mistake).stream().map(taken -> Sights.at(sheet, moment, taken))))
+                .flatMap(moment -> sheet.facts(moment, Mistake.class).flatMap(mistake -> option.apply(mistake).stream()
+                        .map(taken -> Sights.at(sheet, moment, taken))))
                 .toList();
     }
 
-    private static Optional<String> punished(Fact.Mistake mistake) {
+    private static Optional<String> punished(Mistake mistake) {
         return mistake.punished().map(punished -> switch (punished) {
             case NO, LUCKY -> "not punished";
             case PARTLY, FULLY -> PUNISHED;
@@ -45,18 +43,17 @@ public final class Mistakes {
             new Tally("mistake", (sheet, seat) -> mistakes(sheet, seat, mistake -> Optional.of(mistake.code())));
 
     private static final EachTally EACH =
-            new EachTally("mistake punished each", (sheet, seat) -> sheet.telling(Fact.Mistake.class).stream()
+            new EachTally("mistake punished each", (sheet, seat) -> sheet.telling(Mistake.class).stream()
                     .filter(moment -> Sights.by(moment, seat))
-                    .flatMap(moment -> sheet.facts(moment, Fact.Mistake.class)
-                            .flatMap(mistake -> punished(mistake).stream()
-                                    .map(end -> new EachTally.Chance(mistake.code(), Sights.at(sheet, moment, end)))))
+                    .flatMap(moment -> sheet.facts(moment, Mistake.class).flatMap(mistake -> punished(mistake).stream()
+                            .map(end -> new EachTally.Chance(mistake.code(), Sights.at(sheet, moment, end)))))
                     .toList());
 
     private static final Tally EARLY = new Tally("mistake early", (sheet, seat) -> {
         long half = sheet.timeline().endMicros() / 2;
-        return sheet.telling(Fact.Mistake.class).stream()
+        return sheet.telling(Mistake.class).stream()
                 .filter(moment -> Sights.by(moment, seat) && moment.atMicros().isPresent())
-                .flatMap(moment -> sheet.facts(moment, Fact.Mistake.class)
+                .flatMap(moment -> sheet.facts(moment, Mistake.class)
                         .map(mistake ->
                                 Sights.at(sheet, moment, moment.atMicros().getAsLong() < half ? "early" : "late")))
                 .toList();
@@ -103,8 +100,7 @@ public final class Mistakes {
                     new Ask(
                                     "mistake better",
                                     new Listed(new Tally(
-                                            "mistake better",
-                                            (sheet, seat) -> mistakes(sheet, seat, Fact.Mistake::better))),
+                                            "mistake better", (sheet, seat) -> mistakes(sheet, seat, Mistake::better))),
                                     Wording.plain("{option}", "", "").under("What would have been better"))
                             .needing(Layer.ERRORS)));
 

@@ -14,6 +14,7 @@ import farglass.core.corpus.Tally;
 import farglass.core.corpus.TimedStay;
 import farglass.core.entry.Kind;
 import farglass.core.fact.Fact;
+import farglass.core.fact.Tie;
 import farglass.core.measure.Lasting;
 import farglass.core.measure.Listed;
 import farglass.core.measure.OfEach;
@@ -92,7 +93,7 @@ public final class AroundFinishes {
         return sheet.deeds().stream()
                 .filter(moment -> Sights.by(moment, seat))
                 .flatMap(moment -> moment.telling()
-                        .tied(Fact.Tie.OUT_OF)
+                        .tied(Tie.OUT_OF)
                         .flatMap(id -> sheet.bout().moment(id).stream())
                         .filter(from -> isSubmission(sheet, from) && Sights.by(from, seat))
                         .flatMap(from -> sheet.technique(moment).stream())

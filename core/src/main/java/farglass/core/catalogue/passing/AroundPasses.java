@@ -17,7 +17,7 @@ import farglass.core.entry.Family;
 import farglass.core.entry.Kind;
 import farglass.core.entry.Role;
 import farglass.core.estimate.Stay;
-import farglass.core.fact.Fact;
+import farglass.core.fact.Grip;
 import farglass.core.fact.Layer;
 import farglass.core.measure.Lasting;
 import farglass.core.measure.OfEach;
@@ -81,7 +81,7 @@ public final class AroundPasses {
                 Wording.plain("Passed {option}", "tries to pass so", "").under("Feints"));
     }
 
-    private static String words(Fact.Grip grip) {
+    private static String words(Grip grip) {
         Part holder = grip.holder();
         String hand = holder.side().map(side -> side.label() + " ").orElse("")
                 + holder.kind().label();
@@ -92,18 +92,18 @@ public final class AroundPasses {
     private static List<Evidence> grips(BoutSheet sheet, Seat seat) {
         return sheet.tried(seat, Kind.PASS).stream()
                 .filter(tried -> sheet.covers(Layer.GRIPS, tried.first()))
-                .flatMap(tried -> sheet.telling(Fact.Grip.class).stream()
+                .flatMap(tried -> sheet.telling(Grip.class).stream()
                         .filter(moment -> moment.atMicros().isPresent()
                                 && moment.atMicros().getAsLong()
                                         <= tried.first().atMicros().getAsLong())
-                        .flatMap(moment -> sheet.facts(moment, Fact.Grip.class)
+                        .flatMap(moment -> sheet.facts(moment, Grip.class)
                                 .filter(grip -> grip.holder().owner() == seat && holds(grip, moment, tried))
                                 .map(grip -> tried.evidence(sheet.bout(), words(grip)))))
                 .toList();
     }
 
     /** A grip whose end was not told is taken to hold for half a minute. */
-    private static boolean holds(Fact.Grip grip, Moment since, CountedTry tried) {
+    private static boolean holds(Grip grip, Moment since, CountedTry tried) {
         long at = tried.first().atMicros().orElseThrow();
         return grip.untilMicros().isPresent()
                 ? grip.untilMicros().getAsLong() >= at

@@ -5,8 +5,9 @@ import farglass.core.catalogue.tally.Sights;
 import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.Evidence;
 import farglass.core.corpus.Tally;
-import farglass.core.fact.Fact;
+import farglass.core.fact.Link;
 import farglass.core.fact.Ruling;
+import farglass.core.fact.Tie;
 import farglass.core.measure.Listed;
 import farglass.core.measure.Options;
 import farglass.core.question.Ask;
@@ -37,14 +38,12 @@ public final class Disputes {
 
     /** Awards to her that another moment takes back or corrects. */
     private static List<Evidence> takenBack(BoutSheet sheet, Seat seat) {
-        return sheet.telling(Fact.Link.class).stream()
-                .flatMap(moment -> Stream.of(Fact.Tie.WITHDRAWS, Fact.Tie.CORRECTS)
-                        .flatMap(tie -> moment.telling()
-                                .tied(tie)
-                                .flatMap(id -> sheet.bout().moment(id).stream())
-                                .filter(award -> Sights.by(award, seat))
-                                .map(award -> Sights.at(
-                                        sheet, award, tie == Fact.Tie.WITHDRAWS ? "taken back" : "corrected"))))
+        return sheet.telling(Link.class).stream()
+                .flatMap(moment -> Stream.of(Tie.WITHDRAWS, Tie.CORRECTS).flatMap(tie -> moment.telling()
+                        .tied(tie)
+                        .flatMap(id -> sheet.bout().moment(id).stream())
+                        .filter(award -> Sights.by(award, seat))
+                        .map(award -> Sights.at(sheet, award, tie == Tie.WITHDRAWS ? "taken back" : "corrected"))))
                 .toList();
     }
 

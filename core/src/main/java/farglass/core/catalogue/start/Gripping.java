@@ -11,7 +11,7 @@ import farglass.core.corpus.TimedStay;
 import farglass.core.entry.Family;
 import farglass.core.entry.Kind;
 import farglass.core.estimate.Stay;
-import farglass.core.fact.Fact;
+import farglass.core.fact.Grip;
 import farglass.core.fact.Layer;
 import farglass.core.measure.Lasting;
 import farglass.core.measure.Options;
@@ -74,8 +74,8 @@ public final class Gripping {
     /** Which hand holds, of every grip on the feet whose hand was told. */
     private static Optional<String> hand(BoutSheet sheet, Seat seat, Moment moment) {
         return isStanding(sheet, moment)
-                ? sheet.facts(moment, Fact.Grip.class)
-                        .map(Fact.Grip::holder)
+                ? sheet.facts(moment, Grip.class)
+                        .map(Grip::holder)
                         .filter(holder -> holder.owner() == seat && holder.kind() == Part.Kind.HAND)
                         .flatMap(holder -> holder.side().stream())
                         .map(Side::label)
@@ -139,7 +139,7 @@ public final class Gripping {
                             .needing(Layer.GRIPS),
                     new Ask(
                                     "first hand",
-                                    new OwnSide(Sights.ofFacts("first hand", Fact.Grip.class, Gripping::hand)),
+                                    new OwnSide(Sights.ofFacts("first hand", Grip.class, Gripping::hand)),
                                     Wording.plain("With the left hand", "grips on the feet whose hand was told", "")
                                             .under("On the feet"))
                             .needing(Layer.GRIPS),

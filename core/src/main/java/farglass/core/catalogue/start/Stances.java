@@ -4,8 +4,8 @@ import farglass.core.bout.Contestant;
 import farglass.core.bout.Moment;
 import farglass.core.catalogue.tally.Sights;
 import farglass.core.corpus.BoutSheet;
+import farglass.core.fact.Body;
 import farglass.core.fact.BodyFact;
-import farglass.core.fact.Fact;
 import farglass.core.measure.Options;
 import farglass.core.measure.YesNo;
 import farglass.core.question.Ask;
@@ -41,9 +41,9 @@ public final class Stances {
     }
 
     private static Optional<String> told(BoutSheet sheet, Moment moment, Seat seat) {
-        return sheet.facts(moment, Fact.Body.class)
+        return sheet.facts(moment, Body.class)
                 .filter(body -> body.what() == BodyFact.FOOT && body.of().equals(Optional.of(seat)))
-                .map(Fact.Body::value)
+                .map(Body::value)
                 .findFirst();
     }
 
@@ -67,7 +67,7 @@ public final class Stances {
                                     "")),
                     new Ask(
                             "lead foot",
-                            new YesNo(Sights.ofFacts("lead foot", Fact.Body.class, Stances::foot), "outside"),
+                            new YesNo(Sights.ofFacts("lead foot", Body.class, Stances::foot), "outside"),
                             Wording.plain("Lead foot outside the other\u2019s", "times it was told", ""))));
 
     private Stances() {}

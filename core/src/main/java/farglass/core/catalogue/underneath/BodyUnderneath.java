@@ -8,6 +8,7 @@ import farglass.core.corpus.EachTally;
 import farglass.core.corpus.Evidence;
 import farglass.core.corpus.Tally;
 import farglass.core.entry.Kind;
+import farglass.core.fact.Body;
 import farglass.core.fact.BodyFact;
 import farglass.core.fact.Fact;
 import farglass.core.fact.Layer;
@@ -37,7 +38,7 @@ public final class BodyUnderneath {
         return new Ask(
                         id,
                         new Options(Sights.ofFacts(
-                                id, Fact.Body.class, (sheet, seat, moment) -> value(sheet, seat, moment, what))),
+                                id, Body.class, (sheet, seat, moment) -> value(sheet, seat, moment, what))),
                         Wording.plain("{option}", "times it was told underneath", "")
                                 .under(heading))
                 .needing(Layer.GRIPS);
@@ -50,9 +51,9 @@ public final class BodyUnderneath {
     }
 
     private static Stream<String> told(BoutSheet sheet, Moment moment, Seat seat, BodyFact what) {
-        return sheet.facts(moment, Fact.Body.class)
+        return sheet.facts(moment, Body.class)
                 .filter(fact -> fact.what() == what && fact.of().equals(Optional.of(seat)))
-                .map(Fact.Body::value);
+                .map(Body::value);
     }
 
     /** How she lay, told with any step of a try from underneath. */

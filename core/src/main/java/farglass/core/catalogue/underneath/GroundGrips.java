@@ -10,6 +10,7 @@ import farglass.core.corpus.TimedStay;
 import farglass.core.entry.Kind;
 import farglass.core.estimate.Stay;
 import farglass.core.fact.Fact;
+import farglass.core.fact.Grip;
 import farglass.core.fact.Layer;
 import farglass.core.measure.Lasting;
 import farglass.core.measure.Options;
@@ -61,12 +62,12 @@ public final class GroundGrips {
         return "on the " + target.kind().label();
     }
 
-    private record Lane(Moment moment, Fact.Grip grip) {}
+    private record Lane(Moment moment, Grip grip) {}
 
     private static Stream<Lane> lanes(BoutSheet sheet, Seat seat) {
-        return sheet.telling(Fact.Grip.class).stream()
+        return sheet.telling(Grip.class).stream()
                 .filter(moment -> isUnder(sheet, seat, moment))
-                .flatMap(moment -> sheet.facts(moment, Fact.Grip.class)
+                .flatMap(moment -> sheet.facts(moment, Grip.class)
                         .filter(grip -> grip.holder().owner() == seat)
                         .map(grip -> new Lane(moment, grip)));
     }

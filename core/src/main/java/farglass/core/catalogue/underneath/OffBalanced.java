@@ -10,8 +10,8 @@ import farglass.core.corpus.EachTally;
 import farglass.core.corpus.Evidence;
 import farglass.core.corpus.Tally;
 import farglass.core.entry.Kind;
+import farglass.core.fact.Body;
 import farglass.core.fact.BodyFact;
-import farglass.core.fact.Fact;
 import farglass.core.measure.OfEach;
 import farglass.core.measure.YesNo;
 import farglass.core.question.Ask;
@@ -76,7 +76,7 @@ public final class OffBalanced {
     private static List<EachTally.Chance> tipped(BoutSheet sheet, Seat seat) {
         return sheet.tried(seat, Kind.SWEEP).stream()
                 .flatMap(tried -> tried.attempt().steps().stream()
-                        .flatMap(step -> sheet.facts(step, Fact.Body.class))
+                        .flatMap(step -> sheet.facts(step, Body.class))
                         .filter(body ->
                                 body.what() == BodyFact.TIPPED && body.of().equals(Optional.of(seat.other())))
                         .findFirst()

@@ -3,9 +3,11 @@ package farglass.desktop.tag.facts;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Times;
+import farglass.core.fact.Body;
 import farglass.core.fact.BodyFact;
 import farglass.core.fact.Fact;
-import farglass.core.fact.FactGripBuilder;
+import farglass.core.fact.Grip;
+import farglass.core.fact.GripBuilder;
 import farglass.core.fact.PartState;
 import farglass.core.fact.Purpose;
 import farglass.core.fact.Span;
@@ -161,7 +163,7 @@ final class FactForms {
         PartFields on = new PartFields(
                         form, "On", new Part(own.other(), Optional.empty(), Part.Kind.COLLAR), this::name)
                 .pointedAt(form, palette);
-        List<ToggleButton> ways = Arrays.stream(Fact.Way.values())
+        List<ToggleButton> ways = Arrays.stream(Grip.Way.values())
                 .map(way -> {
                     ToggleButton button = new ToggleButton(words(way));
                     button.setUserData(way);
@@ -175,9 +177,9 @@ final class FactForms {
         form.add("How", how);
         TextField until = form.text("Until", "", "a time of the bout, such as 1:20; empty if nobody looked");
         return new Filled(form, () -> {
-            List<Fact.Way> told = new ArrayList<>();
-            ways.stream().filter(ToggleButton::isSelected).forEach(button -> told.add((Fact.Way) button.getUserData()));
-            return FactGripBuilder.builder()
+            List<Grip.Way> told = new ArrayList<>();
+            ways.stream().filter(ToggleButton::isSelected).forEach(button -> told.add((Grip.Way) button.getUserData()));
+            return GripBuilder.builder()
                     .holder(by.part())
                     .target(on.part())
                     .untilMicros(time(until))
@@ -217,7 +219,7 @@ final class FactForms {
         });
         return new Filled(
                 form,
-                () -> new Fact.Body(
+                () -> new Body(
                         Optional.of(whose.getValue()),
                         what.getValue(),
                         value.getEditor().getText().strip()));

@@ -19,7 +19,7 @@ import static javafx.scene.input.KeyCode.T;
 import static javafx.scene.input.KeyCode.U;
 import static javafx.scene.input.KeyCode.UP;
 
-import farglass.core.fact.Fact;
+import farglass.core.fact.Drawing;
 import farglass.core.side.Side;
 import farglass.desktop.command.Command;
 import farglass.desktop.command.Key;
@@ -119,9 +119,9 @@ final class MomentCommands {
 
     private List<Command> drawing() {
         return List.of(
-                draw("draw-arrow", "Draw an arrow", Fact.Shape.ARROW, Key.ctrlShift(A)),
-                draw("draw-ring", "Draw a ring", Fact.Shape.RING, Key.ctrlShift(O)),
-                draw("draw-line", "Draw a limb line", Fact.Shape.LINE, Key.ctrlShift(I)),
+                draw("draw-arrow", "Draw an arrow", Drawing.Shape.ARROW, Key.ctrlShift(A)),
+                draw("draw-ring", "Draw a ring", Drawing.Shape.RING, Key.ctrlShift(O)),
+                draw("draw-line", "Draw a limb line", Drawing.Shape.LINE, Key.ctrlShift(I)),
                 Command.of("pen-move", "Move the cross", Where.PEN)
                         .also("with Shift further")
                         .keys(List.of(
@@ -140,7 +140,7 @@ final class MomentCommands {
                         .does(() -> sheet.penProperty().set(Optional.empty())));
     }
 
-    private Command draw(String id, String words, Fact.Shape shape, Key key) {
+    private Command draw(String id, String words, Drawing.Shape shape, Key key) {
         return Command.of(id, words, Where.FILM, key)
                 .needs(() -> model.playhead().player().hasFilm(), "No film is shown")
                 .does(() -> sheet.penProperty().set(Optional.of(shape)));

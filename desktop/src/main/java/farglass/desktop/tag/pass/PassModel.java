@@ -3,9 +3,12 @@ package farglass.desktop.tag.pass;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Covered;
 import farglass.core.bout.Moment;
+import farglass.core.fact.Body;
 import farglass.core.fact.Certainty;
 import farglass.core.fact.Fact;
+import farglass.core.fact.Grip;
 import farglass.core.fact.Layer;
+import farglass.core.fact.Mistake;
 import farglass.core.fact.PartState;
 import farglass.core.pass.Agenda;
 import farglass.core.pass.Aim;
@@ -264,8 +267,8 @@ public final class PassModel {
         return open.bout().flatMap(bout -> bout.moment(asked.momentId())).stream()
                 .flatMap(moment -> moment.telling().facts().stream())
                 .anyMatch(fact -> asked.about() == PassQuestion.About.ERROR
-                        ? fact instanceof Fact.Mistake
-                        : fact instanceof Fact.Grip || fact instanceof PartState || fact instanceof Fact.Body);
+                        ? fact instanceof Mistake
+                        : fact instanceof Grip || fact instanceof PartState || fact instanceof Body);
     }
 
     private static Repeats.Loop loop(PassQuestion asked) {

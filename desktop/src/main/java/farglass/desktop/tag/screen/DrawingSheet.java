@@ -1,7 +1,7 @@
 package farglass.desktop.tag.screen;
 
 import farglass.core.bout.Moment;
-import farglass.core.fact.Fact;
+import farglass.core.fact.Drawing;
 import farglass.desktop.parts.Drawn;
 import farglass.desktop.screening.FilmView;
 import farglass.desktop.tag.Tagging;
@@ -30,11 +30,11 @@ public final class DrawingSheet extends Region {
     private final Tagging tag;
     private final FilmView film;
     private final Drawn drawn;
-    private final ObjectProperty<Optional<Fact.Shape>> pen = new SimpleObjectProperty<>(Optional.empty());
+    private final ObjectProperty<Optional<Drawing.Shape>> pen = new SimpleObjectProperty<>(Optional.empty());
     private double cursorX = 0.5;
     private double cursorY = 0.5;
     private Optional<double[]> begun = Optional.empty();
-    private List<Fact.Drawing> painted = List.of();
+    private List<Drawing> painted = List.of();
     private double dragX;
     private double dragY;
 
@@ -69,7 +69,7 @@ public final class DrawingSheet extends Region {
     }
 
     /** Which shape is drawn; none, and the mouse moves the picture. */
-    public ObjectProperty<Optional<Fact.Shape>> penProperty() {
+    public ObjectProperty<Optional<Drawing.Shape>> penProperty() {
         return pen;
     }
 
@@ -103,7 +103,7 @@ public final class DrawingSheet extends Region {
 
     private void keep() {
         double[] from = begun.orElseThrow();
-        Fact.Drawing drawing = new Fact.Drawing(
+        Drawing drawing = new Drawing(
                 pen.get().orElseThrow(), List.of(inside(from[0]), inside(from[1]), inside(cursorX), inside(cursorY)));
         pen.set(Optional.empty());
         tag.corrections().draw(drawing);
@@ -141,21 +141,21 @@ public final class DrawingSheet extends Region {
 
     /** Paints only what is new: while a film plays, an empty sheet painted at every frame would cost more than the film. */
     private void renew() {
-        List<Fact.Drawing> now = shown();
+        List<Drawing> now = shown();
         if (!now.equals(painted)) {
             painted = now;
             paint();
         }
     }
 
-    private List<Fact.Drawing> shown() {
+    private List<Drawing> shown() {
         return tag
                 .open()
                 .bout()
                 .map(bout -> bout.moments().stream().filter(this::isSeen).toList())
                 .orElse(List.of())
                 .stream()
-                .flatMap(moment -> moment.telling().facts(Fact.Drawing.class))
+                .flatMap(moment -> moment.telling().facts(Drawing.class))
                 .toList();
     }
 
@@ -174,7 +174,7 @@ public final class DrawingSheet extends Region {
 
     private void paint() {
         drawn.paint((brush, width, height) -> {
-            for (Fact.Drawing drawing : painted) {
+            for (Drawing drawing : painted) {
                 draw(brush, drawing.shape(), drawing.corners());
             }
             pen.get().ifPresent(shape -> {
@@ -188,23 +188,23 @@ public final class DrawingSheet extends Region {
     }
 
     /** Dark under light, so that it is seen on any film. */
-    private void draw(Brush brush, Fact.Shape shape, List<Double> corners) {
+    private void draw(Brush brush, Drawing.Shape shape, List<Double> corners) {
         for (Ink ink : new Ink[] {Ink.INK, Ink.PAPER}) {
             draw(brush, shape, corners, ink, ink == Ink.INK ? 6 : 3);
         }
     }
 
-    private void draw(Brush brush, Fact.Shape shape, List<Double> corners, Ink ink, double thick) {
+    private void draw(Brush brush, Drawing.Shape shape, List<Double> corners, Ink ink, double thick) {
         double x1 = film.xOf(corners.get(0));
         double y1 = film.yOf(corners.get(1));
         double x2 = film.xOf(corners.get(2));
         double y2 = film.yOf(corners.get(3));
-        if (shape == Fact.Shape.RING) {
+        if (shape == Drawing.Shape.RING) {
             brush.ring(x1, y1, Math.max(6, Math.hypot(x2 - x1, y2 - y1)), ink, thick);
             return;
         }
         brush.line(x1, y1, x2, y2, ink, thick);
-        if (shape == Fact.Shape.ARROW) {
+        if (shape == Drawing.Shape.ARROW) {
             double angle = Math.atan2(y2 - y1, x2 - x1);
             for (double turn : new double[] {2.6, -2.6}) {
                 brush.line(x2, y2, x2 + 16 * Math.cos(angle + turn), y2 + 16 * Math.sin(angle + turn), ink, thick);

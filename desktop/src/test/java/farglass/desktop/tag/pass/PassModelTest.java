@@ -6,6 +6,7 @@ import farglass.core.bout.Covered;
 import farglass.core.bout.Moment;
 import farglass.core.fact.Fact;
 import farglass.core.fact.Layer;
+import farglass.core.fact.Mistake;
 import farglass.core.pass.Aim;
 import farglass.core.pass.PassQuestion;
 import farglass.desktop.tag.TagDesk;
@@ -230,8 +231,8 @@ class PassModelTest {
             tag.model().line().textProperty().set(begun + "elbow away\"");
             tag.model().scribe().commit();
         });
-        assertThat(tag.saved().moment(first).orElseThrow().telling().facts(Fact.Mistake.class))
-                .extracting(Fact.Mistake::code)
+        assertThat(tag.saved().moment(first).orElseThrow().telling().facts(Mistake.class))
+                .extracting(Mistake::code)
                 .containsExactly("elbow away");
         assertThat(asked()).isNotEqualTo(Optional.of(first));
     }

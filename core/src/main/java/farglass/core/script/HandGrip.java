@@ -12,7 +12,7 @@ import java.util.Optional;
  * @param toMicros on the bout's own clock, after the start
  * @param hold what of the other it holds; empty where only cloth at the hand shows it
  */
-public record Grip(long fromMicros, long toMicros, Seat by, Side hand, Optional<Hold> hold) {
+public record HandGrip(long fromMicros, long toMicros, Seat by, Side hand, Optional<Hold> hold) {
     /**
      * What is held.
      *
@@ -22,12 +22,12 @@ public record Grip(long fromMicros, long toMicros, Seat by, Side hand, Optional<
     public record Hold(Part.Kind part, Optional<Side> side, boolean under) {}
 
     /** {@return the same, shorter or longer} */
-    public Grip until(long micros) {
-        return new Grip(fromMicros, micros, by, hand, hold);
+    public HandGrip until(long micros) {
+        return new HandGrip(fromMicros, micros, by, hand, hold);
     }
 
     /** {@return the same, told on a clock that started so much later} */
-    public Grip earlier(long micros) {
-        return new Grip(Math.max(0, fromMicros - micros), toMicros - micros, by, hand, hold);
+    public HandGrip earlier(long micros) {
+        return new HandGrip(Math.max(0, fromMicros - micros), toMicros - micros, by, hand, hold);
     }
 }
