@@ -8,7 +8,7 @@ import farglass.app.home.Readable;
 import farglass.core.bout.Bout;
 import farglass.core.corpus.Corpus;
 import farglass.core.lexicon.Lexicon;
-import farglass.core.scribe.PickQuality;
+import farglass.core.pick.PickQuality;
 import farglass.core.simulate.ActedBout;
 import farglass.core.simulate.Cast;
 import farglass.core.simulate.ForeseenShare;

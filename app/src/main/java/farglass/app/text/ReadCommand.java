@@ -16,8 +16,9 @@ import farglass.core.notation.BoutFile;
 import farglass.core.phrase.AthleteWords;
 import farglass.core.phrase.Phrase;
 import farglass.core.scribe.Clauses;
+import farglass.core.scribe.Expectation;
+import farglass.core.scribe.LinePlace;
 import farglass.core.scribe.Reading;
-import farglass.core.scribe.ScribeLine;
 import farglass.core.side.Seat;
 import farglass.core.state.Stand;
 import farglass.library.store.LibraryException;
@@ -85,10 +86,10 @@ public final class ReadCommand implements Callable<Integer> {
         }
         Stand stand = new Stand(where, where.hasTop() ? Optional.of(top) : Optional.empty());
         Header header = Header.between(Contestant.named(a), Contestant.named(b)).under(ruleset);
-        ScribeLine.Place at = ScribeLine.Place.end(new Bout("typed", header, List.of(), List.of()), stand);
+        LinePlace at = LinePlace.end(new Bout("typed", header, List.of(), List.of()), stand);
         ArrayNode told = JsonNodeFactory.instance.arrayNode();
         for (String line : lines.isEmpty() ? standardInput() : lines) {
-            for (Clauses.Clause clause : Clauses.read(line, at, lexicon, ScribeLine.Expectation.NONE)) {
+            for (Clauses.Clause clause : Clauses.read(line, at, lexicon, Expectation.NONE)) {
                 Reading reading = clause.reading();
                 Moment moment = reading.proposal()
                         .at("m1", OptionalLong.empty(), clause.place().now(), lexicon);

@@ -13,7 +13,7 @@ import farglass.core.fact.Layer;
 import farglass.core.fact.Mistake;
 import farglass.core.phrase.AthleteWords;
 import farglass.core.phrase.Phrase;
-import farglass.core.scribe.Fan;
+import farglass.core.pick.Fan;
 import farglass.core.side.Seat;
 import farglass.core.state.Conversation;
 import farglass.core.state.Stand;

@@ -2,6 +2,7 @@ package farglass.core.scribe;
 
 import farglass.core.bout.Bout;
 import farglass.core.bout.Contestant;
+import farglass.core.lexicon.Lexicon;
 import farglass.core.naming.Words;
 import farglass.core.side.Seat;
 import farglass.core.state.Stand;
@@ -35,5 +36,35 @@ record ActorWords(Bout bout, Stand now) {
                 || Arrays.asList(Words.plain(who.name()).split(" ")).contains(word)
                 || COLOURS.contains(word)
                         && who.kit().filter(kit -> Words.holds(kit, word)).isPresent();
+    }
+
+    /** {@return who is named by the first of these words} */
+    Optional<Seat> inFront(List<String> words, Lexicon lexicon) {
+        if (words.isEmpty()) {
+            return Optional.empty();
+        }
+        // "Top lock" is no lock by the one on top.
+        boolean ofAName = words.size() > 1
+                && (words.get(0).equals("top") || words.get(0).equals("bottom"))
+                && !lexicon.meanings(words.get(0) + " " + words.get(1)).isEmpty();
+        return ofAName ? Optional.empty() : seat(words.get(0));
+    }
+
+    /** {@return who is named by the first of these words that can name anybody} */
+    Optional<Seat> among(List<String> words) {
+        for (int i = 0; i < words.size(); i++) {
+            // An "a" in the middle of a remark is an article.
+            boolean isArticle = words.get(i).length() == 1 && i < words.size() - 1;
+            Optional<Seat> seat = seat(words.get(i));
+            if (seat.isPresent() && !isArticle) {
+                return seat;
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** {@return whether the word there tells who, or how it went: it is no part of a name} */
+    boolean isDetail(List<String> words, int at) {
+        return TypedDetails.isDetail(words, at) || seat(words.get(at)).isPresent();
     }
 }

@@ -31,9 +31,9 @@ public final class Clauses {
             Pattern.compile(" (?:from the|from|out of|d[aeo]s?) ", Pattern.CASE_INSENSITIVE);
 
     private final Lexicon lexicon;
-    private final ScribeLine.Expectation expectation;
+    private final Expectation expectation;
 
-    private Clauses(Lexicon lexicon, ScribeLine.Expectation expectation) {
+    private Clauses(Lexicon lexicon, Expectation expectation) {
         this.lexicon = lexicon;
         this.expectation = expectation;
     }
@@ -44,7 +44,7 @@ public final class Clauses {
      * @param text its words alone, with who acts: read where its place is, they say the same again
      * @param place where it is read: for the second of a line, where the first leads
      */
-    public record Clause(String text, ScribeLine.Place place, Reading reading) {
+    public record Clause(String text, LinePlace place, Reading reading) {
         boolean isUnderstood() {
             return reading.isUnderstood();
         }
@@ -55,8 +55,7 @@ public final class Clauses {
     }
 
     /** {@return what the line tells, one moment each, in order; empty for an empty line} */
-    public static List<Clause> read(
-            String text, ScribeLine.Place place, Lexicon lexicon, ScribeLine.Expectation expectation) {
+    public static List<Clause> read(String text, LinePlace place, Lexicon lexicon, Expectation expectation) {
         Clauses clauses = new Clauses(lexicon, expectation);
         Optional<Clause> whole = clauses.clause(text, place);
         boolean parted = text.indexOf(';') >= 0 || text.indexOf('"') >= 0 || text.length() > LONGEST;
@@ -69,15 +68,15 @@ public final class Clauses {
                 : whole.stream().toList();
     }
 
-    private Optional<Clause> clause(String text, ScribeLine.Place place) {
+    private Optional<Clause> clause(String text, LinePlace place) {
         return ScribeLine.read(text, place, lexicon, expectation).map(reading -> new Clause(text, place, reading));
     }
 
     /** The parts between commas, each joined to the one before it where it is only more of that. */
-    private List<Clause> parted(String text, ScribeLine.Place place) {
+    private List<Clause> parted(String text, LinePlace place) {
         List<Clause> told = new ArrayList<>();
         for (String part : text.split(",", MOST + 1)) {
-            ScribeLine.Place here = told.isEmpty() ? place : after(last(told));
+            LinePlace here = told.isEmpty() ? place : after(last(told));
             if (!part.isBlank()) {
                 add(told, part.strip(), here);
             }
@@ -89,7 +88,7 @@ public final class Clauses {
         return told;
     }
 
-    private void add(List<Clause> told, String part, ScribeLine.Place here) {
+    private void add(List<Clause> told, String part, LinePlace here) {
         if (told.isEmpty()) {
             told.addAll(joined(part, here));
             return;
@@ -133,7 +132,7 @@ public final class Clauses {
     }
 
     /** One act after another, or the place one began from. */
-    private List<Clause> joined(String text, ScribeLine.Place place) {
+    private List<Clause> joined(String text, LinePlace place) {
         Clause whole = clause(text, place).orElseThrow();
         if (whole.isUnderstood()) {
             return List.of(whole);
@@ -144,7 +143,7 @@ public final class Clauses {
     }
 
     /** "Hip bump to kimura", "underhook and comes up": both have to be understood, and something done. */
-    private Optional<List<Clause>> chained(String text, ScribeLine.Place place, Optional<Seat> actor) {
+    private Optional<List<Clause>> chained(String text, LinePlace place, Optional<Seat> actor) {
         Matcher then = THEN.matcher(text);
         while (actor.isPresent() && then.find()) {
             if (text.startsWith("back ", then.end())) {
@@ -164,7 +163,7 @@ public final class Clauses {
     }
 
     /** "Armbar from mount" while nobody has told of the mount: the place is told first. */
-    private Optional<List<Clause>> begunFrom(String text, ScribeLine.Place place, Optional<Seat> actor) {
+    private Optional<List<Clause>> begunFrom(String text, LinePlace place, Optional<Seat> actor) {
         Matcher from = FROM.matcher(text);
         while (actor.isPresent() && from.find()) {
             Optional<Clause> reached = clause(actor.get() + " " + text.substring(from.end()), place)
@@ -209,10 +208,10 @@ public final class Clauses {
                 && !last.actor().equals(named);
     }
 
-    private ScribeLine.Place after(Clause clause) {
-        ScribeLine.Place place = clause.place();
+    private LinePlace after(Clause clause) {
+        LinePlace place = clause.place();
         Moment moment = clause.reading().proposal().at("clause", OptionalLong.empty(), place.now(), lexicon);
         Stand next = Whereabouts.after(place.now(), moment, lexicon);
-        return new ScribeLine.Place(place.bout(), next, place.answerable(), place.before());
+        return new LinePlace(place.bout(), next, place.answerable(), place.before());
     }
 }

@@ -95,7 +95,7 @@ record NameSearch(Lexicon lexicon, Here here, Naming.Hint hint, List<String> wor
     }
 
     /** {@return what words that begin so can become, the likeliest here first} */
-    List<Term> beginning(Span span, ScribeLine.Expectation expectation, int most) {
+    List<Term> beginning(Span span, Expectation expectation, int most) {
         List<Term> begun = lexicon.naming().beginning(text(span), here, Integer.MAX_VALUE);
         return (begun.isEmpty() ? lexicon.naming().abbreviated(text(span), here) : begun)
                 .stream()

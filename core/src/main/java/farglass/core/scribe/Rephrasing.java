@@ -18,7 +18,7 @@ import java.util.Map;
  * @param words all words of the line
  * @param first at which of them the words begin among which names are found: behind whoever is named in front
  */
-record Rephrasing(Lexicon lexicon, Here here, ScribeLine.Expectation expectation, List<String> words, int first) {
+record Rephrasing(Lexicon lexicon, Here here, Expectation expectation, List<String> words, int first) {
     /** So many can be chosen with a key. */
     static final int MOST = 6;
 

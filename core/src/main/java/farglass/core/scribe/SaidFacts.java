@@ -49,7 +49,7 @@ final class SaidFacts implements FactPhrases.Line {
     private final Lexicon lexicon;
     private final ActorWords actors;
 
-    SaidFacts(ScribeLine.Place place, Lexicon lexicon) {
+    SaidFacts(LinePlace place, Lexicon lexicon) {
         this.bout = place.bout();
         this.before = place.before();
         this.lexicon = lexicon;

@@ -1,2 +1,2 @@
-/** From typed words to a moment, from a moment to words, and what is likely to come next. */
+/** From typed words to a moment. */
 package farglass.core.scribe;

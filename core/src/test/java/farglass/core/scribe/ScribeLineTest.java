@@ -40,11 +40,11 @@ class ScribeLineTest {
     private static final Stand GUARD = Timeline.of(BOUT, LEXICON).at(20_000_000);
 
     private static Proposal read(String text) {
-        return reading(text, ScribeLine.Expectation.NONE).proposal();
+        return reading(text, Expectation.NONE).proposal();
     }
 
-    private static Reading reading(String text, ScribeLine.Expectation expectation) {
-        return ScribeLine.read(text, new ScribeLine.Place(BOUT, GUARD, Optional.of("m1"), 1), LEXICON, expectation)
+    private static Reading reading(String text, Expectation expectation) {
+        return ScribeLine.read(text, new LinePlace(BOUT, GUARD, Optional.of("m1"), 1), LEXICON, expectation)
                 .orElseThrow();
     }
 
@@ -73,7 +73,7 @@ class ScribeLineTest {
 
     @Test
     void aSideWithoutAnOwnerIsKeptAsAReadingAndNotGuessed() {
-        Reading reading = reading("sleeve grip left", ScribeLine.Expectation.NONE);
+        Reading reading = reading("sleeve grip left", Expectation.NONE);
         assertThat(reading.proposal().telling().side()).isEmpty();
         assertThat(reading.proposal().telling().facts())
                 .containsExactly(new Fact.Rival(Fact.Field.SIDE, "left", "the line typed"));
@@ -101,13 +101,13 @@ class ScribeLineTest {
     void unknownWordsAreKeptWholeAndNothingIsRefused() {
         assertThat(read("a flying thing held").deed()).isEqualTo(new Deed.Unnamed("flying thing"));
         assertThat(read("???").deed()).isEqualTo(new Deed.Unnamed("???"));
-        assertThat(ScribeLine.read("  ", ScribeLine.Place.end(BOUT, GUARD), LEXICON, ScribeLine.Expectation.NONE))
+        assertThat(ScribeLine.read("  ", LinePlace.end(BOUT, GUARD), LEXICON, Expectation.NONE))
                 .isEmpty();
     }
 
     @Test
     void aPhraseIsNeverReadAsItsOwnBeginningAndBecomesANoteOnlyWhenAsked() {
-        Reading reading = reading("b knee cut with the head low", ScribeLine.Expectation.NONE);
+        Reading reading = reading("b knee cut with the head low", Expectation.NONE);
         assertThat(reading.proposal().deed()).isEqualTo(new Deed.Unnamed("knee cut with the head low"));
         assertThat(reading.proposal().telling().note()).isEmpty();
         assertThat(reading.remarks()).isNotEmpty();
@@ -122,11 +122,11 @@ class ScribeLineTest {
     @Test
     void everyAlternativeIsALineThatSaysJustThat() {
         for (String text : new String[] {"b double under", "b kne cit left", "b tore", "a sleeve weirdly left"}) {
-            assertThat(reading(text, ScribeLine.Expectation.NONE).alternatives())
+            assertThat(reading(text, Expectation.NONE).alternatives())
                     .as(text)
                     .isNotEmpty()
                     .allSatisfy(other -> {
-                        Reading read = reading(other.text(), ScribeLine.Expectation.NONE);
+                        Reading read = reading(other.text(), Expectation.NONE);
                         boolean words = read.proposal().deed() instanceof Deed.Unnamed;
                         assertThat(words ? "keep" : LEXICON.label(key(read)))
                                 .satisfies(said -> assertThat(other.label()).startsWith(said));
@@ -142,7 +142,7 @@ class ScribeLineTest {
 
     @Test
     void onesOwnMomentIsContinuedAndNeverAnswered() {
-        Reading answered = reading("a frame answers", ScribeLine.Expectation.NONE);
+        Reading answered = reading("a frame answers", Expectation.NONE);
         assertThat(answered.proposal().telling().answers()).isEmpty();
         assertThat(answered.remarks()).singleElement().asString().contains("continues");
         assertThat(read("a frame continues").telling().tied(Tie.CONTINUES)).containsExactly("m1");
@@ -200,7 +200,7 @@ class ScribeLineTest {
 
     @Test
     void anUnfinishedWordMeansTheLikeliestThatBeginsSoAndSaysSo() {
-        ScribeLine.Expectation sleeves = key -> key.equals("sleeve-grip") ? 0.5 : 0;
+        Expectation sleeves = key -> key.equals("sleeve-grip") ? 0.5 : 0;
         Reading finished = reading("b sl", sleeves);
         assertThat(finished.proposal().deed()).isEqualTo(new Deed.Did("sleeve-grip"));
         assertThat(finished.how()).contains(Naming.How.FINISHED);
@@ -228,7 +228,7 @@ class ScribeLineTest {
     @Test
     void theActorCanBeNamedByTheColourOfTheKit() {
         Bout dressed = Bouts.parsed("A kit: white gi\nB kit: blue gi\n", "0:10 A guard-pull; held");
-        assertThat(ScribeLine.read("blue knee cut", ScribeLine.Place.end(dressed, GUARD), LEXICON, key -> 0)
+        assertThat(ScribeLine.read("blue knee cut", LinePlace.end(dressed, GUARD), LEXICON, key -> 0)
                         .orElseThrow()
                         .proposal()
                         .actor())
@@ -239,17 +239,17 @@ class ScribeLineTest {
     void whatIsToldOfManyAtOnceIsAddedToEach() {
         Moment pull = BOUT.moments().get(0);
         Stand standing = new Stand(LEXICON.position("standing").orElseThrow(), Optional.empty());
-        Moment amended = ScribeLine.amended(pull, "b unsure", ScribeLine.Place.end(BOUT, standing), LEXICON)
+        Moment amended = Amended.of(pull, "b unsure", LinePlace.end(BOUT, standing), LEXICON)
                 .moment();
-        assertThat(BoutFile.line(ScribeLine.amended(
+        assertThat(BoutFile.line(Amended.of(
                                 pull,
                                 "left hand on the right sleeve deep because of the collar",
-                                ScribeLine.Place.end(BOUT, standing),
+                                LinePlace.end(BOUT, standing),
                                 LEXICON)
                         .moment()))
                 .contains("on B right sleeve, deep")
                 .contains("because \"collar\"");
-        assertThat(ScribeLine.amended(pull, "b nonsense", ScribeLine.Place.end(BOUT, standing), LEXICON)
+        assertThat(Amended.of(pull, "b nonsense", LinePlace.end(BOUT, standing), LEXICON)
                         .unread())
                 .containsExactly("nonsense");
         assertThat(amended.actor()).contains(Seat.B);
@@ -320,13 +320,12 @@ class ScribeLineTest {
                 .bout()
                 .orElseThrow();
         Timeline timeline = Timeline.of(named, LEXICON);
-        ScribeLine.Place place =
-                ScribeLine.Place.end(named, timeline.after(named.moments().get(1)));
-        assertThat(ScribeLine.read("ann step to mount", place, LEXICON, ScribeLine.Expectation.NONE)
+        LinePlace place = LinePlace.end(named, timeline.after(named.moments().get(1)));
+        assertThat(ScribeLine.read("ann step to mount", place, LEXICON, Expectation.NONE)
                         .orElseThrow()
                         .remarks())
                 .containsExactly("Step to mount is unusual from closed guard, on top.");
-        assertThat(ScribeLine.read("ann guard break", place, LEXICON, ScribeLine.Expectation.NONE)
+        assertThat(ScribeLine.read("ann guard break", place, LEXICON, Expectation.NONE)
                         .orElseThrow()
                         .remarks())
                 .isEmpty();
@@ -353,7 +352,7 @@ class ScribeLineTest {
                 words.add(
                         vocabulary.get(random.nextBoolean() ? random.nextInt(35) : random.nextInt(vocabulary.size())));
             }
-            Reading reading = reading("pip " + String.join(" ", words), ScribeLine.Expectation.NONE);
+            Reading reading = reading("pip " + String.join(" ", words), Expectation.NONE);
             if (reading.how().isPresent() || !(reading.proposal().deed() instanceof Deed.Unnamed unnamed)) {
                 continue;
             }

@@ -35,7 +35,7 @@ class TypingTest {
 
     private static Reading in(String position, Seat top, String text) {
         Stand stand = new Stand(LEXICON.position(position).orElseThrow(), Optional.ofNullable(top));
-        return ScribeLine.read(text, ScribeLine.Place.end(BOUT, stand), LEXICON, ScribeLine.Expectation.NONE)
+        return ScribeLine.read(text, LinePlace.end(BOUT, stand), LEXICON, Expectation.NONE)
                 .orElseThrow();
     }
 

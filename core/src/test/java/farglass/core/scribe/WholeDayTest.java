@@ -35,7 +35,7 @@ class WholeDayTest {
 
     private static List<Clauses.Clause> clauses(Bout bout, String position, Seat top, String text) {
         Stand stand = new Stand(LEXICON.position(position).orElseThrow(), Optional.ofNullable(top));
-        return Clauses.read(text, ScribeLine.Place.end(bout, stand), LEXICON, ScribeLine.Expectation.NONE);
+        return Clauses.read(text, LinePlace.end(bout, stand), LEXICON, Expectation.NONE);
     }
 
     private static Proposal read(String position, Seat top, String text) {

@@ -7,7 +7,8 @@ import farglass.core.bout.Moment;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
 import farglass.core.scribe.Clauses;
-import farglass.core.scribe.ScribeLine;
+import farglass.core.scribe.Expectation;
+import farglass.core.scribe.LinePlace;
 import farglass.core.state.Timeline;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -36,9 +37,8 @@ class FactsSaidTest {
             .orElseThrow();
 
     private static String told(String typed) {
-        ScribeLine.Place place =
-                ScribeLine.Place.end(BOUT, Timeline.of(BOUT, LEXICON).at(30_000_000));
-        List<Clauses.Clause> clauses = Clauses.read(typed, place, LEXICON, ScribeLine.Expectation.NONE);
+        LinePlace place = LinePlace.end(BOUT, Timeline.of(BOUT, LEXICON).at(30_000_000));
+        List<Clauses.Clause> clauses = Clauses.read(typed, place, LEXICON, Expectation.NONE);
         Moment moment = clauses.get(0).reading().proposal().at("m9", OptionalLong.of(30_000_000), place.now(), LEXICON);
         String line = BoutFile.line(moment).replaceFirst("^\\S+ ", "");
         return clauses.size() + " " + sorted(line);

@@ -7,7 +7,8 @@ import farglass.core.bout.Moment;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
 import farglass.core.scribe.Clauses;
-import farglass.core.scribe.ScribeLine;
+import farglass.core.scribe.Expectation;
+import farglass.core.scribe.LinePlace;
 import farglass.core.state.Stand;
 import farglass.core.state.Timeline;
 import java.io.IOException;
@@ -46,14 +47,10 @@ class HoursTest {
         for (String line : asMeant) {
             String typed = line.substring(0, line.indexOf(" | "));
             List<String> saved = new ArrayList<>();
-            for (Clauses.Clause clause : Clauses.read(
-                    typed, ScribeLine.Place.end(bout, stand(bout)), LEXICON, ScribeLine.Expectation.NONE)) {
+            for (Clauses.Clause clause :
+                    Clauses.read(typed, LinePlace.end(bout, stand(bout)), LEXICON, Expectation.NONE)) {
                 // The window saves each part by reading it again once the one before it is told: it must say the same.
-                assertThat(Clauses.read(
-                                clause.text(),
-                                ScribeLine.Place.end(bout, stand(bout)),
-                                LEXICON,
-                                ScribeLine.Expectation.NONE))
+                assertThat(Clauses.read(clause.text(), LinePlace.end(bout, stand(bout)), LEXICON, Expectation.NONE))
                         .as(clause.text())
                         .singleElement()
                         .extracting(again -> again.reading().proposal().deed())

@@ -9,6 +9,8 @@ import farglass.core.bout.Moment;
 import farglass.core.bout.Telling;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
+import farglass.core.scribe.Expectation;
+import farglass.core.scribe.LinePlace;
 import farglass.core.scribe.Reading;
 import farglass.core.scribe.ScribeLine;
 import farglass.core.side.Seat;
@@ -37,8 +39,7 @@ class PhrasesTest {
     Stream<DynamicTest> whatIsTypedIsSavedAsItWasMeant() throws IOException {
         return lines().map(line -> DynamicTest.dynamicTest(line[0] + ": " + line[1], () -> {
             Stand stand = stand(line[0]);
-            Reading reading = ScribeLine.read(
-                            line[1], ScribeLine.Place.end(BOUT, stand), LEXICON, ScribeLine.Expectation.NONE)
+            Reading reading = ScribeLine.read(line[1], LinePlace.end(BOUT, stand), LEXICON, Expectation.NONE)
                     .orElseThrow();
             assertThat(told(reading, stand)).startsWith(line[2].replaceAll(" -$", ""));
             boolean kept = reading.how().isEmpty() && reading.proposal().deed() instanceof Deed.Unnamed;
@@ -54,8 +55,7 @@ class PhrasesTest {
         return lines().filter(line -> line[1].startsWith("ann ") || line[1].startsWith("bea "))
                 .map(line -> DynamicTest.dynamicTest(line[0] + ": " + line[1], () -> {
                     Stand stand = stand(line[0]);
-                    Reading typed = ScribeLine.read(
-                                    line[1], ScribeLine.Place.end(BOUT, stand), LEXICON, ScribeLine.Expectation.NONE)
+                    Reading typed = ScribeLine.read(line[1], LinePlace.end(BOUT, stand), LEXICON, Expectation.NONE)
                             .orElseThrow();
                     Deed deed = typed.proposal().deed();
                     if (typed.how().isEmpty()

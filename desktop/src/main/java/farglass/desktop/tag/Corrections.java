@@ -9,8 +9,9 @@ import farglass.core.fact.Drawing;
 import farglass.core.fact.Fact;
 import farglass.core.fact.Link;
 import farglass.core.fact.Tie;
+import farglass.core.scribe.Amended;
+import farglass.core.scribe.LinePlace;
 import farglass.core.scribe.Proposal;
-import farglass.core.scribe.ScribeLine;
 import farglass.core.state.Conversation;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -123,14 +124,14 @@ public final class Corrections {
         each(moments, "Tell of", moment -> amended(moment, words).moment());
     }
 
-    private ScribeLine.Amended amended(Moment moment, String words) {
+    private Amended amended(Moment moment, String words) {
         Bout bout = open.bout().orElseThrow();
-        ScribeLine.Place place = new ScribeLine.Place(
+        LinePlace place = new LinePlace(
                 bout,
                 open.timeline().orElseThrow().before(moment),
                 Optional.empty(),
                 bout.moments().indexOf(moment));
-        return ScribeLine.amended(moment, words, place, open.desk().lexicon());
+        return Amended.of(moment, words, place, open.desk().lexicon());
     }
 
     /** Moves the chosen moments by one frame of the film. */

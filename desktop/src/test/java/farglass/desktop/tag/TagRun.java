@@ -10,8 +10,9 @@ import farglass.core.entry.SideRule;
 import farglass.core.fact.Certainty;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
-import farglass.core.scribe.Continuations;
-import farglass.core.scribe.Fan;
+import farglass.core.pick.Continuations;
+import farglass.core.pick.Fan;
+import farglass.core.scribe.LinePlace;
 import farglass.core.scribe.Reading;
 import farglass.core.scribe.ScribeLine;
 import farglass.core.script.ScriptFile;
@@ -377,7 +378,7 @@ final class TagRun {
         TagModel model = tagModel();
         return ScribeLine.read(
                         line,
-                        ScribeLine.Place.end(
+                        LinePlace.end(
                                 model.open().bout().orElseThrow(),
                                 model.playhead().stand()),
                         LEXICON,

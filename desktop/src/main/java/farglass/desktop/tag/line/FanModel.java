@@ -3,7 +3,7 @@ package farglass.desktop.tag.line;
 import farglass.core.bout.Moment;
 import farglass.core.entry.SideRule;
 import farglass.core.phrase.AthleteWords;
-import farglass.core.scribe.Fan;
+import farglass.core.pick.Fan;
 import farglass.core.side.OwnedSide;
 import farglass.core.side.Seat;
 import farglass.core.side.Side;

@@ -2,7 +2,7 @@ package farglass.desktop.tag.line;
 
 import farglass.core.bout.Moment;
 import farglass.core.entry.SideRule;
-import farglass.core.scribe.Fan;
+import farglass.core.pick.Fan;
 import farglass.core.side.Side;
 import farglass.desktop.tag.OpenBout;
 import farglass.drawing.Palette;

@@ -7,10 +7,10 @@ import farglass.core.corpus.Corpus;
 import farglass.core.entry.Kind;
 import farglass.core.entry.Technique;
 import farglass.core.naming.Naming;
-import farglass.core.scribe.Continuations;
+import farglass.core.pick.Continuations;
+import farglass.core.pick.Situation;
+import farglass.core.scribe.Expectation;
 import farglass.core.scribe.Proposal;
-import farglass.core.scribe.ScribeLine;
-import farglass.core.scribe.Situation;
 import farglass.core.side.Seat;
 import farglass.core.state.Stand;
 import farglass.desktop.desk.Desk;
@@ -268,7 +268,7 @@ public final class Picks {
     }
 
     /** {@return how likely each technique is to come next, for choosing between completions} */
-    public ScribeLine.Expectation expectation() {
+    public Expectation expectation() {
         renewed.now();
         return key -> expected.getOrDefault(key, 0.0);
     }

@@ -10,6 +10,7 @@ import farglass.core.naming.Naming;
 import farglass.core.phrase.AthleteWords;
 import farglass.core.phrase.Phrase;
 import farglass.core.scribe.Clauses;
+import farglass.core.scribe.LinePlace;
 import farglass.core.scribe.Proposal;
 import farglass.core.scribe.Reading;
 import farglass.core.scribe.ScribeLine;
@@ -233,15 +234,14 @@ public final class ScribeModel {
     }
 
     /** Where the line is typed: at the instant shown, or at the moment that is being changed. */
-    private ScribeLine.Place place() {
+    private LinePlace place() {
         Bout bout = open.bout().orElseThrow();
         if (edited().isPresent() && bout.moment(edited().orElseThrow().id()).isPresent()) {
             Moment moment = bout.moment(edited().orElseThrow().id()).orElseThrow();
-            return new ScribeLine.Place(
-                    bout, stand(), Optional.empty(), bout.moments().indexOf(moment));
+            return new LinePlace(bout, stand(), Optional.empty(), bout.moments().indexOf(moment));
         }
         int before = playhead.countBefore();
-        return new ScribeLine.Place(bout, stand(), choice.lead(), before);
+        return new LinePlace(bout, stand(), choice.lead(), before);
     }
 
     private Stand stand() {

@@ -1,4 +1,4 @@
-package farglass.core.scribe;
+package farglass.core.pick;
 
 import farglass.core.bout.Award;
 import farglass.core.bout.Bout;

@@ -1,4 +1,4 @@
-package farglass.core.scribe;
+package farglass.core.pick;
 
 import farglass.core.bout.Award;
 import farglass.core.bout.Bout;
@@ -9,6 +9,7 @@ import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.Corpus;
 import farglass.core.entry.Technique;
 import farglass.core.lexicon.Lexicon;
+import farglass.core.scribe.Proposal;
 import farglass.core.side.Seat;
 import java.util.ArrayList;
 import java.util.Comparator;

@@ -1,4 +1,4 @@
-package farglass.core.scribe;
+package farglass.core.pick;
 
 import farglass.core.bout.Bout;
 import farglass.core.bout.Deed;

@@ -1,4 +1,4 @@
-package farglass.core.scribe;
+package farglass.core.pick;
 
 import farglass.core.bout.Became;
 import farglass.core.bout.Moment;
@@ -7,6 +7,7 @@ import farglass.core.entry.Reach;
 import farglass.core.entry.SideRule;
 import farglass.core.entry.Technique;
 import farglass.core.lexicon.Lexicon;
+import farglass.core.scribe.Proposal;
 import farglass.core.side.Line;
 import farglass.core.side.OwnedSide;
 import farglass.core.side.Seat;

@@ -1,4 +1,4 @@
-package farglass.core.scribe;
+package farglass.core.pick;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

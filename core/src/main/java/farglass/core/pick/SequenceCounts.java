@@ -1,4 +1,4 @@
-package farglass.core.scribe;
+package farglass.core.pick;
 
 import java.util.LinkedHashMap;
 import java.util.List;

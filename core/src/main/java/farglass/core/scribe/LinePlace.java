@@ -1,0 +1,25 @@
+package farglass.core.scribe;
+
+import farglass.core.bout.Bout;
+import farglass.core.state.Stand;
+import java.util.Optional;
+
+/**
+ * Where a line is typed.
+ *
+ * @param now where the two stand at that instant: it settles who can have done it, where only one could, and which of several
+ *     things a word means
+ * @param answerable id of the moment that the word "answers" refers to
+ * @param before how many of the bout's moments lie before it
+ */
+public record LinePlace(Bout bout, Stand now, Optional<String> answerable, int before) {
+    /** {@return the place at the end of the bout, with no moment chosen} */
+    public static LinePlace end(Bout bout, Stand now) {
+        return new LinePlace(bout, now, Optional.empty(), bout.moments().size());
+    }
+
+    /** {@return who is meant by a word there} */
+    ActorWords actors() {
+        return new ActorWords(bout, now);
+    }
+}

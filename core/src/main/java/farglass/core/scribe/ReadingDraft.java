@@ -1,0 +1,91 @@
+package farglass.core.scribe;
+
+import farglass.core.bout.Deed;
+import farglass.core.bout.Telling;
+import farglass.core.entry.Technique;
+import farglass.core.lexicon.Lexicon;
+import farglass.core.naming.Naming;
+import farglass.core.side.Seat;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/**
+ * What becomes of one line while it is read: where it is typed, what its fields tell already, and what is remarked on the way.
+ */
+final class ReadingDraft {
+    final LinePlace place;
+    final Lexicon lexicon;
+    final Expectation expectation;
+    final TypedFields fields;
+    final ActorWords actors;
+    private final LinkTargets links;
+    private final List<String> remarks = new ArrayList<>();
+
+    ReadingDraft(TypedFields fields, LinePlace place, Lexicon lexicon, Expectation expectation) {
+        this.fields = fields;
+        this.place = place;
+        this.lexicon = lexicon;
+        this.expectation = expectation;
+        this.actors = place.actors();
+        this.links = new LinkTargets(place.bout(), place.answerable(), place.before());
+    }
+
+    /** {@return the same line, of which nothing was remarked yet} */
+    ReadingDraft afresh() {
+        return new ReadingDraft(fields, place, lexicon, expectation);
+    }
+
+    /** Tells a person that before it is saved. */
+    void remark(String sentence) {
+        remarks.add(sentence);
+    }
+
+    /** {@return what the fields tell, with these words besides} */
+    Telling told(TypedDetails details, Optional<Seat> actor, Optional<Technique> technique) {
+        return details.in(fields.telling(), actor, technique, links, remarks);
+    }
+
+    /** {@return the reading that saves this, with all that was remarked} */
+    Reading reading(Proposal proposal, Optional<Naming.How> how, List<Reading.Alternative> alternatives) {
+        return new Reading(proposal, how, remarks, alternatives);
+    }
+
+    /** {@return the reading that saves this and leaves nothing to be asked} */
+    Reading reading(Optional<Seat> actor, Deed deed, Telling told) {
+        return reading(new Proposal(actor, deed, fields.settled(), told), Optional.empty(), List.of());
+    }
+
+    /** The words as they stand: an unnamed moment, which can be named everywhere at once later. */
+    Reading kept(
+            String words,
+            Optional<Seat> actor,
+            TypedDetails details,
+            List<Reading.Alternative> alternatives,
+            boolean unclear,
+            Optional<String> kind) {
+        String phrase = String.join(
+                "; ", Stream.concat(Stream.of(words), fields.unread().stream()).toList());
+        remark(
+                unclear
+                        ? "“%s” can mean several things here. Choose one, or Enter keeps the words."
+                                .formatted(shortened(phrase))
+                        : "“%s” names nothing here. Enter keeps the words as they stand%s."
+                                .formatted(
+                                        shortened(phrase),
+                                        kind.flatMap(lexicon::technique)
+                                                .map(general -> ", counted as "
+                                                        + general.kind().label())
+                                                .orElse("")));
+        Telling told = told(details, actor, kind.flatMap(lexicon::technique));
+        return reading(
+                new Proposal(actor, new Deed.Unnamed(phrase, kind), fields.settled(), told),
+                Optional.empty(),
+                alternatives);
+    }
+
+    private static String shortened(String phrase) {
+        return phrase.length() <= 80 ? phrase : phrase.substring(0, 80) + "…";
+    }
+}
