@@ -36,7 +36,7 @@ final class Edit {
      * @throws LibraryException.Refused if somebody else has changed the same
      */
     void lay(Change change) {
-        Change laid = change.onto(new OnDisk(writer.store(), writer::check)).match(Outcome.Laid::change, refused -> {
+        Change laid = change.onto(new OnDisk(writer.store(), writer::check)).match(Outcome.Laid::what, refused -> {
             throw new LibraryException.Refused(refused.sentence());
         });
         laid.match(writing).run();

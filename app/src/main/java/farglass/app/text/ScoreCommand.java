@@ -10,6 +10,7 @@ import farglass.core.lexicon.Lexicon;
 import farglass.core.rules.Board;
 import farglass.core.rules.BoutOutcome;
 import farglass.core.rules.Call;
+import farglass.core.rules.Difference;
 import farglass.core.rules.EscapeTime;
 import farglass.core.rules.Lead;
 import farglass.core.rules.OtherRules;
@@ -115,7 +116,7 @@ public final class ScoreCommand implements Callable<Integer> {
                         Times.exact(time.of(Seat.A)),
                         Times.exact(time.of(Seat.B)),
                         time.rounds().size()));
-        List<Scorecard.Difference> differences = card.differences().stream()
+        List<Difference> differences = card.differences().stream()
                 .filter(each -> each.atMicros() <= micros)
                 .toList();
         if (!differences.isEmpty()) {

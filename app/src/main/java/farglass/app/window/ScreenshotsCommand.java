@@ -6,6 +6,7 @@ import farglass.core.bout.Moment;
 import farglass.core.entry.SideRule;
 import farglass.core.fact.Layer;
 import farglass.core.pass.Aim;
+import farglass.core.rules.Difference;
 import farglass.core.rules.Rulesets;
 import farglass.core.rules.Scorecard;
 import farglass.desktop.desk.Desk;
@@ -254,7 +255,7 @@ public final class ScreenshotsCommand implements Callable<Integer> {
                     bout, Rulesets.shipped().named(bout.header().ruleset()).orElseThrow(), desk.lexicon());
             // The last difference but those at the very end, and the first moment after it.
             Optional<Moment> late = card.differences().stream()
-                    .map(Scorecard.Difference::atMicros)
+                    .map(Difference::atMicros)
                     .filter(at -> at < bout.extentMicros() * 4 / 5)
                     .max(Long::compare)
                     .flatMap(at -> bout.moments().stream()

@@ -15,7 +15,7 @@ import java.util.function.Function;
  */
 public sealed interface Change {
     /** {@return what is to be written, or why nothing may be} Changes nothing by itself. @param now what is in the library at that instant */
-    Outcome onto(Now now);
+    Outcome<Change> onto(Now now);
 
     <R> R match(Cases<R> cases);
 
@@ -63,8 +63,8 @@ public sealed interface Change {
     /** A bout with all that is told of it; empty for none. */
     record OfBout(String id, Optional<Bout> saw, Optional<Bout> wanted) implements Change {
         @Override
-        public Outcome onto(Now now) {
-            return ThreeWay.laid(saw, now.bout(id), wanted, laid -> new OfBout(id, saw, laid), "the bout");
+        public Outcome<Change> onto(Now now) {
+            return ThreeWay.laid(saw, now.bout(id), wanted, "the bout").map(laid -> new OfBout(id, saw, laid));
         }
 
         @Override
@@ -76,8 +76,8 @@ public sealed interface Change {
     /** A study or camp; empty for none. */
     record OfStudy(String id, Optional<Study> saw, Optional<Study> wanted) implements Change {
         @Override
-        public Outcome onto(Now now) {
-            return ThreeWay.laid(saw, now.study(id), wanted, laid -> new OfStudy(id, saw, laid), "the study");
+        public Outcome<Change> onto(Now now) {
+            return ThreeWay.laid(saw, now.study(id), wanted, "the study").map(laid -> new OfStudy(id, saw, laid));
         }
 
         @Override
@@ -89,20 +89,20 @@ public sealed interface Change {
     /** The plan against one opponent of a camp; one without lines is none yet. */
     record OfPlan(GamePlan saw, GamePlan wanted) implements Change {
         @Override
-        public Outcome onto(Now now) {
+        public Outcome<Change> onto(Now now) {
             if (now.study(wanted.study()).isEmpty()) {
-                return new Outcome.Refused(
+                return new Outcome.Refused<>(
                         "Nothing was saved: the camp of this plan was taken out meanwhile. Undo that, or begin the camp again.");
             }
             // Two windows may each have begun the plan, under ids of their own: the one that is there has the id.
             Optional<GamePlan> there = now.plan(wanted.study(), wanted.opponent());
             String id = there.map(GamePlan::id).orElse(wanted.id());
             return ThreeWay.laid(
-                    Optional.of(saw.under(id)),
-                    there.or(() -> saw.isEmpty() ? Optional.of(saw.under(id)) : Optional.empty()),
-                    Optional.of(wanted.under(id)),
-                    laid -> new OfPlan(saw, laid.orElseThrow()),
-                    "the plan");
+                            Optional.of(saw.under(id)),
+                            there.or(() -> saw.isEmpty() ? Optional.of(saw.under(id)) : Optional.empty()),
+                            Optional.of(wanted.under(id)),
+                            "the plan")
+                    .map(laid -> new OfPlan(saw, laid.orElseThrow()));
         }
 
         @Override
@@ -114,18 +114,14 @@ public sealed interface Change {
     /** An athlete, new or with a corrected name. */
     record OfAthlete(Optional<Athlete> saw, Athlete wanted) implements Change {
         @Override
-        public Outcome onto(Now now) {
+        public Outcome<Change> onto(Now now) {
             Optional<Athlete> named = now.athleteNamed(wanted.name());
             if (named.filter(other -> !other.id().equals(wanted.id())).isPresent()) {
-                return new Outcome.Refused("Nothing was saved: there is an athlete named %s in the library already."
+                return new Outcome.Refused<>("Nothing was saved: there is an athlete named %s in the library already."
                         .formatted(wanted.name()));
             }
-            return ThreeWay.laid(
-                    saw,
-                    now.athlete(wanted.id()),
-                    Optional.of(wanted),
-                    laid -> new OfAthlete(saw, laid.orElseThrow()),
-                    "the athlete");
+            return ThreeWay.laid(saw, now.athlete(wanted.id()), Optional.of(wanted), "the athlete")
+                    .map(laid -> new OfAthlete(saw, laid.orElseThrow()));
         }
 
         @Override
@@ -137,8 +133,8 @@ public sealed interface Change {
     /** An addition to the lexicon of a library, as its text; empty for none. */
     record OfTerm(String key, Optional<String> saw, Optional<String> wanted) implements Change {
         @Override
-        public Outcome onto(Now now) {
-            return ThreeWay.laid(saw, now.term(key), wanted, laid -> new OfTerm(key, saw, laid), "the word");
+        public Outcome<Change> onto(Now now) {
+            return ThreeWay.laid(saw, now.term(key), wanted, "the word").map(laid -> new OfTerm(key, saw, laid));
         }
 
         @Override
@@ -150,13 +146,9 @@ public sealed interface Change {
     /** How the tables of somebody are read, kept under a name. */
     record OfMapping(String id, String name, Optional<String> saw, String wanted) implements Change {
         @Override
-        public Outcome onto(Now now) {
-            return ThreeWay.laid(
-                    saw,
-                    now.mapping(id),
-                    Optional.of(wanted),
-                    laid -> new OfMapping(id, name, saw, laid.orElseThrow()),
-                    "the mapping " + name);
+        public Outcome<Change> onto(Now now) {
+            return ThreeWay.laid(saw, now.mapping(id), Optional.of(wanted), "the mapping " + name)
+                    .map(laid -> new OfMapping(id, name, saw, laid.orElseThrow()));
         }
 
         @Override
@@ -172,8 +164,8 @@ public sealed interface Change {
         }
 
         @Override
-        public Outcome onto(Now now) {
-            return new Outcome.Laid(this);
+        public Outcome<Change> onto(Now now) {
+            return new Outcome.Laid<>(this);
         }
 
         @Override

@@ -2,22 +2,31 @@ package farglass.core.change;
 
 import java.util.function.Function;
 
-/** What becomes of a change. */
-public sealed interface Outcome {
-    <R> R match(Function<Laid, R> laid, Function<Refused, R> refused);
+/**
+ * What becomes of something that was to be written.
+ *
+ * @param <T> what is to be written
+ */
+public sealed interface Outcome<T> {
+    <R> R match(Function<Laid<T>, R> laid, Function<Refused<T>, R> refused);
 
-    /** @param change what is to be written: with what others changed meanwhile */
-    record Laid(Change change) implements Outcome {
+    /** {@return the same, of something made of what is to be written} */
+    default <U> Outcome<U> map(Function<T, U> making) {
+        return match(laid -> new Laid<>(making.apply(laid.what())), refused -> new Refused<>(refused.sentence()));
+    }
+
+    /** @param what is to be written: with what others changed meanwhile */
+    record Laid<T>(T what) implements Outcome<T> {
         @Override
-        public <R> R match(Function<Laid, R> laid, Function<Refused, R> refused) {
+        public <R> R match(Function<Laid<T>, R> laid, Function<Refused<T>, R> refused) {
             return laid.apply(this);
         }
     }
 
     /** @param sentence what stands against it, with both versions, and what to do */
-    record Refused(String sentence) implements Outcome {
+    record Refused<T>(String sentence) implements Outcome<T> {
         @Override
-        public <R> R match(Function<Laid, R> laid, Function<Refused, R> refused) {
+        public <R> R match(Function<Laid<T>, R> laid, Function<Refused<T>, R> refused) {
             return refused.apply(this);
         }
     }

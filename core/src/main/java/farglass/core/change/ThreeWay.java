@@ -22,7 +22,6 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Function;
 import java.util.stream.Stream;
 
 /**
@@ -53,28 +52,26 @@ final class ThreeWay {
      * @param saw what stood there when somebody decided; empty for nothing
      * @param there what stands there now
      * @param wanted what is to stand there
-     * @param change makes the change to be written
      * @param noun what it is, with its article
      */
-    static <T> Outcome laid(
-            Optional<T> saw, Optional<T> there, Optional<T> wanted, Function<Optional<T>, Change> change, String noun) {
+    static <T> Outcome<Optional<T>> laid(Optional<T> saw, Optional<T> there, Optional<T> wanted, String noun) {
         if (there.equals(saw) || there.equals(wanted)) {
-            return new Outcome.Laid(change.apply(wanted));
+            return new Outcome.Laid<>(wanted);
         }
         if (wanted.equals(saw)) {
-            return new Outcome.Laid(change.apply(there));
+            return new Outcome.Laid<>(there);
         }
         if (saw.isEmpty() || there.isEmpty() || wanted.isEmpty()) {
             Clash clash = new Clash(saw.orElse(null), there.orElse(null), wanted.orElse(null));
-            return new Outcome.Refused(Clash.sentence(noun, List.of(clash)));
+            return new Outcome.Refused<>(Clash.sentence(noun, List.of(clash)));
         }
         ThreeWay laying = new ThreeWay();
         Object laid = laying.value(saw.get(), there.get(), wanted.get());
         @SuppressWarnings("unchecked")
         Optional<T> whole = Optional.of((T) laid);
         return laying.clashes.isEmpty()
-                ? new Outcome.Laid(change.apply(whole))
-                : new Outcome.Refused(Clash.sentence(noun, laying.clashes));
+                ? new Outcome.Laid<>(whole)
+                : new Outcome.Refused<>(Clash.sentence(noun, laying.clashes));
     }
 
     private Object value(Object saw, Object there, Object wanted) {

@@ -13,7 +13,7 @@ import farglass.core.fact.Link;
 import farglass.core.fact.Tie;
 import farglass.core.fact.Tied;
 import farglass.core.lexicon.Lexicon;
-import farglass.core.said.Said;
+import farglass.core.said.Scene;
 import farglass.core.side.Seat;
 import farglass.core.side.Side;
 import farglass.core.side.Stance;
@@ -48,7 +48,7 @@ final class BoutReader {
     private final List<String> waitingComments = new ArrayList<>();
     private final Map<String, Integer> lineOfId = new HashMap<>();
     private final HeaderReader headerReader = new HeaderReader(diagnostics);
-    private Optional<Said.Scene> scene = Optional.empty();
+    private Optional<Scene> scene = Optional.empty();
     private Optional<Header> header = Optional.empty();
     private boolean inHeader = true;
     private boolean seenFirst;
@@ -220,7 +220,7 @@ final class BoutReader {
             throw new Cursor(line, number)
                     .wrong(1, "there are more than %s moments; split the file, a bout has far fewer", MOST_MOMENTS);
         }
-        Said.Scene here = scene.orElseGet(() -> headerReader.scene(lexicon));
+        Scene here = scene.orElseGet(() -> headerReader.scene(lexicon));
         String usualId = "m" + (moments.size() + 1);
         Moment read = new MomentReader(
                         new Cursor(line, number), lexicon, usualId, diagnostics, here, this::timeLeft, this::leading)
@@ -250,7 +250,7 @@ final class BoutReader {
         waitingComments.clear();
         moments.add(moment);
         stance(moment);
-        scene = Optional.of(new Said.Scene(Whereabouts.after(here.now(), moment, lexicon), here.strikes()));
+        scene = Optional.of(new Scene(Whereabouts.after(here.now(), moment, lexicon), here.strikes()));
         moment.actor()
                 .filter(seat -> moment.technique().isPresent()
                         || moment.deed().unnamed().isPresent())

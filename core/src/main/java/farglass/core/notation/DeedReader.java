@@ -4,7 +4,7 @@ import farglass.core.bout.Award;
 import farglass.core.bout.Deed;
 import farglass.core.bout.Result;
 import farglass.core.said.MannerTold;
-import farglass.core.said.Said;
+import farglass.core.said.Scene;
 import farglass.core.side.OwnedSide;
 import farglass.core.side.Seat;
 import farglass.core.side.Settled;
@@ -39,7 +39,7 @@ final class DeedReader {
         return manner;
     }
 
-    Deed read(Optional<Seat> actor, Said.Scene scene) throws Cursor.Wrong {
+    Deed read(Optional<Seat> actor, Scene scene) throws Cursor.Wrong {
         if (cursor.quoteFollows()) {
             return unnamed();
         }

@@ -17,7 +17,7 @@ import farglass.core.bout.Segment;
 import farglass.core.bout.Uniform;
 import farglass.core.fact.Layer;
 import farglass.core.lexicon.Lexicon;
-import farglass.core.said.Said;
+import farglass.core.said.Scene;
 import farglass.core.side.Level;
 import farglass.core.side.Seat;
 import farglass.core.side.Side;
@@ -145,8 +145,8 @@ final class HeaderReader {
     }
 
     /** {@return where the two most likely are before the first moment, for reading what it says} */
-    Said.Scene scene(Lexicon lexicon) {
-        return new Said.Scene(
+    Scene scene(Lexicon lexicon) {
+        return new Scene(
                 Whereabouts.assumed(kind, opening, material == Material.BOUT, lexicon), Header.knowsBlows(ruleset));
     }
 

@@ -7,7 +7,9 @@ import farglass.core.entry.Technique;
 import farglass.core.entry.Term;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.naming.Naming;
-import farglass.core.said.Said;
+import farglass.core.said.PhraseMeaning;
+import farglass.core.said.PhraseReader;
+import farglass.core.said.Scene;
 import farglass.core.side.OwnedSide;
 import farglass.core.side.Seat;
 import farglass.core.side.Settled;
@@ -39,11 +41,11 @@ final class LexiconWords {
      *
      * @param side whose side is told within it
      */
-    record Sentence(Said said, Optional<OwnedSide> side) {}
+    record Sentence(PhraseMeaning said, Optional<OwnedSide> side) {}
 
     /** {@return what an unquoted phrase says, with a side told within it: "toreando to the left"} */
-    Sentence sentence(String phrase, Optional<Seat> actor, Said.Scene scene, int at) {
-        Said plain = read(phrase, actor, scene, cursor.ahead());
+    Sentence sentence(String phrase, Optional<Seat> actor, Scene scene, int at) {
+        PhraseMeaning plain = read(phrase, actor, scene, cursor.ahead());
         Optional<Sentence> clear = plain.unclear()
                 ? Optional.empty()
                 : clear(phrase, plain, actor, scene, at).or(() -> OtherWords.of(phrase)
@@ -56,13 +58,13 @@ final class LexiconWords {
     }
 
     /** What the phrase says if it names one thing, by itself or without a side told within it. */
-    private Optional<Sentence> clear(String phrase, Said said, Optional<Seat> actor, Said.Scene scene, int at) {
+    private Optional<Sentence> clear(String phrase, PhraseMeaning said, Optional<Seat> actor, Scene scene, int at) {
         if (said.how().isPresent()) {
             tell(phrase, said, at);
             return Optional.of(new Sentence(said, Optional.empty()));
         }
         for (SidedPhrase sided : actor.isPresent() ? SidedPhrase.in(phrase) : List.<SidedPhrase>of()) {
-            Said bare = read(sided.phrase(), actor, scene, cursor.ahead());
+            PhraseMeaning bare = read(sided.phrase(), actor, scene, cursor.ahead());
             SideRule rule = bare.deed().did().flatMap(this::sideRule).orElse(SideRule.NONE);
             if (bare.how().isPresent() && sided.fits(rule)) {
                 tell(sided.phrase(), bare, at);
@@ -73,10 +75,10 @@ final class LexiconWords {
     }
 
     /** A key of the lexicon always means itself. */
-    private Said read(String phrase, Optional<Seat> actor, Said.Scene scene, String ahead) {
+    private PhraseMeaning read(String phrase, Optional<Seat> actor, Scene scene, String ahead) {
         return lexicon.technique(phrase).isPresent()
-                ? new Said(new Deed.Did(phrase), Optional.empty(), Optional.of(Naming.How.WRITTEN), List.of(), false)
-                : Said.of(
+                ? PhraseMeaning.done(phrase, Naming.How.WRITTEN)
+                : PhraseReader.read(
                         phrase,
                         actor,
                         scene,
@@ -86,7 +88,7 @@ final class LexiconWords {
                         warnings.size() < MOST_SUGGESTED);
     }
 
-    private void tell(String phrase, Said said, int at) {
+    private void tell(String phrase, PhraseMeaning said, int at) {
         Optional<String> kind =
                 said.unclear() ? Optional.empty() : said.deed().unnamed().flatMap(Deed.Unnamed::kind);
         if (kind.isPresent()) {
@@ -114,20 +116,20 @@ final class LexiconWords {
         return new OwnedSide(rule.belongsToReceiver() ? actor.other() : actor, side);
     }
 
-    private static String key(Said said) {
+    private static String key(PhraseMeaning said) {
         return said.settled()
                 .map(Settled::position)
                 .orElseGet(() -> said.deed().did().orElse(""));
     }
 
-    private static String unclear(String phrase, Said said) {
+    private static String unclear(String phrase, PhraseMeaning said) {
         return "\"%s\" can mean %s here; it was kept as words. Write which"
                 .formatted(
                         Cursor.shortened(phrase),
                         said.others().stream().map(Term::key).collect(Collectors.joining(" or ")));
     }
 
-    private static String unknown(String phrase, Said said) {
+    private static String unknown(String phrase, PhraseMeaning said) {
         return "\"%s\" is not in the lexicon; it was kept as words%s"
                 .formatted(
                         Cursor.shortened(phrase),

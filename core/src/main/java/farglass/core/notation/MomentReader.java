@@ -8,7 +8,7 @@ import farglass.core.bout.Telling;
 import farglass.core.entry.SideRule;
 import farglass.core.fact.Certainty;
 import farglass.core.lexicon.Lexicon;
-import farglass.core.said.Said;
+import farglass.core.said.Scene;
 import farglass.core.side.Line;
 import farglass.core.side.OwnedSide;
 import farglass.core.side.Seat;
@@ -30,7 +30,7 @@ final class MomentReader {
     private final Cursor cursor;
     private final LexiconWords words;
     private final FactReader facts;
-    private final Said.Scene scene;
+    private final Scene scene;
     private final TimeLeft timeLeft;
 
     /** Where on the bout's timeline the match clock shows so much time left. */
@@ -50,7 +50,7 @@ final class MomentReader {
             Lexicon lexicon,
             String usualId,
             List<Diagnostic> warnings,
-            Said.Scene scene,
+            Scene scene,
             TimeLeft timeLeft,
             FactReader.Leading leading) {
         this.timeLeft = timeLeft;

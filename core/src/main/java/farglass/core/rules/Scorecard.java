@@ -35,17 +35,6 @@ public final class Scorecard {
     private final Optional<EscapeTime> escapeTime;
     private final boolean timeUp;
 
-    /**
-     * Where the referee and the rules differ.
-     *
-     * @param brief in a few words, such as "A pass 3 not given"
-     */
-    public record Difference(long atMicros, String brief, String sentence, List<String> moments) {
-        public Difference {
-            moments = List.copyOf(moments);
-        }
-    }
-
     private Scorecard(Bout bout, Ruleset ruleset, Lexicon lexicon, Timeline timeline) {
         this.bout = bout;
         this.ruleset = ruleset;
@@ -73,9 +62,10 @@ public final class Scorecard {
                     && bout.header().whole()
                     && !bout.header().footage().endsEarly()
                     && !timeline.clock().inOvertime(timeline.endMicros());
-            RulesBesideReferee comparison = new RulesBesideReferee(this, bout, given, lost, toTheEnd);
-            differences = List.copyOf(comparison.differences);
-            findings = List.copyOf(comparison.findings);
+            RulesBesideReferee comparison =
+                    new RulesBesideReferee(bout, ruleset, calls, lost, given, byRules(Long.MAX_VALUE));
+            differences = comparison.differences();
+            findings = comparison.findings(toTheEnd);
         } else {
             timeUp = false;
             differences = List.of();

@@ -28,12 +28,12 @@ import java.util.regex.Pattern;
  * ("passes to side control"), or only where somebody is ("on top in mount"). Looked at when a phrase names nothing as a whole.
  */
 record WordsAround(
-        String phrase,
-        Optional<Seat> actor,
-        Said.Scene scene,
-        Optional<Became> became,
-        Naming.Hint hint,
-        Lexicon lexicon) {
+        String phrase, Optional<Seat> actor, Scene scene, Optional<Became> became, Lexicon lexicon, Part parts) {
+    /** Reads a part of the phrase. */
+    interface Part {
+        PhraseMeaning read(String part, Optional<Became> of);
+    }
+
     /** A longer phrase is a pasted page, and is kept whole. */
     private static final int LONGEST = 100;
 
@@ -62,7 +62,7 @@ record WordsAround(
             List.of("in her ", "in his ", "in their ", "inside her ", "inside his ", "inside their ");
 
     /** {@return what is named within the phrase, if all that stands round it is understood} */
-    Optional<Said> said() {
+    Optional<PhraseMeaning> meaning() {
         return phrase.length() > LONGEST
                 ? Optional.empty()
                 : bare().or(this::feint)
@@ -72,14 +72,9 @@ record WordsAround(
                         .or(this::placed);
     }
 
-    private Said read(String part, Optional<Became> of) {
-        // Of a part that names nothing no suggestion is shown.
-        return Said.of(part, actor, scene, of, hint, lexicon, false);
-    }
-
     /** The words without what is known there: the place, the role in it, "again". Where they name nothing, all is kept. */
-    private Optional<Said> bare() {
-        return known().map(words -> read(words, became))
+    private Optional<PhraseMeaning> bare() {
+        return known().map(words -> parts.read(words, became))
                 .filter(said -> said.how().isPresent());
     }
 
@@ -120,7 +115,7 @@ record WordsAround(
     }
 
     /** "Fakes the knee cut" and "toreando fake": what was only shown, so that the other moves. */
-    private Optional<Said> feint() {
+    private Optional<PhraseMeaning> feint() {
         String[] first = phrase.strip().split("\\s+", 2);
         int last = phrase.lastIndexOf(' ');
         Optional<String> shown = first.length == 2 && FEINTS.contains(first[0].toLowerCase(Locale.ROOT))
@@ -129,16 +124,16 @@ record WordsAround(
                         .filter(any -> last > 0
                                 && FEINT.contains(any.substring(last + 1).toLowerCase(Locale.ROOT)))
                         .map(any -> any.substring(0, last));
-        return shown.map(act -> read(act, Optional.of(Became.SHOWN)))
+        return shown.map(act -> parts.read(act, Optional.of(Became.SHOWN)))
                 .filter(said -> technique(said).isPresent())
                 .map(said -> said.with(said.settled(), said.manner().feinted()));
     }
 
     /** "Locks the triangle", "sinks in the choke": how far a submission got. */
-    private Optional<Said> locked() {
+    private Optional<PhraseMeaning> locked() {
         Matcher locks = LOCKS.matcher(phrase.strip());
         return locks.matches()
-                ? Optional.of(read(locks.group(1), became))
+                ? Optional.of(parts.read(locks.group(1), became))
                         .filter(said -> technique(said)
                                 .filter(lock -> lock.kind() == Kind.SUBMISSION)
                                 .isPresent())
@@ -147,9 +142,9 @@ record WordsAround(
     }
 
     /** "Loses the underhook": the name behind a verb that says what became of it. */
-    private Optional<Said> outcome() {
+    private Optional<PhraseMeaning> outcome() {
         return OutcomeVerb.in(phrase).flatMap(verb -> {
-            Said named = read(verb.named(), Optional.of(verb.became()));
+            PhraseMeaning named = parts.read(verb.named(), Optional.of(verb.became()));
             return technique(named)
                     .filter(verb::fits)
                     .map(fits -> named.with(named.settled(), MannerTold.of(verb.became())));
@@ -157,7 +152,7 @@ record WordsAround(
     }
 
     /** "Passes to side control", "sweeps to mount": what was done, and where it ended. Not of what came to nothing. */
-    private Optional<Said> ended() {
+    private Optional<PhraseMeaning> ended() {
         boolean failed = became.filter(told -> !told.isSuccess()).isPresent();
         if (actor.isEmpty() || failed) {
             return Optional.empty();
@@ -178,15 +173,15 @@ record WordsAround(
                 || phrase.toLowerCase(Locale.ROOT).endsWith(" position");
     }
 
-    private Optional<Said> ended(String act, Position place, Seat seat) {
+    private Optional<PhraseMeaning> ended(String act, Position place, Seat seat) {
         if (Naming.isLight(act) || FALLS.contains(act.strip().toLowerCase(Locale.ROOT))) {
             // "Switches to three quarter mount": whoever is on top stays there; but nobody attacks from where one drops
             // to turtle.
             boolean top = place.family() != Family.TURTLE
                     && (scene.by(actor).role() == Role.TOP || !place.family().isGuard());
-            return Optional.of(Said.reached(place, top ? seat : seat.other()));
+            return Optional.of(PhraseMeaning.reached(place, top ? seat : seat.other()));
         }
-        Said done = read(act, became);
+        PhraseMeaning done = parts.read(act, became);
         return technique(done)
                 .filter(technique ->
                         !technique.kind().movesNobody() && !technique.to().isEmpty())
@@ -205,12 +200,12 @@ record WordsAround(
                 : Optional.empty();
     }
 
-    private Optional<Technique> technique(Said said) {
+    private Optional<Technique> technique(PhraseMeaning said) {
         return said.deed().did().flatMap(lexicon::technique);
     }
 
     /** "Half guard on top", "on top in mount" and "mount underneath": a place, and where whoever is named is in it. */
-    private Optional<Said> placed() {
+    private Optional<PhraseMeaning> placed() {
         String plain = ENDS.matcher(Words.plain(phrase)).replaceFirst("");
         if (actor.isEmpty()) {
             return Optional.empty();
@@ -219,13 +214,13 @@ record WordsAround(
             if (plain.startsWith(in)) {
                 return lexicon.place(plain.substring(in.length()))
                         .filter(Position::hasTop)
-                        .map(place -> Said.reached(place, actor.get()));
+                        .map(place -> PhraseMeaning.reached(place, actor.get()));
             }
         }
         return within(plain, ON_TOP)
-                .map(place -> Said.reached(place, actor.get()))
+                .map(place -> PhraseMeaning.reached(place, actor.get()))
                 .or(() -> within(plain, UNDERNEATH)
-                        .map(place -> Said.reached(place, actor.get().other())));
+                        .map(place -> PhraseMeaning.reached(place, actor.get().other())));
     }
 
     /** {@return the place of which the words say that somebody is so in it} */

@@ -13,7 +13,9 @@ import farglass.core.naming.Here;
 import farglass.core.naming.Naming;
 import farglass.core.naming.Words;
 import farglass.core.notation.FieldHints;
-import farglass.core.said.Said;
+import farglass.core.said.PhraseMeaning;
+import farglass.core.said.PhraseReader;
+import farglass.core.said.Scene;
 import farglass.core.side.Seat;
 import farglass.core.side.Settled;
 import farglass.core.state.Stand;
@@ -37,7 +39,7 @@ final class NameReader {
     private final Lexicon lexicon;
     private final Expectation expectation;
     private final ActorWords actors;
-    private final Said.Scene scene;
+    private final Scene scene;
 
     NameReader(ReadingDraft draft) {
         this.draft = draft;
@@ -47,7 +49,7 @@ final class NameReader {
         this.lexicon = draft.lexicon;
         this.expectation = draft.expectation;
         this.actors = draft.actors;
-        this.scene = Said.Scene.of(now, bout.header());
+        this.scene = Scene.of(now, bout.header());
     }
 
     /** What has a name, or would have. */
@@ -96,13 +98,13 @@ final class NameReader {
             TypedDetails details = around(rest, named);
             NameSearch.Span core =
                     withUnused(rest, named, concat(details.unused(false), details.loose(front.isPresent())));
-            Said whole = Said.of(search.text(core), actor, scene, Optional.empty(), hint, lexicon);
+            PhraseMeaning whole = PhraseReader.read(search.text(core), actor, scene, Optional.empty(), hint, lexicon);
             if (whole.how().isPresent()) {
                 return meant(search, core, rephrasing, actor);
             }
             // "Triangle from guard deep": how far it got stands beside more than the bare name.
             boolean beside = !named.equals(core)
-                    && technique(Said.of(search.text(named), actor, scene, Optional.empty(), hint, lexicon))
+                    && technique(PhraseReader.read(search.text(named), actor, scene, Optional.empty(), hint, lexicon))
                             .isPresent();
             if (beside) {
                 return meant(search, named, rephrasing, actor);
@@ -231,7 +233,8 @@ final class NameReader {
     private Reading meant(NameSearch search, NameSearch.Span span, Rephrasing rephrasing, Optional<Seat> actor) {
         String phrase = search.text(span);
         TypedDetails details = around(search.words(), span);
-        Said said = Said.of(phrase, actor, scene, details.became(Optional.empty()), search.hint(), lexicon);
+        PhraseMeaning said =
+                PhraseReader.read(phrase, actor, scene, details.became(Optional.empty()), search.hint(), lexicon);
         Optional<Technique> technique = technique(said);
         Optional<String> otherLimb = details.otherLimb(technique);
         List<String> unused = concat(
@@ -290,8 +293,8 @@ final class NameReader {
                     false,
                     Optional.empty());
         }
-        Said said =
-                Said.meaning(terms.get(0), search.text(span), actor, scene, details.became(Optional.empty()), lexicon);
+        PhraseMeaning said = PhraseReader.meaning(
+                terms.get(0), search.text(span), actor, scene, details.became(Optional.empty()), lexicon);
         draft.remark("“%s” was finished to %s."
                 .formatted(search.text(span), terms.get(0).label()));
         List<Reading.Alternative> alternatives = new ArrayList<>(rephrasing.saying(terms, span, ""));
@@ -301,7 +304,7 @@ final class NameReader {
     }
 
     private Reading proposal(
-            Said said,
+            PhraseMeaning said,
             String words,
             Optional<Seat> named,
             TypedDetails details,
@@ -345,22 +348,22 @@ final class NameReader {
         return new Settled(place.position(), top, place.workedOut());
     }
 
-    private static Optional<String> kind(Said said) {
+    private static Optional<String> kind(PhraseMeaning said) {
         return said.deed().unnamed().flatMap(Deed.Unnamed::kind);
     }
 
-    private Optional<Technique> technique(Said said) {
+    private Optional<Technique> technique(PhraseMeaning said) {
         return said.deed().did().flatMap(lexicon::technique);
     }
 
-    private List<Term> terms(Said said) {
+    private List<Term> terms(PhraseMeaning said) {
         return technique(said).<List<Term>>map(List::of).orElseGet(() -> said.settled()
                 .flatMap(place -> lexicon.position(place.position()))
                 .<List<Term>>map(List::of)
                 .orElse(List.of()));
     }
 
-    private String label(Said said) {
+    private String label(PhraseMeaning said) {
         return terms(said).stream().findFirst().map(Term::label).orElse("");
     }
 
@@ -381,7 +384,7 @@ final class NameReader {
     }
 
     /** Other things the same words mean, which fit here less well. */
-    private List<Term> others(String phrase, Said said) {
+    private List<Term> others(String phrase, PhraseMeaning said) {
         List<Term> chosen = terms(said);
         return lexicon.meanings(phrase).stream()
                 .filter(term -> !chosen.contains(term))

@@ -21,7 +21,7 @@ final class InMemory implements Now {
         return change.onto(this)
                 .match(
                         laid -> {
-                            laid.change().match(writing).run();
+                            laid.what().match(writing).run();
                             return Optional.empty();
                         },
                         refused -> Optional.of(refused.sentence()));

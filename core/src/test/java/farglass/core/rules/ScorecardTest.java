@@ -58,7 +58,7 @@ class ScorecardTest {
         assertThat(card.findings()).singleElement().satisfies(finding -> assertThat(finding.sentence())
                 .contains("1.5 s")
                 .contains("3 s"));
-        assertThat(card.differences()).extracting(Scorecard.Difference::brief).containsExactly("A 3 given");
+        assertThat(card.differences()).extracting(Difference::brief).containsExactly("A 3 given");
     }
 
     @Test

@@ -120,7 +120,7 @@ class SituationsTest {
                 case "expect could" -> calls(Call.Verdict.COULD);
                 case "expect arguable" -> calls(Call.Verdict.ARGUABLE);
                 case "expect lead" -> card.lead(Long.MAX_VALUE).brief();
-                case "expect differs" -> orNothing(card.differences().stream().map(Scorecard.Difference::brief));
+                case "expect differs" -> orNothing(card.differences().stream().map(Difference::brief));
                 case "expect taps" -> "A %d, B %d".formatted(card.taps(Seat.A), card.taps(Seat.B));
                 case "expect overtime" -> {
                     EscapeTime time = card.escapeTime().orElseThrow();

@@ -6,6 +6,7 @@ import farglass.core.lexicon.Lexicon;
 import farglass.core.rules.Board;
 import farglass.core.rules.BoutOutcome;
 import farglass.core.rules.Call;
+import farglass.core.rules.Difference;
 import farglass.core.rules.OtherRules;
 import farglass.core.rules.RoundSheet;
 import farglass.core.rules.Ruleset;
@@ -86,7 +87,7 @@ public final class ScorePage extends VBox {
         list("Certain by the rules", card.calls(Call.Verdict.BY_RULES));
         list("Could be given, and was not", card.calls(Call.Verdict.COULD));
         list("Arguable", card.calls(Call.Verdict.ARGUABLE));
-        List<Scorecard.Difference> differences = card.differences().stream()
+        List<Difference> differences = card.differences().stream()
                 .filter(each -> each.atMicros() <= atMicros)
                 .toList();
         if (!differences.isEmpty()) {
