@@ -49,6 +49,10 @@ public record Header(
             Set.of(DEFAULT_RULESET, "delayed-points", "submission-only", "training-round");
 
     public Header {
+        if (lengthMicros.isPresent() && lengthMicros.getAsLong() < 0) {
+            throw new IllegalArgumentException(
+                    "A bout cannot be set to last " + Times.exact(lengthMicros.getAsLong()) + ".");
+        }
         coders = List.copyOf(coders);
         notes = List.copyOf(notes);
         others = Collections.unmodifiableMap(new TreeMap<>(others));

@@ -54,6 +54,10 @@ final class HeaderForm extends VBox {
 
     private static final double GAP = 28;
 
+    /** Said of a bout of which nobody knows how it ended. */
+    private static final Result NOT_KNOWN =
+            new Result(Optional.empty(), Method.UNKNOWN, Optional.empty(), Optional.empty());
+
     private final Header before;
     private final List<Header> others;
     private final NewNames newNames;
@@ -105,10 +109,9 @@ final class HeaderForm extends VBox {
         Form other = new Form(COLUMN);
         a = form.name("Athlete A", athletes, header.a().name());
         aKit = form.text("A wears", header.a().kit().orElse(""), "seen in the picture: white gi");
-        aSide = form.choice(
-                "A stands at first", optional(Side.values()), header.a().screenSide(), side -> side.map(
-                                known -> known.label() + " in the picture")
-                        .orElse("not known"));
+        aSide = form.choice("A stands at first", optional(Side.values()), aStands(header), side -> side.map(
+                        known -> known.label() + " in the picture")
+                .orElse("not known"));
         aLevel = form.choice(
                 "A\u2019s belt", optional(Level.values()), header.a().level(), HeaderForm::words);
         aStance = form.choice(
@@ -244,6 +247,11 @@ final class HeaderForm extends VBox {
                 .orElse("not known");
     }
 
+    /** Where A stands, or else across from where B does. */
+    private static Optional<Side> aStands(Header header) {
+        return header.a().screenSide().or(() -> header.b().screenSide().map(Side::mirrored));
+    }
+
     private static String time(OptionalLong micros) {
         return micros.isPresent() ? Times.exact(micros.getAsLong()) : "";
     }
@@ -255,12 +263,20 @@ final class HeaderForm extends VBox {
      */
     Header header() {
         Optional<Side> side = aSide.getValue();
-        Contestant first = told(before.a(), name(a, "A"), filled(aKit), side, aLevel.getValue(), aStance.getValue());
+        // Until another side is chosen each stands where the header says.
+        boolean stay = side.equals(aStands(before));
+        Contestant first = told(
+                before.a(),
+                name(a, "A"),
+                filled(aKit),
+                stay ? before.a().screenSide() : side,
+                aLevel.getValue(),
+                aStance.getValue());
         Contestant second = told(
                 before.b(),
                 name(b, "B"),
                 filled(bKit),
-                side.map(Side::mirrored),
+                stay ? before.b().screenSide() : side.map(Side::mirrored),
                 bLevel.getValue(),
                 bStance.getValue());
         if (first.name().equals(second.name()) && !first.name().equals("unknown")) {
@@ -274,7 +290,7 @@ final class HeaderForm extends VBox {
                 .kind(kind.getValue())
                 .ruleset(filled(ruleset.getEditor()).orElse(Header.DEFAULT_RULESET))
                 .uniform(uniform.getValue())
-                .lengthMicros(time(length, "Length"))
+                .lengthMicros(timeFromZero(length, "Length"))
                 .a(beforehand.of(Seat.A, first))
                 .b(beforehand.of(Seat.B, second))
                 .footage(before.footage()
@@ -352,6 +368,15 @@ final class HeaderForm extends VBox {
         return micros;
     }
 
+    private static OptionalLong timeFromZero(TextField field, String label) {
+        OptionalLong micros = time(field, label);
+        if (micros.isPresent() && micros.getAsLong() < 0) {
+            throw new IllegalArgumentException("%s: %s is before the bout begins. Write a time of 0:00 or later."
+                    .formatted(label, Times.exact(micros.getAsLong())));
+        }
+        return micros;
+    }
+
     private Optional<Result> result() {
         Optional<Result.Score> points = filled(score).map(HeaderForm::score);
         boolean known = winner.getValue().isPresent()
@@ -360,7 +385,7 @@ final class HeaderForm extends VBox {
                 || filled(finish).isPresent();
         return known
                 ? Optional.of(new Result(winner.getValue(), method.getValue(), filled(finish), points))
-                : Optional.empty();
+                : before.result().filter(NOT_KNOWN::equals);
     }
 
     private static Result.Score score(String text) {
@@ -386,7 +411,7 @@ final class HeaderForm extends VBox {
     }
 
     private List<Covered> covered() {
-        OptionalLong to = time(watched, "Story watched to");
+        OptionalLong to = timeFromZero(watched, "Story watched to");
         List<Covered> covered = new ArrayList<>(before.covered());
         boolean same = covered.stream()
                 .anyMatch(stretch ->
