@@ -7,10 +7,12 @@ import farglass.core.change.Change;
 import farglass.core.entry.Kind;
 import farglass.core.entry.Names;
 import farglass.core.entry.Term;
+import farglass.core.fact.Fact;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.LexiconException;
 import farglass.core.naming.Words;
 import farglass.core.side.Settled;
+import farglass.core.study.Study;
 import farglass.desktop.desk.Desk;
 import farglass.desktop.desk.Place;
 import farglass.desktop.desk.Work;
@@ -132,18 +134,25 @@ public final class LexiconModel {
                 .anyMatch(word -> Words.plain(word).contains(plain));
     }
 
-    /** {@return in how many moments of the library the entry occurs: done, or reached} */
+    /** {@return in how many moments of the library the entry occurs: done, reached, or told as where it started} */
     int occurrences(Term term) {
         int count = 0;
         for (Bout bout : desk.contents().bouts()) {
             for (Moment moment : bout.moments()) {
-                boolean here = term.match(
-                                place -> moment.settled().map(Settled::position), technique -> moment.technique())
-                        .equals(Optional.of(term.key()));
-                count += here ? 1 : 0;
+                count += names(moment, term) ? 1 : 0;
             }
         }
         return count;
+    }
+
+    private static boolean names(Moment moment, Term term) {
+        return term.match(
+                        place -> Stream.concat(
+                                        moment.settled().stream(),
+                                        moment.telling().facts(Fact.From.class).map(Fact.From::settled))
+                                .map(Settled::position),
+                        technique -> moment.technique().stream())
+                .anyMatch(term.key()::equals);
     }
 
     /** {@return what is known of an entry, a line each} */
@@ -227,9 +236,10 @@ public final class LexiconModel {
         if (Lexicon.shipped().term(term.key()).isEmpty()) {
             int count = occurrences(term);
             if (count > 0) {
-                return "%d moments use it. Merge it into another entry instead.".formatted(count);
+                return "%s it. Merge it into another entry instead."
+                        .formatted(count == 1 ? "1 moment uses" : count + " moments use");
             }
-            Optional<String> needed = neededBy(term);
+            Optional<String> needed = neededBy(term).or(() -> studyOf(term));
             if (needed.isPresent()) {
                 return needed.get();
             }
@@ -252,6 +262,15 @@ public final class LexiconModel {
                                         .formatted(other.label()))
                                 : Stream.empty())
                 .findFirst();
+    }
+
+    /** {@return which study is about it, in a sentence} */
+    private Optional<String> studyOf(Term term) {
+        return desk.contents().studies().stream()
+                .filter(study -> study.focus().equals(Optional.of(term.key())))
+                .findFirst()
+                .map(study -> "The study %s is about it. Take that one out first, or merge the entry into another."
+                        .formatted(study.name()));
     }
 
     /** {@return the taking out of what is noted of where things can start, as far as it names that entry} */
@@ -333,10 +352,19 @@ public final class LexiconModel {
         int count = moments;
         gone.ifPresent(term -> {
             changes.addAll(withoutStarts(term));
+            changes.addAll(studiesAbout(term, to));
             changes.add(word(term.key(), Optional.empty()));
         });
         desk.change(what, changes).thenAccept(act -> desk.messages()
                 .say("%s: %d moments changed. Ctrl+Z takes it back.".formatted(what, count)));
+    }
+
+    private List<Change> studiesAbout(Term gone, Deed to) {
+        return desk.contents().studies().stream()
+                .filter(study -> study.focus().equals(Optional.of(gone.key())))
+                .map(study ->
+                        Change.of(study, new Study(study.id(), study.name(), study.subjects(), to.did(), study.camp())))
+                .toList();
     }
 
     public StringProperty searchProperty() {

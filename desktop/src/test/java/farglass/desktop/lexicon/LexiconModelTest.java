@@ -10,6 +10,7 @@ import farglass.core.entry.School;
 import farglass.core.entry.Term;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
+import farglass.core.study.Study;
 import farglass.desktop.desk.Desk;
 import farglass.desktop.desk.Place;
 import farglass.library.Library;
@@ -167,6 +168,39 @@ class LexiconModelTest {
         assertThat(model.remove(term("hammock-guard"))).isEmpty();
         rest();
         assertThat(desk.contents().words().stanzas()).isEmpty();
+    }
+
+    @Test
+    void whatAStudyIsAboutStaysAndFollowsAMerge() throws Exception {
+        added(HANGER);
+        desk.change(
+                "Study",
+                Change.added(new Study("s", "Hangers", List.of(), Optional.of("coat-hanger"), Optional.empty())));
+        rest();
+        assertThat(model.remove(term("coat-hanger"))).contains("Hangers").contains("is about it");
+        assertThat(model.merge(term("coat-hanger"), "rear naked choke")).isEmpty();
+        rest();
+        assertThat(desk.contents().study("s").orElseThrow().focus()).contains("rear-naked-choke");
+        desk.undo().get(20, TimeUnit.SECONDS);
+        rest();
+        assertThat(desk.contents().study("s").orElseThrow().focus()).contains("coat-hanger");
+    }
+
+    @Test
+    void aPlaceThatIsNamedAnywhereInABoutIsNotTakenOut() throws Exception {
+        added(
+                "position hammock-guard \"Hammock guard\"\n  family guard\n  counts guard\n  top yes\n  worth 0 0\n  says A guard of our own.\n");
+        Bout told = BoutFile.parse(
+                        "far-glass bout 1\nid: y\nA: Maren\nB: Runa\n0:10 A knee-cut; held; from hammock-guard, A on top\n",
+                        desk.lexicon())
+                .bout()
+                .orElseThrow();
+        desk.change("Put", Change.added(told));
+        rest();
+        assertThat(model.remove(term("hammock-guard"))).contains("1 moment uses it");
+        String text = BoutFile.print(desk.contents().bout("y").orElseThrow());
+        assertThat(BoutFile.parse(text, desk.lexicon()).bout())
+                .contains(desk.contents().bout("y").orElseThrow());
     }
 
     @Test
