@@ -175,7 +175,7 @@ public final class PlanModel {
                 desk.lexicon().label(found.attack()),
                 found.replies().stream()
                         .flatMap(reply -> reply.deed().stream())
-                        .limit(StepForm.MOST_FALLBACKS)
+                        .limit(StepForm.USUAL_FALLBACKS)
                         .map(deed ->
                                 new farglass.core.plan.Fallback(desk.lexicon().label(deed), ""))
                         .toList());

@@ -10,7 +10,8 @@ import javafx.scene.layout.VBox;
 
 /** The fields of one step: where, what we do, and what we do when it is stopped in each way. */
 final class StepForm extends VBox {
-    static final int MOST_FALLBACKS = 4;
+    /** So many are asked for; of a step that has more, all are shown. */
+    static final int USUAL_FALLBACKS = 4;
 
     private final String id;
     private final TextField situation;
@@ -24,7 +25,7 @@ final class StepForm extends VBox {
         getChildren().add(form);
         situation = form.text("Where or when", step.situation(), "such as: standing, same stance");
         choice = form.text("We do", step.choice(), "such as: single leg");
-        for (int i = 0; i < MOST_FALLBACKS; i++) {
+        for (int i = 0; i < Math.max(USUAL_FALLBACKS, step.fallbacks().size()); i++) {
             boolean filled = i < step.fallbacks().size();
             answers.add(form.text(
                     "If the answer is", filled ? step.fallbacks().get(i).answer() : "", "such as: sprawl"));
@@ -42,7 +43,7 @@ final class StepForm extends VBox {
             throw new IllegalArgumentException("Say what we do there.");
         }
         List<Fallback> fallbacks = new ArrayList<>();
-        for (int i = 0; i < MOST_FALLBACKS; i++) {
+        for (int i = 0; i < answers.size(); i++) {
             String answer = answers.get(i).getText().strip();
             String then = thens.get(i).getText().strip();
             if (answer.isEmpty() && !then.isEmpty()) {

@@ -96,7 +96,7 @@ public final class Shell extends StackPane implements AutoCloseable {
         this.lexicon = new LexiconModel(desk);
         this.plan = new PlanModel(desk);
         LibraryActions errands = new LibraryActions(desk, libraries, settings, choosers, sheets, tag, commands);
-        commands.add(new WindowCommands(desk, sheets, intake, tag, errands)
+        commands.add(new WindowCommands(desk, sheets, intake, tag, errands, libraries::rulesets)
                 .all(this::isTyping, () -> FocusBack.open(studySwitch), this::goTo));
         ShelfView shelf = new ShelfView(commands, new ShelfModel(desk), intake, palette);
         this.tagView = new TagView(
@@ -107,7 +107,8 @@ public final class Shell extends StackPane implements AutoCloseable {
                 settings,
                 palette);
         this.dossier = new DossierView(commands, new DossierModel(desk), settings, choosers, palette);
-        PlanView planView = new PlanView(commands, plan, sheets, choosers, () -> sheets.lay(StudySheets.camp(desk)));
+        PlanView planView = new PlanView(
+                commands, plan, sheets, choosers, () -> sheets.lay(StudySheets.camp(desk, libraries::rulesets)));
         add(Place.SHELF, shelf, shelf::begin);
         add(Place.TAG, tagView, tagView::begin);
         add(Place.DOSSIER, dossier, dossier::begin);

@@ -1,8 +1,11 @@
 package farglass.desktop.shell;
 
+import farglass.core.bout.Header;
 import farglass.core.bout.Uniform;
 import farglass.core.change.Change;
 import farglass.core.entry.Term;
+import farglass.core.rules.Ruleset;
+import farglass.core.rules.Rulesets;
 import farglass.core.study.Athlete;
 import farglass.core.study.Camp;
 import farglass.core.study.Study;
@@ -21,6 +24,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextField;
@@ -68,7 +72,8 @@ final class StudySheets {
                                 desk, name, subjects, newNames, focus.getText().strip(), athlete -> Optional.empty()));
     }
 
-    static Sheet camp(Desk desk) {
+    /** @param rulesets those that a bout can be fought under: shipped, and the user's own */
+    static Sheet camp(Desk desk, Supplier<Rulesets> rulesets) {
         Form form = new Form();
         TextField name = form.text("Name", "", "such as the event");
         List<String> known = names(desk);
@@ -79,9 +84,7 @@ final class StudySheets {
         TextField event = form.text("Event", "", "such as Saltmarsh Open");
         TextField date = form.day("Date", Optional.empty());
         ComboBox<String> rules = form.name(
-                "Rules",
-                List.of("points-with-advantages", "delayed-points", "submission-only"),
-                "points-with-advantages");
+                "Rules", rulesets.get().all().stream().map(Ruleset::name).toList(), Header.DEFAULT_RULESET);
         ComboBox<Uniform> uniform = form.choice("Uniform", List.of(Uniform.values()), Uniform.GI, Uniform::label);
         form.sentence("A camp gives more weight to bouts that are recent, and of the same rules and uniform.");
         return new Sheet("New camp", form).with("Begin the camp", () -> {
@@ -99,6 +102,14 @@ final class StudySheets {
             if (spelling.isPresent()) {
                 return spelling.get();
             }
+            if (listed(subjects).contains(our)) {
+                return "%s is our athlete, and cannot be an opponent as well.".formatted(our);
+            }
+            String fought = rules.getEditor().getText().strip();
+            if (rulesets.get().all().stream().map(Ruleset::name).noneMatch(fought::equals)) {
+                // Bouts under rules of any other name would all count as fought under other rules.
+                return "There is no ruleset named \u201c%s\u201d. Choose one of the list.".formatted(fought);
+            }
             return save(
                     desk,
                     name,
@@ -106,12 +117,16 @@ final class StudySheets {
                     newNames,
                     "",
                     athlete -> Optional.of(new Camp(
-                            athlete.apply(our).id(),
-                            event.getText().strip(),
-                            day,
-                            rules.getEditor().getText().strip(),
-                            uniform.getValue())));
+                            athlete.apply(our).id(), event.getText().strip(), day, fought, uniform.getValue())));
         });
+    }
+
+    private static List<String> listed(TextField subjects) {
+        return Arrays.stream(subjects.getText().split(","))
+                .map(String::strip)
+                .filter(word -> !word.isEmpty())
+                .distinct()
+                .toList();
     }
 
     private static List<String> names(Desk desk) {
@@ -131,11 +146,7 @@ final class StudySheets {
             String focus,
             Function<Function<String, Athlete>, Optional<Camp>> camp) {
         String wanted = name.getText().strip();
-        List<String> names = Arrays.stream(subjects.getText().split(","))
-                .map(String::strip)
-                .filter(word -> !word.isEmpty())
-                .distinct()
-                .toList();
+        List<String> names = listed(subjects);
         if (wanted.isEmpty()) {
             return "Give it a name.";
         }

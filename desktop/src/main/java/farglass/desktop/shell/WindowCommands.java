@@ -22,6 +22,7 @@ import static javafx.scene.input.KeyCode.Y;
 import static javafx.scene.input.KeyCode.Z;
 
 import farglass.core.bout.Bout;
+import farglass.core.rules.Rulesets;
 import farglass.desktop.command.Command;
 import farglass.desktop.command.Key;
 import farglass.desktop.command.Where;
@@ -34,6 +35,7 @@ import farglass.desktop.tag.page.TagModel;
 import java.util.List;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
 import javafx.scene.input.KeyCombination;
 
@@ -49,8 +51,16 @@ public final class WindowCommands {
     private final Intake intake;
     private final TagModel tag;
     private final LibraryActions errands;
+    private final Supplier<Rulesets> rulesets;
 
-    WindowCommands(Desk desk, Sheets sheets, Intake intake, TagModel tag, LibraryActions errands) {
+    WindowCommands(
+            Desk desk,
+            Sheets sheets,
+            Intake intake,
+            TagModel tag,
+            LibraryActions errands,
+            Supplier<Rulesets> rulesets) {
+        this.rulesets = rulesets;
         this.desk = desk;
         this.sheets = sheets;
         this.intake = intake;
@@ -139,7 +149,7 @@ public final class WindowCommands {
                 read(Command.of("new-study", "New study\u2026", Where.EVERYWHERE))
                         .does(() -> sheets.lay(StudySheets.study(desk))),
                 read(Command.of("new-camp", "New camp\u2026", Where.EVERYWHERE, Key.ctrl(K)))
-                        .does(() -> sheets.lay(StudySheets.camp(desk))));
+                        .does(() -> sheets.lay(StudySheets.camp(desk, rulesets))));
     }
 
     private List<Command> library() {

@@ -7,15 +7,14 @@ import farglass.core.bout.Header;
 import farglass.core.bout.Method;
 import farglass.core.side.Seat;
 import farglass.core.side.Side;
+import farglass.desktop.Fields;
 import farglass.desktop.TestDesk;
 import farglass.desktop.desk.Choosers;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
-import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
-import javafx.scene.control.TextInputControl;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -55,38 +54,6 @@ class HeaderFormTest {
                 (path, taker) -> {});
     }
 
-    private static Node field(HeaderForm form, String name) {
-        Node found = find(form, "field-" + name);
-        assertThat(found).as(name).isNotNull();
-        return found;
-    }
-
-    private static Node find(Node within, String id) {
-        if (id.equals(within.getId())) {
-            return within;
-        }
-        Node content = within instanceof javafx.scene.control.TitledPane pane ? pane.getContent() : null;
-        if (content != null) {
-            return find(content, id);
-        }
-        return within instanceof javafx.scene.Parent parent
-                ? parent.getChildrenUnmodifiable().stream()
-                        .map(child -> find(child, id))
-                        .filter(java.util.Objects::nonNull)
-                        .findFirst()
-                        .orElse(null)
-                : null;
-    }
-
-    private static void type(HeaderForm form, String name, String text) {
-        Node field = field(form, name);
-        if (field instanceof ComboBox<?> box) {
-            box.getEditor().setText(text);
-        } else {
-            ((TextInputControl) field).setText(text);
-        }
-    }
-
     @ParameterizedTest
     @ValueSource(
             strings = {
@@ -121,17 +88,17 @@ class HeaderFormTest {
     @Test
     void everyFieldThatIsTypedIsKept() {
         HeaderForm form = form(header(""));
-        type(form, "athlete-a", "Ebele Straker");
-        type(form, "a-wears", "  blue gi ");
-        type(form, "event", "Lantern Cup");
-        type(form, "date", "2026-03-14");
-        type(form, "length", "5:30.25");
-        type(form, "final-score", "4-2");
-        type(form, "finish", "kimura");
-        type(form, "film", "a film; with, signs.mp4");
-        type(form, "bout-begins-at", "1:02");
-        type(form, "story-watched-to", "4:00");
-        type(form, "plans-and-claims", "A plan 1: collar drag\n\nclaim: \"tires late\" of B\n");
+        Fields.type(form, "athlete-a", "Ebele Straker");
+        Fields.type(form, "a-wears", "  blue gi ");
+        Fields.type(form, "event", "Lantern Cup");
+        Fields.type(form, "date", "2026-03-14");
+        Fields.type(form, "length", "5:30.25");
+        Fields.type(form, "final-score", "4-2");
+        Fields.type(form, "finish", "kimura");
+        Fields.type(form, "film", "a film; with, signs.mp4");
+        Fields.type(form, "bout-begins-at", "1:02");
+        Fields.type(form, "story-watched-to", "4:00");
+        Fields.type(form, "plans-and-claims", "A plan 1: collar drag\n\nclaim: \"tires late\" of B\n");
         Header told = form.header();
         assertThat(told.a().name()).isEqualTo("Ebele Straker");
         assertThat(told.a().kit()).contains("blue gi");
@@ -156,10 +123,10 @@ class HeaderFormTest {
     @Test
     void aRoughDayTakesThePlaceOfADayAndADayThatOfARoughOne() {
         HeaderForm form = form(header("date: 2026-03-14\n"));
-        type(form, "date", "2026");
+        Fields.type(form, "date", "2026");
         assertThat(form.header()).isEqualTo(header("date: 2026\n"));
         HeaderForm back = form(header("date: about 2008\n"));
-        type(back, "date", "2008-05-06");
+        Fields.type(back, "date", "2008-05-06");
         assertThat(back.header()).isEqualTo(header("date: 2008-05-06\n"));
     }
 
@@ -182,7 +149,7 @@ class HeaderFormTest {
 
     private static void refuses(String field, String text, String sentence) {
         HeaderForm form = form(header("film: f.mp4\n"));
-        type(form, field, text);
+        Fields.type(form, field, text);
         assertThatThrownBy(form::header)
                 .as("%s: %s", field, text)
                 .isInstanceOf(IllegalArgumentException.class)
@@ -192,7 +159,7 @@ class HeaderFormTest {
     @Test
     void aNameLikeAKnownOneIsAskedAboutOnceAndThenMeansSomebodyNew() {
         HeaderForm form = form(header(""));
-        type(form, "athlete-b", "Otoline Vance");
+        Fields.type(form, "athlete-b", "Otoline Vance");
         assertThatThrownBy(form::header).hasMessageContaining("Ottoline Vance");
         assertThat(form.header().contestant(Seat.B).name()).isEqualTo("Otoline Vance");
     }
@@ -201,7 +168,7 @@ class HeaderFormTest {
     @SuppressWarnings("unchecked")
     void whoStandsWhereIsToldOfBothByOneChoice() {
         HeaderForm form = form(header(""));
-        ((ComboBox<Optional<Side>>) field(form, "a-stands-at-first")).setValue(Optional.of(Side.RIGHT));
+        ((ComboBox<Optional<Side>>) Fields.field(form, "a-stands-at-first")).setValue(Optional.of(Side.RIGHT));
         assertThat(form.header().a().screenSide()).contains(Side.RIGHT);
         assertThat(form.header().b().screenSide()).contains(Side.LEFT);
     }
