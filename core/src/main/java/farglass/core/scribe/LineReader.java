@@ -41,10 +41,6 @@ final class LineReader {
 
     private Reading reading() {
         String line = draft.fields.front().strip();
-        Matcher quoted = QUOTED.matcher(line);
-        if (quoted.matches()) {
-            return unnamed(quoted.group(2), quoted.group(1) + " " + quoted.group(3));
-        }
         List<String> all = split(line);
         if (all.size() > MOST_WORDS) {
             return draft.kept(line, Optional.empty(), new TypedDetails(List.of()), List.of(), false, Optional.empty());
@@ -53,8 +49,13 @@ final class LineReader {
         List<String> words = !all.isEmpty() && all.get(0).equals("-") ? all.subList(1, all.size()) : all;
         Optional<Seat> named = draft.actors.inFront(words, lexicon);
         List<String> rest = named.isPresent() ? words.subList(1, words.size()) : words;
-        Optional<Deed> happening = BoutFile.happening(String.join(" ", rest), lexicon)
-                .or(() -> ShortWords.deed(rest))
+        // "Corner \"stay heavy\"" says more than its words in quotes.
+        Optional<Deed> written = BoutFile.happening(String.join(" ", rest), lexicon);
+        Matcher quoted = QUOTED.matcher(line);
+        if (written.isEmpty() && quoted.matches()) {
+            return unnamed(quoted.group(2), quoted.group(1) + " " + quoted.group(3));
+        }
+        Optional<Deed> happening = written.or(() -> ShortWords.deed(rest))
                 .or(() -> named.isPresent() ? Optional.empty() : ShortWords.referees(rest));
         if (happening.isPresent()) {
             return happened(happening.get(), named, rest);

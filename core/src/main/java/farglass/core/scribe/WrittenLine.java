@@ -18,7 +18,7 @@ import java.util.stream.Collectors;
 public final class WrittenLine {
     private WrittenLine() {}
 
-    /** {@return the moment as it could have been typed, for changing it} Reading it again gives the same story. */
+    /** {@return the moment as it could have been typed, for changing it} What a line cannot carry, {@link Rewording} keeps. */
     public static String of(Moment moment) {
         List<String> parts = new ArrayList<>();
         moment.actor().ifPresent(seat -> parts.add(seat.name().toLowerCase(Locale.ROOT)));
@@ -51,6 +51,9 @@ public final class WrittenLine {
         Deed deed = moment.deed();
         if (deed.onlyPlace() && moment.settled().isPresent()) {
             Settled where = moment.settled().get();
+            if (where.top().isPresent() && moment.actor().isEmpty()) {
+                return where.position() + "; -> " + BoutFile.settled(where);
+            }
             boolean top = where.top().equals(moment.actor());
             return where.position() + (where.top().isEmpty() ? "" : top ? " on top" : " under");
         }

@@ -13,7 +13,9 @@ import farglass.core.scribe.Clauses;
 import farglass.core.scribe.LinePlace;
 import farglass.core.scribe.Proposal;
 import farglass.core.scribe.Reading;
+import farglass.core.scribe.Rewording;
 import farglass.core.scribe.ScribeLine;
+import farglass.core.scribe.WrittenLine;
 import farglass.core.side.Seat;
 import farglass.core.side.Settled;
 import farglass.core.state.Stand;
@@ -172,8 +174,11 @@ public final class ScribeModel {
                         : told.stream()
                                 .map(clause -> sentence(clause, typed.time(), bout.get()))
                                 .collect(Collectors.joining("\n")));
+        // Of words that nobody changed nothing is asked again: they stay what they were.
+        List<String> asked = unchanged().map(Reading::remarks).orElse(List.of());
         String guessed = told.stream()
                 .flatMap(clause -> clause.reading().remarks().stream())
+                .filter(remark -> !asked.contains(remark))
                 .collect(Collectors.joining(" "));
         remarks.set(
                 !guessed.isEmpty() && picks.isNarrowed() ? guessed + " A digit takes one of those below." : guessed);
@@ -251,9 +256,26 @@ public final class ScribeModel {
     }
 
     private Moment moment(String id, Clauses.Clause told, OptionalLong time) {
-        return told.reading()
+        Moment now = told.reading()
                 .proposal()
                 .at(id, time, told.place().now(), open.desk().lexicon());
+        return edited().flatMap(before -> unchanged()
+                        .map(reading -> Rewording.of(
+                                before,
+                                reading.proposal()
+                                        .at(
+                                                id,
+                                                time,
+                                                told.place().now(),
+                                                open.desk().lexicon()),
+                                now)))
+                .orElse(now);
+    }
+
+    /** What the words of the moment that is being changed are read as while nobody has changed them. */
+    private Optional<Reading> unchanged() {
+        return edited().flatMap(before ->
+                ScribeLine.read(WrittenLine.of(before), place(), open.desk().lexicon(), picks.expectation()));
     }
 
     private String sentence(Clauses.Clause told, OptionalLong time, Bout bout) {
@@ -289,12 +311,8 @@ public final class ScribeModel {
         }
         if (edited().isPresent()) {
             Moment before = edited().orElseThrow();
-            Moment changed = moment(before.id(), told.get(0), typed.time());
+            Moment kept = moment(before.id(), told.get(0), typed.time());
             line.clear();
-            Moment kept = changed.telling().answers().isPresent()
-                    ? changed
-                    : changed.with(
-                            changed.telling().withAnswers(before.telling().answers()));
             open.commit(kept, "Change " + open.words(kept));
             line.told(kept);
             return;
