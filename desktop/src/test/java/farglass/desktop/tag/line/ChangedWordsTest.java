@@ -72,12 +72,18 @@ class ChangedWordsTest {
 
     @Test
     void enterWithoutAChangeLeavesEveryMomentAsItWas() throws Exception {
+        String undo = undo();
         for (Moment before : List.copyOf(tag.saved().moments())) {
             edit(before.id());
             assertThat(remarks()).as(line()).isEmpty();
             enter();
             assertThat(moment(before.id())).as(before.id()).isEqualTo(before);
         }
+        assertThat(undo()).as("nothing was done that could be undone").isEqualTo(undo);
+    }
+
+    private String undo() {
+        return tag.test().desk().library().nextUndo().toString();
     }
 
     @Test
