@@ -69,7 +69,7 @@ public final class Messages {
     private void tell(Message message) {
         all.add(0, message);
         if (all.size() > MOST) {
-            all.remove(MOST);
+            unread.remove(all.remove(MOST));
         }
         newest.set(Optional.of(message));
     }
