@@ -50,7 +50,7 @@ public final class ScopeText {
     public static Optional<Scope> read(String line) {
         Scope scope = Scope.ALL;
         try {
-            for (String field : line.isBlank() ? new String[0] : line.split(";")) {
+            for (String field : line.isBlank() ? new String[0] : line.split(";", -1)) {
                 String[] parts = field.strip().split(" ", 2);
                 if (parts.length < 2 || parts[1].isBlank()) {
                     return Optional.empty();
