@@ -49,7 +49,7 @@ final class LineReader {
         List<String> words = !all.isEmpty() && all.get(0).equals("-") ? all.subList(1, all.size()) : all;
         Optional<Seat> named = draft.actors.inFront(words, lexicon);
         List<String> rest = named.isPresent() ? words.subList(1, words.size()) : words;
-        // "Corner \"stay heavy\"" says more than its words in quotes.
+        // What a corner called, or how long something took, has words in quotes too, and says more than they do.
         Optional<Deed> written = BoutFile.happening(String.join(" ", rest), lexicon);
         Matcher quoted = QUOTED.matcher(line);
         if (written.isEmpty() && quoted.matches()) {
