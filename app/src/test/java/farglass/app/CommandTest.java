@@ -13,6 +13,7 @@ import farglass.core.simulate.Cast;
 import farglass.library.Library;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -446,8 +447,34 @@ class CommandTest extends AtTheCommandLine {
                 .isEqualTo(1);
         assertThat(words()).contains("There is no bout none");
         assertThat(run("reel", "--library", demo.toString(), "--before", "NaN", "--out", reel.toString()))
+                .isEqualTo(2);
+        assertThat(words()).contains("\"NaN\" are no seconds");
+        assertThat(run("reel", "--library", demo.toString(), "--before", "61", "--out", reel.toString()))
                 .isEqualTo(1);
         assertThat(words()).contains("--before takes 0 to 60 seconds");
+        assertThat(run("reel", "--library", demo.toString(), "--technique", "mount", "--out", reel.toString()))
+                .isEqualTo(1);
+        assertThat(words()).contains("\"mount\" is no technique");
+    }
+
+    @Test
+    void aNameThatIsNearlyOneIsAskedAboutAndOneFormIsToldAtATime() throws Exception {
+        String demo = demo().toString();
+        String slip = Cast.OURS.replaceFirst("l", "");
+        String out = folder.resolve("out.mp4").toString();
+        for (List<String> more : List.of(
+                List.of("profile"),
+                List.of("technique", "armbar"),
+                List.of("export", "--out", out),
+                List.of("reel", "--out", out))) {
+            List<String> command = new ArrayList<>(more);
+            command.addAll(List.of("--library", demo, "--athlete", slip));
+            assertThat(run(command.toArray())).as("%s", more).isEqualTo(1);
+            assertThat(words()).contains("Did you mean " + Cast.OURS + "?");
+        }
+        assertThat(run("profile", "--library", demo, "--athlete", Cast.OURS, "--csv", "--json"))
+                .isEqualTo(1);
+        assertThat(words()).contains("one form at a time");
     }
 
     @Test

@@ -9,7 +9,6 @@ import farglass.library.Library;
 import farglass.library.contents.Contents;
 import farglass.library.exchange.BoutExport;
 import farglass.library.exchange.Destination;
-import farglass.library.store.LibraryException;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -49,9 +48,8 @@ public final class ExportCommand implements Callable<Integer> {
         try (Library open = Library.openToRead(library, Home.clock(), Home.person())) {
             Contents contents = Readable.of(open);
             List<Bout> bouts = athlete == null ? contents.bouts() : contents.boutsOf(athlete);
-            if (athlete != null && contents.athleteNamed(athlete).isEmpty()) {
-                throw new LibraryException("There is no athlete named %s in %s. Known are: %s."
-                        .formatted(athlete, library, ScopeOptions.names(contents)));
+            if (athlete != null) {
+                KnownAthlete.check(athlete, contents, library);
             }
             Files.createDirectories(folder);
             ArrayNode written = JsonNodeFactory.instance.arrayNode();

@@ -52,9 +52,8 @@ abstract class ListingCommand implements Callable<Integer> {
     public Integer call() {
         try (Library open = Library.openToRead(library, Home.clock(), Home.person())) {
             Contents contents = Readable.of(open);
-            if (athlete != null && contents.athleteNamed(athlete).isEmpty()) {
-                throw new LibraryException("There is no athlete named %s in %s. Known are: %s."
-                        .formatted(athlete, library, ScopeOptions.names(contents)));
+            if (athlete != null) {
+                KnownAthlete.check(athlete, contents, library);
             }
             Lexicon lexicon = Lexicon.shipped().with(contents.words().texts()).lexicon();
             Corpus corpus = Corpus.of(

@@ -82,12 +82,13 @@ public final class ProfileCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
+        if (csv && json || (csv || json) && (html != null || pdf != null)) {
+            throw new LibraryException(
+                    "A dossier is told in one form at a time: leave out all but one of --csv, --json and what goes on paper.");
+        }
         try (Library open = Library.openToRead(library, Home.clock(), Home.person())) {
             Contents contents = Readable.of(open);
-            if (contents.athleteNamed(athlete).isEmpty()) {
-                throw new LibraryException("There is no athlete named %s in %s. Known are: %s."
-                        .formatted(athlete, library, ScopeOptions.names(contents)));
-            }
+            KnownAthlete.check(athlete, contents, library);
             List<Bout> bouts = full
                     ? contents.bouts()
                     : contents.bouts().stream().map(BoutExport::forSharing).toList();

@@ -7,6 +7,7 @@ import farglass.app.home.Readable;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Times;
+import farglass.core.entry.Technique;
 import farglass.core.entry.Term;
 import farglass.core.lexicon.Lexicon;
 import farglass.film.FilmException;
@@ -24,8 +25,11 @@ import java.util.List;
 import java.util.Set;
 import java.util.concurrent.Callable;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.ITypeConverter;
 import picocli.CommandLine.Option;
+import picocli.CommandLine.TypeConversionException;
 
 @Command(
         name = "reel",
@@ -46,13 +50,26 @@ public final class ReelCommand implements Callable<Integer> {
     @Option(names = "--athlete", paramLabel = "NAME", description = "only what this athlete does")
     private String athlete;
 
-    @Option(names = "--technique", paramLabel = "WORD", description = "only this technique, in any school's words")
+    @Option(
+            names = "--technique",
+            paramLabel = "WORD",
+            description = "only this technique and its variants, in any school's words")
     private String technique;
 
-    @Option(names = "--before", paramLabel = "S", description = "seconds seen before each moment", defaultValue = "3")
+    @Option(
+            names = "--before",
+            paramLabel = "S",
+            converter = Seconds.class,
+            description = "seconds seen before each moment",
+            defaultValue = "3")
     private double before;
 
-    @Option(names = "--after", paramLabel = "S", description = "seconds seen after each moment", defaultValue = "2")
+    @Option(
+            names = "--after",
+            paramLabel = "S",
+            converter = Seconds.class,
+            description = "seconds seen after each moment",
+            defaultValue = "2")
     private double after;
 
     @Option(names = "--full", description = "private moments too")
@@ -64,6 +81,17 @@ public final class ReelCommand implements Callable<Integer> {
     @Option(names = "--force", description = "writes over what is there already")
     private boolean force;
 
+    private static final class Seconds implements ITypeConverter<Double> {
+        @Override
+        public Double convert(String text) {
+            if (!text.matches("[0-9]{1,4}(\\.[0-9]{1,6})?")) {
+                throw new TypeConversionException(
+                        "\"%s\" are no seconds. Write a number such as 3 or 1.5.".formatted(text));
+            }
+            return Double.valueOf(text);
+        }
+    }
+
     @Override
     public Integer call() {
         if (!(before >= 0 && before <= LONGEST_LEAD && after > 0 && after <= LONGEST_LEAD)) {
@@ -74,6 +102,9 @@ public final class ReelCommand implements Callable<Integer> {
         }
         try (Library open = Library.openToRead(library, Home.clock(), Home.person())) {
             Contents contents = Readable.of(open);
+            if (athlete != null) {
+                KnownAthlete.check(athlete, contents, library);
+            }
             Lexicon lexicon = Lexicon.shipped().with(contents.words().texts()).lexicon();
             List<Reel.Clip> clips = new ArrayList<>();
             int missing = 0;
@@ -112,34 +143,38 @@ public final class ReelCommand implements Callable<Integer> {
                 .filter(each -> athlete == null || each.header().seatOf(athlete).isPresent())
                 .toList();
         if (bouts.isEmpty()) {
-            throw new LibraryException(
-                    bout == null
-                            ? "No bout of %s is in %s.".formatted(athlete, library)
-                            : "There is no bout %s in %s%s."
-                                    .formatted(bout, library, athlete == null ? "" : " with " + athlete));
+            throw new LibraryException("There is no bout%s in %s%s."
+                    .formatted(bout == null ? "" : " " + bout, library, athlete == null ? "" : " with " + athlete));
         }
         return bouts;
     }
 
+    /** {@return that technique and its variants} */
+    private Set<String> techniques(Lexicon lexicon) {
+        Technique named = lexicon.find(technique)
+                .flatMap(Term::asTechnique)
+                .orElseThrow(() -> new LibraryException("\"%s\" is no technique of the lexicon.".formatted(technique)));
+        return Stream.concat(Stream.of(named), lexicon.variants(named.key()).stream())
+                .map(Technique::key)
+                .collect(Collectors.toSet());
+    }
+
     private Set<String> moments(Bout told, Lexicon lexicon) {
-        String key = technique == null
-                ? null
-                : lexicon.find(technique)
-                        .map(Term::key)
-                        .orElseThrow(
-                                () -> new LibraryException("The lexicon does not know \"%s\".".formatted(technique)));
+        Set<String> wanted = technique == null ? Set.of() : techniques(lexicon);
         return told.moments().stream()
                 .filter(moment ->
                         athlete == null || moment.actor().equals(told.header().seatOf(athlete)))
-                .filter(moment ->
-                        key == null || moment.technique().filter(key::equals).isPresent())
+                .filter(moment -> technique == null
+                        || moment.technique().filter(wanted::contains).isPresent())
                 .map(Moment::id)
                 .collect(Collectors.toSet());
     }
 
     private void report(int clips, int missing, long lengthMicros) {
-        String without =
-                missing == 0 ? "" : " %d moments were left out: their film is not where it was.".formatted(missing);
+        String without = missing == 0
+                ? ""
+                : " %s left out: the film is not where it was."
+                        .formatted(missing == 1 ? "1 moment was" : missing + " moments were");
         ObjectNode told = JsonNodeFactory.instance
                 .objectNode()
                 .put("film", out.toString())
