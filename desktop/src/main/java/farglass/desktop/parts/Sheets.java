@@ -1,5 +1,6 @@
 package farglass.desktop.parts;
 
+import java.util.Optional;
 import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -48,11 +49,12 @@ public final class Sheets extends StackPane {
         getChildren().clear();
         setVisible(false);
         below.setDisable(false);
-        if (focusBefore != null && isSeen(focusBefore)) {
-            focusBefore.requestFocus();
-        } else {
-            otherwise.run();
-        }
+        // What the sheet changed may have been written anew meanwhile.
+        Optional.ofNullable(focusBefore)
+                .flatMap(before -> isSeen(before)
+                        ? Optional.of(before)
+                        : SameAgain.of(before, getScene().getRoot()).filter(Sheets::isSeen))
+                .ifPresentOrElse(Node::requestFocus, otherwise);
     }
 
     /** What to do when a sheet is put away and what had the keys before is not there any more. */

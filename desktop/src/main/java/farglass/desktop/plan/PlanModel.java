@@ -209,6 +209,9 @@ public final class PlanModel {
     private void change(String what, java.util.function.UnaryOperator<GamePlan> changing) {
         plan.get().ifPresent(before -> {
             GamePlan changed = changing.apply(before);
+            if (changed.equals(before)) {
+                return;
+            }
             plan.set(Optional.of(changed));
             pending++;
             desk.change(what, new Change.OfPlan(before, changed)).whenComplete((act, problem) -> {

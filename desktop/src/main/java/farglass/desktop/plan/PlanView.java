@@ -12,6 +12,7 @@ import farglass.desktop.command.Commands;
 import farglass.desktop.command.Where;
 import farglass.desktop.desk.Choosers;
 import farglass.desktop.parts.Form;
+import farglass.desktop.parts.SameAgain;
 import farglass.desktop.parts.Sheet;
 import farglass.desktop.parts.Sheets;
 import farglass.library.Library;
@@ -82,6 +83,18 @@ public final class PlanView extends BorderPane {
         showUsual();
     }
 
+    private void showOpponents() {
+        SameAgain.written(opponents, this::writeOpponents);
+    }
+
+    private void showPlan() {
+        SameAgain.written(page, this::writePlan);
+    }
+
+    private void showUsual() {
+        SameAgain.written(usual, this::writeUsual);
+    }
+
     private static ScrollPane scroll(VBox content) {
         ScrollPane scroll = new ScrollPane(content);
         scroll.setFitToWidth(true);
@@ -90,7 +103,7 @@ public final class PlanView extends BorderPane {
         return scroll;
     }
 
-    private void showOpponents() {
+    private void writeOpponents() {
         opponents.getChildren().clear();
         for (Athlete athlete : model.opponents()) {
             ToggleButton name = new ToggleButton("against " + athlete.name());
@@ -102,11 +115,11 @@ public final class PlanView extends BorderPane {
                 name.setSelected(true);
                 model.opponentProperty().set(Optional.of(athlete));
             });
-            opponents.getChildren().add(name);
+            opponents.getChildren().add(SameAgain.marked(name, "against " + athlete.id()));
         }
     }
 
-    private void showPlan() {
+    private void writePlan() {
         page.getChildren().clear();
         Optional<GamePlan> plan = model.planProperty().get();
         buttons.setVisible(plan.isPresent());
@@ -139,8 +152,8 @@ public final class PlanView extends BorderPane {
             page.getChildren()
                     .add(line(
                             words(stayOut.where() + why, "sentence"),
-                            button("Change", () -> edit(stayOut)),
-                            button("Remove", () -> model.remove(stayOut.id()))));
+                            button("Change", stayOut.id(), () -> edit(stayOut)),
+                            button("Remove", stayOut.id(), () -> model.remove(stayOut.id()))));
         }
         model.cautions().forEach(caution -> page.getChildren().add(words(caution, "quiet")));
         page.getChildren()
@@ -153,9 +166,9 @@ public final class PlanView extends BorderPane {
     private VBox step(int number, PlanStep step) {
         HBox head = line(
                 words("%d.  %s: %s".formatted(number, step.situation(), step.choice()), "strong"),
-                button("Up", () -> model.earlier(step.id())),
-                button("Change", () -> edit(step)),
-                button("Remove", () -> model.remove(step.id())));
+                button("Up", step.id(), () -> model.earlier(step.id())),
+                button("Change", step.id(), () -> edit(step)),
+                button("Remove", step.id(), () -> model.remove(step.id())));
         VBox box = new VBox(2, head);
         for (Fallback fallback : step.fallbacks()) {
             Label answer = words("if " + fallback.answer(), "other");
@@ -193,8 +206,9 @@ public final class PlanView extends BorderPane {
                 .needs(() -> model.planProperty().get().isPresent(), "A plan belongs to a camp: choose one first");
     }
 
-    private static Button button(String words, Runnable doing) {
-        Button button = new Button(words);
+    /** @param line of which it does that */
+    private static Button button(String words, String line, Runnable doing) {
+        Button button = SameAgain.marked(new Button(words), words + " " + line);
         button.getStyleClass().add("small");
         button.setMinWidth(Region.USE_PREF_SIZE);
         button.setOnAction(event -> doing.run());
@@ -208,7 +222,7 @@ public final class PlanView extends BorderPane {
         return label;
     }
 
-    private void showUsual() {
+    private void writeUsual() {
         usual.getChildren().clear();
         if (model.opponentProperty().get().isEmpty()) {
             return;
@@ -223,17 +237,21 @@ public final class PlanView extends BorderPane {
                             words(model.words(found), "sentence"),
                             button(
                                     "Film",
+                                    model.words(found),
                                     () -> model.look(
                                             found.replies().get(0).sights().get(0))),
-                            button("Plan it", () -> edit(model.stepFrom(found)))));
+                            button("Plan it", model.words(found), () -> edit(model.stepFrom(found)))));
         }
         usual.getChildren().add(words("Where they score and finish", "question"));
         for (UsualAnswers.Danger danger : model.dangers()) {
             usual.getChildren()
                     .add(line(
                             words(model.words(danger), "sentence"),
-                            button("Film", () -> model.look(danger.sights().get(0))),
-                            button("Stay out", () -> edit(model.stayOutFrom(danger)))));
+                            button(
+                                    "Film",
+                                    model.words(danger),
+                                    () -> model.look(danger.sights().get(0))),
+                            button("Stay out", model.words(danger), () -> edit(model.stayOutFrom(danger)))));
         }
     }
 
