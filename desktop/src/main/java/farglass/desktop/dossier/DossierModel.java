@@ -3,11 +3,9 @@ package farglass.desktop.dossier;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Telling;
-import farglass.core.bout.Times;
 import farglass.core.catalogue.Catalogue;
 import farglass.core.change.Change;
 import farglass.core.corpus.Corpus;
-import farglass.core.corpus.Evidence;
 import farglass.core.fact.Fact;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.listing.Entry;
@@ -16,8 +14,6 @@ import farglass.core.listing.PositionListing;
 import farglass.core.listing.Seen;
 import farglass.core.listing.TechniqueListing;
 import farglass.core.naming.Words;
-import farglass.core.phrase.AthleteWords;
-import farglass.core.phrase.Phrase;
 import farglass.core.prose.FigureRow;
 import farglass.core.prose.Page;
 import farglass.core.prose.SinceLast;
@@ -30,7 +26,6 @@ import farglass.desktop.desk.Place;
 import farglass.desktop.desk.Spot;
 import farglass.desktop.desk.Work;
 import farglass.library.contents.Contents;
-import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -38,7 +33,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalLong;
 import java.util.function.BooleanSupplier;
 import java.util.function.DoubleConsumer;
 import java.util.stream.Collectors;
@@ -58,23 +52,8 @@ import javafx.collections.ObservableList;
 
 /** The dossier of one athlete of the study, and the moments behind the figure looked at. Knows no node. */
 public final class DossierModel {
-    /** One moment of the evidence, in words. */
-    public record Sight(Evidence evidence, String when, String words) {}
-
-    /**
-     * Where a moment can be seen.
-     *
-     * @param micros on the film's own time
-     */
-    record Reel(Path film, long micros) {}
-
     static final String ONE_MINUTE = "In one minute";
     static final String TERMS = "Positions and techniques";
-    /** A library that was just opened is first looked at. */
-    private static final long AHEAD_AFTER_MILLIS = 3_000;
-
-    private static final long PULSE_MILLIS = 100;
-
     private final Desk desk;
     private final ObservableList<Athlete> athletes = FXCollections.observableArrayList();
     private final ObjectProperty<Optional<Athlete>> athlete = new SimpleObjectProperty<>(Optional.empty());
@@ -94,8 +73,8 @@ public final class DossierModel {
     private final Object pageSlot = new Object();
     private final Object listingSlot = new Object();
     private final ReadOnlyBooleanWrapper counted = new ReadOnlyBooleanWrapper(true);
-    private Optional<Work.Job> ahead = Optional.empty();
-    private Contents countedAhead;
+    private final CountingAhead ahead;
+    private final Sights seenAt;
     private boolean stale = true;
     private boolean isOfferOld;
 
@@ -103,6 +82,8 @@ public final class DossierModel {
         this.desk = desk;
         this.choices = new LensChoices(desk, athletes, athlete);
         this.pages = new DossierPages(desk);
+        this.ahead = new CountingAhead(desk, pages);
+        this.seenAt = new Sights(desk);
         desk.contentsProperty().addListener(change -> {
             isOfferOld = true;
             // While one tags, the whole library is not walked over after each moment.
@@ -141,7 +122,7 @@ public final class DossierModel {
         });
         row.addListener(change -> showSights());
         chooseAthletes();
-        countAhead();
+        ahead.count(athletes);
     }
 
     private boolean isLookedAt() {
@@ -151,7 +132,7 @@ public final class DossierModel {
 
     private void countAheadAtShelf() {
         if (desk.navigation().placeProperty().get() == Place.SHELF) {
-            countAhead();
+            ahead.count(athletes);
         }
     }
 
@@ -166,35 +147,6 @@ public final class DossierModel {
             athletes.setAll(offered);
             athlete.set(kept.or(() -> offered.stream().findFirst()));
         }
-    }
-
-    /**
-     * Counts everybody once while something else is looked at: the first dossier of a large library would else be waited for. After an edit
-     * only what it changed is counted again.
-     */
-    private void countAhead() {
-        Contents contents = desk.contents();
-        if (contents == countedAhead || contents.bouts().isEmpty() || athletes.isEmpty()) {
-            return;
-        }
-        countedAhead = contents;
-        ahead.ifPresent(Work.Job::cancel);
-        List<String> names = athletes.stream().map(Athlete::name).toList();
-        ahead = Optional.of(desk.work()
-                .ahead(
-                        (progress, cancelled) -> {
-                            for (long slept = 0;
-                                    slept < AHEAD_AFTER_MILLIS && !cancelled.getAsBoolean();
-                                    slept += PULSE_MILLIS) {
-                                Thread.sleep(PULSE_MILLIS);
-                            }
-                            return pages.news(names, desk.corpus(contents), cancelled);
-                        },
-                        found -> {
-                            desk.study().news().clear();
-                            desk.study().news().putAll(found);
-                            desk.keepSums();
-                        }));
     }
 
     private void lookAt(String name) {
@@ -220,8 +172,7 @@ public final class DossierModel {
         }
         stale = false;
         desk.work().forget(pageSlot);
-        ahead.ifPresent(Work.Job::cancel);
-        countedAhead = null;
+        ahead.stop();
         if (athlete.get().isEmpty()) {
             page.set(Optional.empty());
             row.set(Optional.empty());
@@ -392,7 +343,7 @@ public final class DossierModel {
         row.set(Optional.empty());
         looked.set(-1);
         sights.setAll(newestFirst(page).stream()
-                .flatMap(entry -> sight(entry.evidence()).stream())
+                .flatMap(entry -> seenAt.of(entry.evidence(), athlete.get()).stream())
                 .toList());
         listing.set(Optional.of(page));
     }
@@ -434,48 +385,12 @@ public final class DossierModel {
 
     private void showSights() {
         List<Sight> now = row.get().map(FigureRow::evidence).orElse(List.of()).stream()
-                .flatMap(evidence -> sight(evidence).stream())
+                .flatMap(evidence -> seenAt.of(evidence, athlete.get()).stream())
                 .toList();
         // Whoever has chosen one of them goes on with it, though all was counted anew.
         if (!now.equals(sights)) {
             sights.setAll(now);
         }
-    }
-
-    private Optional<Sight> sight(Evidence evidence) {
-        return desk.contents().bout(evidence.bout()).map(bout -> {
-            Optional<Moment> moment = evidence.moment().flatMap(bout::moment);
-            String other = athlete.get()
-                    .flatMap(known -> bout.header().seatOf(known.name()))
-                    .map(seat -> AthleteWords.firstName(bout, seat.other()))
-                    .orElse("");
-            String when = moment.filter(known -> known.atMicros().isPresent())
-                    .map(known -> Times.tenths(known.atMicros().getAsLong()))
-                    .orElse("");
-            String words = moment.map(known ->
-                            AthleteWords.actor(known.actor(), bout) + ": " + Phrase.of(known, bout, desk.lexicon()))
-                    .orElse("from the start of the bout");
-            String where = bout.header().date().map(Object::toString).orElse("no date") + ", against " + other;
-            return new Sight(evidence, when, where + "\n" + words);
-        });
-    }
-
-    /** {@return where the film of that evidence is, and at which instant of it; empty for a bout without film} */
-    Optional<Reel> reel(Sight sight) {
-        return desk.contents().bout(sight.evidence().bout()).flatMap(bout -> bout.header().films().stream()
-                .findFirst()
-                .map(link -> new Reel(
-                        desk.library()
-                                .path()
-                                .toAbsolutePath()
-                                .resolveSibling(link.path())
-                                .normalize(),
-                        link.toFilm(sight.evidence()
-                                .moment()
-                                .flatMap(bout::moment)
-                                .map(Moment::atMicros)
-                                .orElse(OptionalLong.empty())
-                                .orElse(0)))));
     }
 
     /** The age of bouts is counted back from the last one that is known. */
@@ -484,6 +399,11 @@ public final class DossierModel {
                 .flatMap(bout -> bout.header().date().stream())
                 .max(Comparator.naturalOrder())
                 .orElse(LocalDate.EPOCH);
+    }
+
+    /** {@return where that moment can be seen; empty for a bout without film} */
+    Optional<FilmSpot> film(Sight sight) {
+        return seenAt.film(sight);
     }
 
     LensChoices choices() {

@@ -29,7 +29,7 @@ final class EvidenceFilm extends StackPane {
     });
     private final Player player = new Player(filmThread, Platform::runLater);
     private final FilmView picture = new FilmView(player);
-    private Optional<DossierModel.Reel> shown = Optional.empty();
+    private Optional<FilmSpot> shown = Optional.empty();
     private Optional<Path> open = Optional.empty();
     private long stopAt = Long.MAX_VALUE;
 
@@ -63,7 +63,7 @@ final class EvidenceFilm extends StackPane {
     }
 
     /** Shows the frame of that moment; a sentence where there is no film of it. */
-    void show(Optional<DossierModel.Reel> reel) {
+    void show(Optional<FilmSpot> reel) {
         shown = reel;
         player.playingProperty().set(false);
         stopAt = Long.MAX_VALUE;

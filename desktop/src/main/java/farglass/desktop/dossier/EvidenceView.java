@@ -29,7 +29,7 @@ import javafx.scene.layout.VBox;
 final class EvidenceView extends VBox {
     private final DossierModel model;
     private final EvidenceFilm film;
-    private final ListView<DossierModel.Sight> sights;
+    private final ListView<Sight> sights;
     private final Label title = wrapped("section");
     private final Label basis = wrapped("quiet");
     private final Label why = wrapped("remarks");
@@ -62,7 +62,7 @@ final class EvidenceView extends VBox {
         });
         sights.addEventHandler(KeyEvent.KEY_PRESSED, event -> commands.hear(event, List.of(Where.EVIDENCE)));
         sights.getSelectionModel().selectedItemProperty().addListener(change -> look());
-        model.sights().addListener((ListChangeListener<DossierModel.Sight>) change -> look());
+        model.sights().addListener((ListChangeListener<Sight>) change -> look());
         Label nothing = wrapped("quiet");
         nothing.setText("No single moment stands behind this.");
         sights.setPlaceholder(nothing);
@@ -142,7 +142,7 @@ final class EvidenceView extends VBox {
                 .map(FigureRow::label)
                 .or(() -> model.listingProperty().get().map(Listing::label))
                 .orElse("reel");
-        reel.cut(what, model.sights().stream().map(DossierModel.Sight::evidence).toList());
+        reel.cut(what, model.sights().stream().map(Sight::evidence).toList());
     }
 
     private static Label wrapped(String style) {
@@ -177,18 +177,18 @@ final class EvidenceView extends VBox {
     }
 
     /** The first moment is looked at until another is chosen. */
-    private Optional<DossierModel.Sight> looked() {
+    private Optional<Sight> looked() {
         return Optional.ofNullable(sights.getSelectionModel().getSelectedItem())
                 .or(() -> model.sights().stream().findFirst());
     }
 
     private void look() {
-        film.show(looked().flatMap(model::reel));
+        film.show(looked().flatMap(model::film));
     }
 
     /** Only a single moment can be struck, and only with a reason. */
     private void askWhy() {
-        Optional<DossierModel.Sight> sight = looked();
+        Optional<Sight> sight = looked();
         if (sight.isEmpty() || model.rowProperty().get().isEmpty()) {
             return;
         }
@@ -210,7 +210,7 @@ final class EvidenceView extends VBox {
         looked().ifPresent(model::open);
     }
 
-    private static final class SightCell extends WrappingCell<DossierModel.Sight> {
+    private static final class SightCell extends WrappingCell<Sight> {
         private final Label when = new Label();
         private final Label words = new Label();
 
@@ -228,7 +228,7 @@ final class EvidenceView extends VBox {
         }
 
         @Override
-        protected void show(DossierModel.Sight sight) {
+        protected void show(Sight sight) {
             when.setText(sight.when());
             words.setText(sight.words());
         }

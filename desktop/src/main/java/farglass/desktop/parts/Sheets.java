@@ -49,12 +49,17 @@ public final class Sheets extends StackPane {
         getChildren().clear();
         setVisible(false);
         below.setDisable(false);
-        // What the sheet changed may have been written anew meanwhile.
         Optional.ofNullable(focusBefore)
-                .flatMap(before -> isSeen(before)
-                        ? Optional.of(before)
-                        : SameAgain.of(before, getScene().getRoot()).filter(Sheets::isSeen))
+                .flatMap(this::asItStandsNow)
+                .filter(Sheets::isSeen)
                 .ifPresentOrElse(Node::requestFocus, otherwise);
+    }
+
+    /** What the sheet changed may have been written anew meanwhile, and the whole page may be gone with its library. */
+    private Optional<Node> asItStandsNow(Node before) {
+        return isSeen(before) || getScene() == null
+                ? Optional.of(before)
+                : SameAgain.of(before, getScene().getRoot());
     }
 
     /** What to do when a sheet is put away and what had the keys before is not there any more. */
