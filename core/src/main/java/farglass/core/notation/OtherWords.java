@@ -21,7 +21,11 @@ public final class OtherWords {
 
     /** In this order: a longer phrase stands before the words it is made of. */
     private static final List<Rule> RULES = List.of(
-            Rule.of("([1-9]) (?:points?|pts?|pontos?)", "award $1 points"),
+            Rule.of("one (points?|pts?)", "1 $1"),
+            Rule.of("(?:two|dois) (points?|pts?|pontos?)", "2 $1"),
+            Rule.of("(?:three|tres) (points?|pts?|pontos?)", "3 $1"),
+            Rule.of("(?:four|quatro) (points?|pts?|pontos?)", "4 $1"),
+            Rule.of("([1-9]) (?:points?|pts?|pontos?)(?! of )", "award $1 points"),
             Rule.of("^(\\S+ )([1-4])$", "$1award $2 points"),
             Rule.of("(stalling|passivity) (warning|penalty)(.*)", "$2$3 note $1"),
             Rule.of("counters? with (.*)", "$1 answers"),
@@ -31,7 +35,23 @@ public final class OtherWords {
             Rule.of("^(\\S+ )(.*) counter$", "$1$2 answers"),
             Rule.of("(?:1 |uma )?(?:advantages?|advs?|vantagem)", "award advantage"),
             Rule.of("(?:1 |uma )?(?:penalt(?:y|ies)|punicao)", "award penalty"),
-            Rule.of("^(.* )?(?:near (?=(?:pass|sweep|takedown|back take|submission)s?$)|quase )(.*)$", "$1$2 nearly"),
+            Rule.of("^(?:the )?ref(?:eree)? warns (\\S+)", "$1 award warning"),
+            Rule.of("^(?:the )?ref(?:eree)? penali[sz]es (\\S+)", "$1 award penalty"),
+            Rule.of("(?:is|was|gets|got) penali[sz]ed", "award penalty"),
+            Rule.of("(?:is|was|gets|got) (?:warned|a warning)", "award warning"),
+            Rule.of(
+                    "(?:gets?|got|scores?|scored|receives?|received|earns?|earned|(?:is |was )?(?:given|awarded))"
+                            + "(?: (?:her|his|their|an?|the|first|second|third))* (award)",
+                    "$1"),
+            Rule.of("^(?:the )?ref(?:eree)? (?:gives|awards) (award)", "$1"),
+            Rule.of("^(?:the )?ref(?:eree)? (?:gives|awards) (\\S+)(?: an?)? (award)", "$1 $2"),
+            Rule.of(
+                    "^(?:an? )?(award (?:[1-9] points|advantage|penalty|warning)) (?:to|for) (?!the |an? )(\\S+)",
+                    "$2 $1"),
+            Rule.of("(award (?:[1-9] points|advantage|penalty|warning)) ((?:for|after) .*)", "$1 note $2"),
+            Rule.of(
+                    "^(?!.* note )(.* )?(?:near (?=(?:pass|sweep|takedown|back take|submission)s?$)|quase )(.*)$",
+                    "$1$2 nearly"),
             Rule.of("(?:done|completed?|completes|funciona|funcionou)", "works"),
             Rule.of("(?:defendid[ao]|falha|falhou|blocked|stuffed)", "failed"),
             Rule.of("encaixad[ao]|encaixou", "locked"),

@@ -58,7 +58,7 @@ final class TypedDetails {
     /** {@return whether that word of a line, where it stands in it, tells something of a moment} */
     static boolean isDetail(List<String> all, int at) {
         String word = all.get(at).toLowerCase(Locale.ROOT);
-        if (isLine(word) && isBehindAnArticle(all, at)) {
+        if (isLine(word) && isBehindAnArticle(all, at) || isOfTheClock(all, at)) {
             return false;
         }
         if (QUALIFIERS.contains(word)
@@ -83,6 +83,13 @@ final class TypedDetails {
         return isBesideASide(all, at)
                 || PLACES.contains(word)
                 || behindASide && (LIMBS.contains(word) || word.equals("side"));
+    }
+
+    /** "With a minute left" tells no side. */
+    private static boolean isOfTheClock(List<String> all, int at) {
+        return at > 0
+                && all.get(at).equalsIgnoreCase("left")
+                && all.get(at - 1).toLowerCase(Locale.ROOT).matches("min(?:ute)?s?|sec(?:ond)?s?|time");
     }
 
     /** {@return every detail that begins so and is longer: sides, lines, outcomes, stages, motives, doubts, in this order} */
