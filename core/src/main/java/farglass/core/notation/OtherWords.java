@@ -41,7 +41,7 @@ public final class OtherWords {
             Rule.of("(?:is|was|gets|got) (?:warned|a warning)", "award warning"),
             Rule.of(
                     "(?:gets?|got|scores?|scored|receives?|received|earns?|earned|(?:is |was )?(?:given|awarded))"
-                            + "(?: (?:her|his|their|an?|the|first|second|third))* (award)",
+                            + "(?: (?:her|his|their|an?|the))?(?: (?:first|second|third))? (award)",
                     "$1"),
             Rule.of("^(?:the )?ref(?:eree)? (?:gives|awards) (award)", "$1"),
             Rule.of("^(?:the )?ref(?:eree)? (?:gives|awards) (\\S+)(?: an?)? (award)", "$1 $2"),
@@ -81,10 +81,16 @@ public final class OtherWords {
 
     private static final Pattern POINTS = Pattern.compile("award ([1-9]) points");
 
+    /** A longer line is a pasted page. */
+    private static final int LONGEST = 300;
+
     private OtherWords() {}
 
     /** {@return the same line in the words that lines are read by; empty where it has no other words in it} */
     public static Optional<String> of(String line) {
+        if (line.length() > LONGEST) {
+            return Optional.empty();
+        }
         String plain = farglass.core.naming.Words.plain(line.toLowerCase(Locale.ROOT));
         String reworded = plain;
         for (Rule rule : RULES) {

@@ -8,6 +8,7 @@ import farglass.core.bout.Bout;
 import farglass.core.bout.Moment;
 import farglass.core.side.Seat;
 import farglass.core.state.Stand;
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalLong;
 import org.junit.jupiter.api.Test;
@@ -72,5 +73,14 @@ class AwardWordsTest {
                 .isEmpty();
         assertThat(typed("juno knee cut left with ten seconds left").telling().side())
                 .isPresent();
+    }
+
+    @Test
+    void aPastedRunOfSmallWordsIsKeptWhole() {
+        for (String many : List.of(" a", " two points to", " ref warns pip", " her second")) {
+            String line = "juno gets" + many.repeat(20_000);
+            assertThat(typed(line).deed().given()).isEmpty();
+            assertThat(Bouts.of("0:10 A gets" + many.repeat(20_000)).moments()).hasSize(1);
+        }
     }
 }
