@@ -20,6 +20,7 @@ import farglass.app.window.DemoCommand;
 import farglass.app.window.OpenCommand;
 import farglass.app.window.ScreenshotsCommand;
 import farglass.desktop.desk.Version;
+import farglass.desktop.window.HeadStart;
 import farglass.film.FilmException;
 import farglass.library.store.LibraryException;
 import java.io.FileDescriptor;
@@ -106,6 +107,7 @@ public final class FarGlass {
         if (opening == null) {
             return execute(new CommandLine(new FarGlass()), arguments);
         }
+        HeadStart.begin();
         CommandLine alone = new CommandLine(opening.get()).setCommandName("far-glass " + first);
         return execute(alone, Arrays.copyOfRange(arguments, Math.min(1, arguments.length), arguments.length));
     }

@@ -4,11 +4,11 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import farglass.app.home.LexiconAtHand;
+import farglass.core.Spelling;
 import farglass.core.entry.Names;
 import farglass.core.entry.Position;
 import farglass.core.entry.Technique;
 import farglass.core.entry.Term;
-import farglass.core.fact.Fact;
 import farglass.core.lexicon.Lexicon;
 import java.nio.file.Path;
 import java.util.List;
@@ -84,21 +84,21 @@ public final class LexiconCommand implements Callable<Integer> {
         }
         technique
                 .starts()
-                .forEach(start -> System.out.println("  from, " + Fact.label(start.role()) + ": "
+                .forEach(start -> System.out.println("  from, " + Spelling.of(start.role()) + ": "
                         + String.join(", ", lexicon.inWords(start.positions()))));
         if (!technique.to().isEmpty()) {
             System.out.println("  to: "
                     + String.join(
                             ", ", technique.to().stream().map(lexicon::label).toList()) + "; on top then: "
-                    + Fact.label(technique.ends()));
+                    + Spelling.of(technique.ends()));
         }
-        System.out.println("  a bare side means: " + Fact.label(technique.sideRule()));
+        System.out.println("  a bare side means: " + Spelling.of(technique.sideRule()));
         technique.caution().ifPresent(caution -> System.out.println("  caution: " + caution));
     }
 
     private static void say(Position position) {
-        System.out.println("  position: " + Fact.label(position.family()) + ", counts as "
-                + Fact.label(position.control()) + (position.hasTop() ? "" : ", nobody on top"));
+        System.out.println("  position: " + Spelling.of(position.family()) + ", counts as "
+                + Spelling.of(position.control()) + (position.hasTop() ? "" : ", nobody on top"));
     }
 
     private static void names(String title, List<String> names) {
@@ -122,24 +122,24 @@ public final class LexiconCommand implements Callable<Integer> {
     }
 
     private static void json(ObjectNode node, Technique technique) {
-        node.put("is", "technique").put("kind", Fact.label(technique.kind())).put("generic", technique.generic());
+        node.put("is", "technique").put("kind", Spelling.of(technique.kind())).put("generic", technique.generic());
         technique.parent().ifPresent(parent -> node.put("variantOf", parent));
         ArrayNode from = node.putArray("from");
         technique.starts().forEach(start -> {
-            ObjectNode each = from.addObject().put("role", Fact.label(start.role()));
+            ObjectNode each = from.addObject().put("role", Spelling.of(start.role()));
             start.positions().stream().sorted().forEach(each.putArray("positions")::add);
         });
         technique.to().forEach(node.putArray("to")::add);
-        node.put("ends", Fact.label(technique.ends()));
-        node.put("side", Fact.label(technique.sideRule()));
+        node.put("ends", Spelling.of(technique.ends()));
+        node.put("side", Spelling.of(technique.sideRule()));
         technique.caution().ifPresent(caution -> node.put("caution", caution));
     }
 
     private static void json(ObjectNode node, Position position) {
         node.put("is", "position")
-                .put("family", Fact.label(position.family()))
-                .put("counts", Fact.label(position.control()))
+                .put("family", Spelling.of(position.family()))
+                .put("counts", Spelling.of(position.control()))
                 .put("hasTop", position.hasTop());
-        position.facing().ifPresent(facing -> node.put("faces", Fact.label(facing)));
+        position.facing().ifPresent(facing -> node.put("faces", Spelling.of(facing)));
     }
 }

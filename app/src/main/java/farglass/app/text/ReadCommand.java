@@ -4,13 +4,13 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import farglass.app.home.LexiconAtHand;
+import farglass.core.Spelling;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Contestant;
 import farglass.core.bout.Deed;
 import farglass.core.bout.Header;
 import farglass.core.bout.Moment;
 import farglass.core.entry.Position;
-import farglass.core.fact.Fact;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
 import farglass.core.phrase.AthleteWords;
@@ -140,7 +140,7 @@ public final class ReadCommand implements Callable<Integer> {
         node.put("line", line).put("saves", saved(moment));
         node.put("words", Phrase.of(moment, bout, lexicon));
         moment.actor().ifPresent(seat -> node.put("actor", seat.name()));
-        node.put("is", Fact.label(Kind.of(moment.deed())));
+        node.put("is", Spelling.of(Kind.of(moment.deed())));
         moment.deed().did().ifPresent(key -> node.put("technique", key));
         moment.deed().unnamed().ifPresent(unnamed -> {
             node.put("unnamed", unnamed.words());

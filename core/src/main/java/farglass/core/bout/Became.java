@@ -1,6 +1,6 @@
 package farglass.core.bout;
 
-import java.util.Locale;
+import farglass.core.Spelling;
 
 /**
  * What became of an action; what it did to the other athlete is another matter. An attack was shown, threatened, nearly done or held, or it was abandoned or turned; a defence
@@ -34,6 +34,6 @@ public enum Became {
 
     /** {@return the word for it in files and on screen} */
     public String label() {
-        return name().toLowerCase(Locale.ROOT).replace('_', '-');
+        return Spelling.of(this);
     }
 }

@@ -1,6 +1,6 @@
 package farglass.core.bout;
 
-import java.util.Locale;
+import farglass.core.Spelling;
 
 /** What sort of bout it is; competition weighs more than a round in the gym. */
 public enum BoutKind {
@@ -11,6 +11,6 @@ public enum BoutKind {
 
     /** {@return the word for it in files and on screen} */
     public String label() {
-        return name().toLowerCase(Locale.ROOT).replace('_', '-');
+        return Spelling.of(this);
     }
 }

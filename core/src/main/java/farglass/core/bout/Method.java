@@ -1,6 +1,6 @@
 package farglass.core.bout;
 
-import java.util.Locale;
+import farglass.core.Spelling;
 
 /** How a bout ended. */
 public enum Method {
@@ -21,6 +21,6 @@ public enum Method {
 
     /** {@return the word for it in files and on screen} */
     public String label() {
-        return name().toLowerCase(Locale.ROOT).replace('_', '-');
+        return Spelling.of(this);
     }
 }

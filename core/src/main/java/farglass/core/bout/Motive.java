@@ -1,6 +1,6 @@
 package farglass.core.bout;
 
-import java.util.Locale;
+import farglass.core.Spelling;
 
 /** Why an athlete did it, as far as a person can tell; the product never decides this. */
 public enum Motive {
@@ -13,6 +13,6 @@ public enum Motive {
 
     /** {@return the word for it in files and on screen} */
     public String label() {
-        return name().toLowerCase(Locale.ROOT).replace('_', '-');
+        return Spelling.of(this);
     }
 }

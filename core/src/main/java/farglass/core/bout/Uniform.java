@@ -1,6 +1,6 @@
 package farglass.core.bout;
 
-import java.util.Locale;
+import farglass.core.Spelling;
 
 /** What is worn: it decides which grips exist. */
 public enum Uniform {
@@ -9,6 +9,6 @@ public enum Uniform {
 
     /** {@return the word for it in files and on screen} */
     public String label() {
-        return name().toLowerCase(Locale.ROOT).replace('_', '-');
+        return Spelling.of(this);
     }
 }

@@ -1,6 +1,6 @@
 package farglass.core.fact;
 
-import java.util.Locale;
+import farglass.core.Spelling;
 
 /** How sure the viewer is. */
 public enum Certainty {
@@ -10,6 +10,6 @@ public enum Certainty {
 
     /** {@return the word for it in files and on screen} */
     public String label() {
-        return name().toLowerCase(Locale.ROOT).replace('_', '-');
+        return Spelling.of(this);
     }
 }

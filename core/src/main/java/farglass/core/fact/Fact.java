@@ -6,7 +6,6 @@ import farglass.core.side.Part;
 import farglass.core.side.Seat;
 import farglass.core.side.Settled;
 import farglass.core.side.Side;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 
@@ -418,10 +417,5 @@ public sealed interface Fact
         TOLD,
         HEARD,
         MEASURED
-    }
-
-    /** {@return the word for an enum's value in files and on screen} */
-    static String label(Enum<?> value) {
-        return value.name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 }

@@ -1,6 +1,6 @@
 package farglass.core.fact;
 
-import java.util.Locale;
+import farglass.core.Spelling;
 
 /** What one viewing of a bout was for; not tagged in a layer that was not covered is never "did not happen". */
 public enum Layer {
@@ -11,6 +11,6 @@ public enum Layer {
 
     /** {@return the word for it in files and on screen} */
     public String label() {
-        return name().toLowerCase(Locale.ROOT).replace('_', '-');
+        return Spelling.of(this);
     }
 }

@@ -1,5 +1,6 @@
 package farglass.core.fact;
 
+import farglass.core.Spelling;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 
@@ -30,7 +31,7 @@ public record Link(Tie tie, String moment, Optional<String> bout, Optional<Strin
 
     @Override
     public Optional<Tied> tied() {
-        return bout.isPresent() ? Optional.empty() : Optional.of(new Tied(moment, Fact.label(tie)));
+        return bout.isPresent() ? Optional.empty() : Optional.of(new Tied(moment, Spelling.of(tie)));
     }
 
     @Override

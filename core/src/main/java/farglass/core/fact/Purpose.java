@@ -1,5 +1,6 @@
 package farglass.core.fact;
 
+import farglass.core.Spelling;
 import farglass.core.side.Part;
 import farglass.core.side.Seat;
 import java.util.Optional;
@@ -54,7 +55,7 @@ public sealed interface Purpose extends Fact {
 
         @Override
         public Optional<Tied> tied() {
-            return moment.map(other -> new Tied(other, Fact.label(how)));
+            return moment.map(other -> new Tied(other, Spelling.of(how)));
         }
 
         @Override

@@ -1,5 +1,6 @@
 package farglass.core.lexicon;
 
+import farglass.core.Spelling;
 import farglass.core.entry.Kind;
 import farglass.core.entry.Meaning;
 import farglass.core.entry.Names;
@@ -49,7 +50,8 @@ public final class Lexicon implements Vocabulary {
 
     private final Map<Meaning, Position> known = new EnumMap<>(Meaning.class);
 
-    private WordIndex index;
+    /** Made when first a word is looked up: what only reads, scores or counts by keys needs none. */
+    private volatile WordIndex index;
 
     private Lexicon(Map<String, Set<String>> groups) {
         this.groups = Map.copyOf(groups);
@@ -67,17 +69,36 @@ public final class Lexicon implements Vocabulary {
         entries.positions().forEach(position -> lexicon.add(position, lexicon.positions));
         entries.techniques().forEach(technique -> lexicon.add(technique, lexicon.techniques));
         entries.techniques().forEach(lexicon::checkPlaces);
-        return lexicon.indexed();
+        return lexicon.complete();
     }
 
-    private Lexicon indexed() {
-        index = new WordIndex(
-                Stream.<Term>concat(techniques.values().stream(), positions.values().stream())
-                        .toList(),
-                own);
+    /** To be called once all entries are in it. */
+    private Lexicon complete() {
         positions.values().forEach(position -> position.meaning()
                 .ifPresent(meaning -> known.putIfAbsent(meaning, position)));
         return this;
+    }
+
+    /** Makes ready what the first who looks up a word would else wait for, a tenth of a second. From any thread. */
+    public void readyNames() {
+        index();
+    }
+
+    private WordIndex index() {
+        WordIndex made = index;
+        if (made == null) {
+            synchronized (this) {
+                made = index;
+                if (made == null) {
+                    made = new WordIndex(
+                            Stream.<Term>concat(techniques.values().stream(), positions.values().stream())
+                                    .toList(),
+                            own);
+                    index = made;
+                }
+            }
+        }
+        return made;
     }
 
     private <T extends Term> void add(T term, Map<String, T> into) {
@@ -88,12 +109,17 @@ public final class Lexicon implements Vocabulary {
     }
 
     private void checkPlaces(Technique technique) {
-        Stream.concat(technique.from().stream(), technique.to().stream()).forEach(key -> {
+        technique.starts().forEach(start -> checkPlaces(technique, start.positions()));
+        checkPlaces(technique, technique.to());
+    }
+
+    private void checkPlaces(Technique technique, Collection<String> places) {
+        for (String key : places) {
             if (!positions.containsKey(key)) {
                 throw new LexiconException("The lexicon's technique \"%s\" names a position \"%s\" it does not have."
                         .formatted(technique.key(), key));
             }
-        });
+        }
     }
 
     /** {@return the lexicon that ships with the product} */
@@ -151,7 +177,7 @@ public final class Lexicon implements Vocabulary {
             entries.moreNames().forEach((key, names) -> extended.rename(key, names, problems));
             entries.moreStarts().forEach((key, starts) -> extended.start(key, starts, problems));
         }
-        return new Extended(extended.indexed(), problems);
+        return new Extended(extended.complete(), problems);
     }
 
     /** Takes what can be read of these stanzas. {@return the others, each with why not} */
@@ -199,7 +225,7 @@ public final class Lexicon implements Vocabulary {
     public Position place(Meaning meaning) {
         return Optional.ofNullable(known.get(meaning))
                 .orElseThrow(() -> new LexiconException(
-                        "The lexicon has no position that means \"%s\".".formatted(LexiconPrinter.spelled(meaning))));
+                        "The lexicon has no position that means \"%s\".".formatted(Spelling.of(meaning))));
     }
 
     /** An own entry in the place of a shipped one is to the program what that one was. */
@@ -268,7 +294,7 @@ public final class Lexicon implements Vocabulary {
         positions.forEach((key, position) -> shown.positions.put(key, shown(position, school, Position::named)));
         techniques.forEach((key, technique) -> shown.techniques.put(key, shown(technique, school, Technique::named)));
         shown.own.putAll(own);
-        return shown.indexed();
+        return shown.complete();
     }
 
     private interface Renaming<T> {
@@ -383,7 +409,7 @@ public final class Lexicon implements Vocabulary {
 
     /** {@return the general entry for that kind: the one that has its name, and not "choke" for every submission} */
     private Optional<Technique> generalOf(Kind kind) {
-        return technique(kind.name().toLowerCase(Locale.ROOT).replace('_', '-')).filter(Technique::generic);
+        return technique(Spelling.of(kind)).filter(Technique::generic);
     }
 
     @Override
@@ -393,7 +419,7 @@ public final class Lexicon implements Vocabulary {
 
     /** {@return what reads phrases with these words} */
     public Naming naming() {
-        return new Naming(this, index);
+        return new Naming(this, index());
     }
 
     /** {@return everything a word or a form of it can stand for, wherever the two are; empty for an unknown word} */

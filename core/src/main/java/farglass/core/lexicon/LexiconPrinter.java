@@ -1,5 +1,6 @@
 package farglass.core.lexicon;
 
+import farglass.core.Spelling;
 import farglass.core.entry.Facing;
 import farglass.core.entry.Names;
 import farglass.core.entry.Position;
@@ -8,7 +9,6 @@ import farglass.core.entry.Start;
 import farglass.core.entry.Technique;
 import farglass.core.entry.Term;
 import java.util.List;
-import java.util.Locale;
 import java.util.stream.Collectors;
 
 /** Writes an entry as the stanza that reads back as it. */
@@ -17,7 +17,7 @@ final class LexiconPrinter {
 
     static String stanza(Term term) {
         StringBuilder out = new StringBuilder(term.match(LexiconPrinter::position, LexiconPrinter::technique));
-        term.meaning().ifPresent(meaning -> field(out, "means", spelled(meaning)));
+        term.meaning().ifPresent(meaning -> field(out, "means", Spelling.of(meaning)));
         field(out, "says", term.says());
         return out.append(names(term.names())).toString();
     }
@@ -25,11 +25,11 @@ final class LexiconPrinter {
     private static String position(Position position) {
         StringBuilder out = new StringBuilder();
         out.append("position %s \"%s\"\n".formatted(position.key(), position.label()));
-        field(out, "family", spelled(position.family()));
-        field(out, "counts", spelled(position.control()));
+        field(out, "family", Spelling.of(position.family()));
+        field(out, "counts", Spelling.of(position.control()));
         field(out, "top", position.hasTop() ? "yes" : "no");
         if (!position.facing().equals(Facing.usual(position.family()))) {
-            field(out, "faces", position.facing().map(LexiconPrinter::spelled).orElse(LexiconReader.ANY_WAY));
+            field(out, "faces", position.facing().map(Spelling::of).orElse(LexiconReader.ANY_WAY));
         }
         field(out, "worth", position.worth().points() + " " + position.worth().finish());
         return out.toString();
@@ -39,22 +39,19 @@ final class LexiconPrinter {
         StringBuilder out = new StringBuilder();
         out.append("technique %s \"%s\"\n".formatted(technique.key(), technique.label()));
         technique.parent().ifPresent(parent -> field(out, "of", parent));
-        field(out, "kind", spelled(technique.kind()));
+        field(out, "kind", Spelling.of(technique.kind()));
         technique.starts().forEach(start -> field(out, "from", start(start)));
         if (!technique.to().isEmpty()) {
-            field(out, "to", String.join(" ", technique.to()) + " : " + spelled(technique.ends()));
+            field(out, "to", String.join(" ", technique.to()) + " : " + Spelling.of(technique.ends()));
         }
-        field(out, "side", spelled(technique.sideRule()));
+        field(out, "side", Spelling.of(technique.sideRule()));
         if (!technique.reach().equals(Reach.usual(technique.kind()))) {
             field(
                     out,
                     "reach",
-                    technique.reach().stream()
-                            .sorted()
-                            .map(LexiconPrinter::spelled)
-                            .collect(Collectors.joining(" ")));
+                    technique.reach().stream().sorted().map(Spelling::of).collect(Collectors.joining(" ")));
         }
-        technique.target().ifPresent(target -> field(out, "at", spelled(target)));
+        technique.target().ifPresent(target -> field(out, "at", Spelling.of(target)));
         if (technique.generic()) {
             field(out, "generic", "yes");
         }
@@ -69,7 +66,7 @@ final class LexiconPrinter {
     }
 
     static String start(Start start) {
-        return start.positions().stream().sorted().collect(Collectors.joining(" ")) + " : " + spelled(start.role());
+        return start.positions().stream().sorted().collect(Collectors.joining(" ")) + " : " + Spelling.of(start.role());
     }
 
     static String names(Names names) {
@@ -91,9 +88,5 @@ final class LexiconPrinter {
 
     private static void field(StringBuilder out, String name, String value) {
         out.append("  ").append(name).append(' ').append(value).append('\n');
-    }
-
-    static String spelled(Enum<?> value) {
-        return value.name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 }

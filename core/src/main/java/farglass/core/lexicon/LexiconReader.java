@@ -1,5 +1,6 @@
 package farglass.core.lexicon;
 
+import farglass.core.Spelling;
 import farglass.core.entry.Control;
 import farglass.core.entry.Ends;
 import farglass.core.entry.Facing;
@@ -40,6 +41,8 @@ final class LexiconReader {
     private static final Pattern OPENING = Pattern.compile(
             "(position|technique) ([a-z0-9-]{1,60}) \"([^\"]{1,80})\"|(group|names|starts) ([a-z0-9-]{1,60})");
 
+    private static final Pattern BLANKS = Pattern.compile(" +");
+
     private final BufferedReader reader;
     private final Map<String, Set<String>> groups;
     private final Function<String, Optional<Technique>> known;
@@ -52,6 +55,9 @@ final class LexiconReader {
     private final Map<String, Names> moreNames = new LinkedHashMap<>();
     private final Map<String, List<Start>> moreStarts = new LinkedHashMap<>();
     private final Map<String, List<String>> fields = new HashMap<>();
+    /** Many start in the same places: each text of them is read once. */
+    private final Map<String, Set<String>> places = new HashMap<>();
+
     private Optional<Matcher> opening = Optional.empty();
     private int lineNumber;
     private int openedAt;
@@ -114,6 +120,7 @@ final class LexiconReader {
             technique(head.group(2), head.group(3));
         } else if ("group".equals(head.group(4))) {
             groups.put(head.group(5), keys(one("is")));
+            places.clear();
         } else if ("names".equals(head.group(4))) {
             moreNames.put(head.group(5), names());
         } else {
@@ -126,7 +133,7 @@ final class LexiconReader {
     }
 
     private Position position(String key, String label) {
-        String[] worth = one("worth").split(" +");
+        String[] worth = BLANKS.split(one("worth"));
         Family family = named(Family.class, one("family"));
         Optional<String> faces = optional("faces");
         try {
@@ -235,7 +242,7 @@ final class LexiconReader {
                                 .or(() -> base.map(Technique::to))
                                 .orElse(List.of()))
                         .reach(optional("reach")
-                                .map(text -> Arrays.stream(text.split(" +"))
+                                .map(text -> Arrays.stream(BLANKS.split(text))
                                         .map(word -> named(Reach.class, word))
                                         .collect(Collectors.toSet()))
                                 .or(() -> base.map(Technique::reach))
@@ -258,22 +265,26 @@ final class LexiconReader {
         return all("from").stream()
                 .map(text -> {
                     String[] parts = pair(text);
-                    return new Start(keys(parts[0]), named(Role.class, parts[1]));
+                    Set<String> from = places.computeIfAbsent(parts[0], written -> Set.copyOf(keys(written)));
+                    return new Start(from, named(Role.class, parts[1]));
                 })
                 .toList();
     }
 
     private String[] pair(String text) {
-        String[] parts = text.split(" *: *");
+        String[] parts = text.split(":");
         if (parts.length != 2) {
             throw wrong("positions, a colon and a role", text);
         }
-        return parts;
+        return new String[] {parts[0].strip(), parts[1].strip()};
     }
 
     private Set<String> keys(String text) {
         Set<String> keys = new LinkedHashSet<>();
-        for (String word : text.strip().split(" +")) {
+        for (String word : text.split(" ")) {
+            if (word.isEmpty()) {
+                continue;
+            }
             if (!word.startsWith("@")) {
                 keys.add(word);
             } else if (groups.containsKey(word.substring(1))) {
@@ -314,15 +325,9 @@ final class LexiconReader {
     }
 
     private <E extends Enum<E>> E named(Class<E> type, String word) {
-        return Arrays.stream(type.getEnumConstants())
-                .filter(value -> LexiconPrinter.spelled(value).equals(word.strip()))
-                .findFirst()
-                .orElseThrow(() -> wrong(
-                        "one of "
-                                + Arrays.stream(type.getEnumConstants())
-                                        .map(LexiconPrinter::spelled)
-                                        .collect(Collectors.joining(", ")),
-                        word));
+        return Spelling.find(type, word.strip())
+                .orElseThrow(() ->
+                        wrong("one of " + String.join(", ", Spelling.all(type).keySet()), word));
     }
 
     private LexiconException wrong(String expected, String found) {

@@ -1,5 +1,6 @@
 package farglass.core.listing;
 
+import farglass.core.Spelling;
 import farglass.core.bout.Moment;
 import farglass.core.fact.Fact;
 import java.util.stream.Collectors;
@@ -12,7 +13,7 @@ final class GainsTold {
         return moment.telling()
                 .facts(Fact.Effect.class)
                 .map(effect -> (effect.cost() ? "cost " : "won ")
-                        + Fact.label(effect.gain())
+                        + Spelling.of(effect.gain())
                         + (effect.words().isEmpty() ? "" : " (" + effect.words() + ")"))
                 .collect(Collectors.joining(", "));
     }

@@ -17,6 +17,24 @@ public final class Words {
 
     /** {@return the form under which a word is looked up; in linear time} */
     public static String plain(String word) {
+        return isPlain(word) ? word : made(word);
+    }
+
+    /** Most words are plain already, and are asked for more often than any other. */
+    private static boolean isPlain(String word) {
+        boolean blank = true;
+        for (int i = 0; i < word.length(); i++) {
+            char c = word.charAt(i);
+            boolean between = c == ' ';
+            if (between ? blank : (c < 'a' || c > 'z') && (c < '0' || c > '9') && c != '\'') {
+                return false;
+            }
+            blank = between;
+        }
+        return !blank || word.isEmpty();
+    }
+
+    private static String made(String word) {
         String decomposed = Normalizer.normalize(word, Normalizer.Form.NFD);
         String unmarked = MARKS.matcher(decomposed).replaceAll("");
         return BETWEEN.matcher(unmarked).replaceAll(" ").strip().toLowerCase(Locale.ROOT);

@@ -1,9 +1,9 @@
 package farglass.core.notation;
 
-import static farglass.core.notation.Cursor.spelled;
 import static farglass.core.notation.Quoting.quoted;
 import static farglass.core.notation.Quoting.words;
 
+import farglass.core.Spelling;
 import farglass.core.bout.Background;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Contestant;
@@ -94,7 +94,7 @@ final class BoutPrinter {
         entry("id", words(bout.id()));
         contestant("A", header.a());
         contestant("B", header.b());
-        entry("kind", spelled(header.kind()));
+        entry("kind", Spelling.of(header.kind()));
         header.event().ifPresent(event -> entry("event", words(event)));
         // A day says more than a year does.
         header.date()
@@ -105,7 +105,7 @@ final class BoutPrinter {
         header.round().ifPresent(round -> entry("round", words(round)));
         entry("ruleset", words(header.ruleset()));
         header.rulesetDate().ifPresent(date -> entry("ruleset date", date.toString()));
-        entry("uniform", spelled(header.uniform()));
+        entry("uniform", Spelling.of(header.uniform()));
         header.lengthMicros().ifPresent(length -> entry("length", Times.exact(length)));
         for (FilmLink film : header.films()) {
             String path = film.path().contains(" from ") ? quoted(film.path()) : words(film.path());
@@ -117,7 +117,7 @@ final class BoutPrinter {
         for (Covered covered : header.covered()) {
             entry(
                     "covered",
-                    spelled(covered.layer()) + " " + Times.exact(covered.fromMicros()) + " to "
+                    Spelling.of(covered.layer()) + " " + Times.exact(covered.fromMicros()) + " to "
                             + Times.exact(covered.toMicros()) + (covered.declared() ? " declared" : ""));
         }
         header.footage().opening().ifPresent(opening -> entry("starts", opening(opening)));
@@ -126,7 +126,7 @@ final class BoutPrinter {
         }
         header.result().ifPresent(this::result);
         if (!header.whole()) {
-            entry("material", spelled(header.material()));
+            entry("material", Spelling.of(header.material()));
         }
         header.background().plan().forEach(item -> entry(planned(item), words(item.words())));
         header.background().claims().forEach(claim -> entry("claim", claim(claim)));
@@ -140,9 +140,9 @@ final class BoutPrinter {
     private void contestant(String seat, Contestant contestant) {
         entry(seat, words(contestant.name()));
         contestant.kit().ifPresent(kit -> entry(seat + " kit", words(kit)));
-        contestant.screenSide().ifPresent(side -> entry(seat + " stands", spelled(side)));
-        contestant.level().ifPresent(level -> entry(seat + " level", spelled(level)));
-        contestant.stance().ifPresent(stance -> entry(seat + " stance", spelled(stance)));
+        contestant.screenSide().ifPresent(side -> entry(seat + " stands", Spelling.of(side)));
+        contestant.level().ifPresent(level -> entry(seat + " level", Spelling.of(level)));
+        contestant.stance().ifPresent(stance -> entry(seat + " stance", Spelling.of(stance)));
         contestant.weight().ifPresent(weight -> entry(seat + " weight", words(weight)));
         contestant.corner().ifPresent(corner -> entry(seat + " corner", words(corner)));
         contestant.team().ifPresent(team -> entry(seat + " team", words(team)));
@@ -170,7 +170,7 @@ final class BoutPrinter {
     private void result(Result result) {
         entry(
                 "result",
-                result.winner().map(Seat::name).orElse("nobody") + " by " + spelled(result.method())
+                result.winner().map(Seat::name).orElse("nobody") + " by " + Spelling.of(result.method())
                         + result.finish()
                                 .map(finish -> " " + (ONE_WORD.matcher(finish).matches() ? finish : quoted(finish)))
                                 .orElse("")
@@ -180,7 +180,7 @@ final class BoutPrinter {
     }
 
     private static String segment(Segment segment) {
-        return spelled(segment.kind()) + " " + Times.exact(segment.fromMicros()) + " to "
+        return Spelling.of(segment.kind()) + " " + Times.exact(segment.fromMicros()) + " to "
                 + Times.exact(segment.toMicros())
                 + (segment.liveMicros().isPresent()
                         ? " of " + Times.exact(segment.liveMicros().getAsLong())

@@ -1,5 +1,6 @@
 package farglass.core.notation;
 
+import farglass.core.Spelling;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Deed;
 import farglass.core.bout.Header;
@@ -272,7 +273,7 @@ final class BoutReader {
                             .wrong(
                                     1,
                                     "this moment says \"%s last\", and there is no earlier one it could mean; name its id, or take it out",
-                                    Cursor.spelled(link.tie()));
+                                    Spelling.of(link.tie()));
                 }
                 facts.set(i, new Link(link.tie(), meant.id(), link.bout(), link.changed()));
             }

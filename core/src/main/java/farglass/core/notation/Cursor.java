@@ -1,10 +1,8 @@
 package farglass.core.notation;
 
+import farglass.core.Spelling;
 import farglass.core.bout.Times;
 import farglass.core.side.Seat;
-import java.util.LinkedHashMap;
-import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.function.Predicate;
 
@@ -260,48 +258,26 @@ final class Cursor {
         throw wrong(at, "\"%s\" stands where a number from 0 to 1 belongs", word);
     }
 
-    /** The words for an enum's values, worked out once. */
-    private static final ClassValue<Map<String, Enum<?>>> SPELLINGS = new ClassValue<>() {
-        @Override
-        protected Map<String, Enum<?>> computeValue(Class<?> type) {
-            Map<String, Enum<?>> words = new LinkedHashMap<>();
-            for (Object value : type.getEnumConstants()) {
-                words.put(spelled((Enum<?>) value), (Enum<?>) value);
-            }
-            return words;
-        }
-    };
-
-    static <E extends Enum<E>> Optional<E> find(Class<E> type, String word) {
-        return Optional.ofNullable(SPELLINGS.get(type).get(word)).map(type::cast);
-    }
-
     /** Takes the word for one of an enum's values; hyphens in it may be written as blanks. */
     <E extends Enum<E>> E named(Class<E> type, String what) throws Wrong {
         skipBlanks();
         int at = column();
-        Map<String, Enum<?>> words = SPELLINGS.get(type);
-        for (Map.Entry<String, Enum<?>> spelling : words.entrySet()) {
-            if (spelling.getKey().indexOf('-') > 0 && takeWord(spelling.getKey().replace('-', ' '))) {
-                return type.cast(spelling.getValue());
+        for (E value : type.getEnumConstants()) {
+            String spelled = Spelling.of(value);
+            if (spelled.indexOf('-') > 0 && takeWord(spelled.replace('-', ' '))) {
+                return value;
             }
         }
         String word = word();
-        Optional<E> found = find(type, word);
+        Optional<E> found = Spelling.find(type, word);
         if (found.isPresent()) {
             return found.get();
         }
         throw wrong(
                 at,
-                "\"%s\" stands where " + what + " belongs; write one of " + String.join(", ", words.keySet()),
+                "\"%s\" stands where " + what + " belongs; write one of "
+                        + String.join(", ", Spelling.all(type).keySet()),
                 word);
-    }
-
-    /** {@return the word that stands for an enum's value in files} */
-    static String spelled(Enum<?> value) {
-        return value.name().length() == 1
-                ? value.name()
-                : value.name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
     Wrong wrong(String message, Object... words) {

@@ -1,5 +1,6 @@
 package farglass.core.notation;
 
+import farglass.core.Spelling;
 import farglass.core.bout.Award;
 import farglass.core.bout.Deed;
 import farglass.core.bout.Result;
@@ -98,14 +99,14 @@ final class DeedReader {
 
     /** {@return what is given without a number, where only its name is written} */
     private static Optional<Award> bareAward(String said) {
-        return Cursor.find(Award.Kind.class, said)
+        return Spelling.find(Award.Kind.class, said)
                 .filter(kind -> kind != Award.Kind.POINTS)
                 .map(Award::of);
     }
 
     /** {@return what a reserved word begins; empty for any other text} */
     Optional<Deed> reserved() throws Cursor.Wrong {
-        Optional<ReservedWords> word = Cursor.find(ReservedWords.class, cursor.peek());
+        Optional<ReservedWords> word = Spelling.find(ReservedWords.class, cursor.peek());
         if (word.isEmpty()) {
             return Optional.empty();
         }
@@ -136,7 +137,7 @@ final class DeedReader {
                     at, "whoever gets it stands in front: write \"%s %s …\", and nobody before it", word, verb);
         }
         for (Award.Kind kind : Award.Kind.values()) {
-            if (kind != Award.Kind.POINTS && Cursor.spelled(kind).equals(word)) {
+            if (kind != Award.Kind.POINTS && Spelling.of(kind).equals(word)) {
                 return Award.of(kind);
             }
         }

@@ -1,9 +1,9 @@
 package farglass.core.notation;
 
-import static farglass.core.notation.Cursor.spelled;
 import static farglass.core.notation.Quoting.quoted;
 import static farglass.core.notation.Quoting.words;
 
+import farglass.core.Spelling;
 import farglass.core.bout.Times;
 import farglass.core.fact.Body;
 import farglass.core.fact.Certainty;
@@ -45,30 +45,30 @@ final class FactPrinter implements FactCases<String> {
     @Override
     public String effect(Fact.Effect fact) {
         return (fact.cost() ? "cost " : "effect ")
-                + spelled(fact.gain())
+                + Spelling.of(fact.gain())
                 + (fact.words().isBlank() ? "" : " " + quoted(fact.words()));
     }
 
     @Override
     public String passed(Fact.Passed fact) {
-        return "passed " + fact.side().map(side -> spelled(side) + " ").orElse("") + spelled(fact.reached())
-                + fact.kept().map(kept -> " kept " + spelled(kept)).orElse("");
+        return "passed " + fact.side().map(side -> Spelling.of(side) + " ").orElse("") + Spelling.of(fact.reached())
+                + fact.kept().map(kept -> " kept " + Spelling.of(kept)).orElse("");
     }
 
     @Override
     public String condition(Fact.Condition fact) {
-        return "condition " + spelled(fact.met()) + " " + quoted(fact.words())
+        return "condition " + Spelling.of(fact.met()) + " " + quoted(fact.words())
                 + fact.by().map(by -> " by " + by).orElse("");
     }
 
     @Override
     public String travel(Fact.Travel fact) {
-        return "travel " + spelled(fact.to());
+        return "travel " + Spelling.of(fact.to());
     }
 
     @Override
     public String leadLeg(Fact.LeadLeg fact) {
-        return "lead " + spelled(fact.side());
+        return "lead " + Spelling.of(fact.side());
     }
 
     @Override
@@ -89,7 +89,7 @@ final class FactPrinter implements FactCases<String> {
     @Override
     public String strike(Strike fact) {
         return "strike " + part(fact.by()) + " " + quoted(fact.kind()) + " " + quoted(fact.target()) + " "
-                + spelled(fact.contact());
+                + Spelling.of(fact.contact());
     }
 
     @Override
@@ -100,12 +100,12 @@ final class FactPrinter implements FactCases<String> {
     @Override
     public String body(Body fact) {
         String value = fact.what().words().isEmpty() ? quoted(fact.value()) : fact.value();
-        return "body " + fact.of().map(Seat::name).orElse("-") + " " + spelled(fact.what()) + " " + value;
+        return "body " + fact.of().map(Seat::name).orElse("-") + " " + Spelling.of(fact.what()) + " " + value;
     }
 
     @Override
     public String link(Link fact) {
-        return spelled(fact.tie()) + " " + words(fact.moment())
+        return Spelling.of(fact.tie()) + " " + words(fact.moment())
                 + fact.bout().map(bout -> ", in " + words(bout)).orElse("")
                 + fact.changed()
                         .map(changed -> (fact.tie() == Tie.OUT_OF ? ", why " : ", changed ") + quoted(changed))
@@ -142,23 +142,23 @@ final class FactPrinter implements FactCases<String> {
     @Override
     public String planStep(Fact.PlanStep fact) {
         return "plan " + quoted(fact.words())
-                + fact.came().map(came -> ", " + spelled(came)).orElse("");
+                + fact.came().map(came -> ", " + Spelling.of(came)).orElse("");
     }
 
     @Override
     public String remark(Remark fact) {
-        return spelled(fact.about()) + " " + quoted(fact.words());
+        return Spelling.of(fact.about()) + " " + quoted(fact.words());
     }
 
     @Override
     public String drawing(Drawing fact) {
-        return "draw " + spelled(fact.shape())
+        return "draw " + Spelling.of(fact.shape())
                 + fact.corners().stream().map(at -> " " + at).collect(Collectors.joining());
     }
 
     @Override
     public String inLayer(Fact.InLayer fact) {
-        return "layer " + spelled(fact.layer());
+        return "layer " + Spelling.of(fact.layer());
     }
 
     @Override
@@ -168,33 +168,33 @@ final class FactPrinter implements FactCases<String> {
 
     @Override
     public String about(Fact.About fact) {
-        return "about " + spelled(fact.field())
-                + fact.certainty().map(sure -> " " + spelled(sure)).orElse("")
-                + fact.source().map(source -> " " + spelled(source)).orElse("");
+        return "about " + Spelling.of(fact.field())
+                + fact.certainty().map(sure -> " " + Spelling.of(sure)).orElse("")
+                + fact.source().map(source -> " " + Spelling.of(source)).orElse("");
     }
 
     @Override
     public String unknown(Fact.Unknown fact) {
-        return "unknown " + spelled(fact.field());
+        return "unknown " + Spelling.of(fact.field());
     }
 
     @Override
     public String rival(Fact.Rival fact) {
-        return "or " + spelled(fact.field()) + " " + quoted(fact.reading()) + " by " + quoted(fact.by());
+        return "or " + Spelling.of(fact.field()) + " " + quoted(fact.reading()) + " by " + quoted(fact.by());
     }
 
     @Override
     public String partState(PartState fact) {
-        return "part " + part(fact.part()) + " " + spelled(fact.how())
+        return "part " + part(fact.part()) + " " + Spelling.of(fact.how())
                 + fact.to().map(to -> " " + part(to)).orElse("")
-                + fact.ground().map(ground -> " " + spelled(ground)).orElse("");
+                + fact.ground().map(ground -> " " + Spelling.of(ground)).orElse("");
     }
 
     @Override
     public String why(Purpose.Why fact) {
         // An id in quotes would be read as words.
         String words = fact.words().isBlank() ? "" : quoted(fact.words());
-        return spelled(fact.how())
+        return Spelling.of(fact.how())
                 + fact.moment()
                         .map(id ->
                                 (words(id).startsWith("\"") ? " at " : " ") + words(id) + (words.isEmpty() ? "" : ","))
@@ -204,7 +204,7 @@ final class FactPrinter implements FactCases<String> {
 
     @Override
     public String theirs(Purpose.Theirs fact) {
-        return "theirs " + spelled(fact.leave());
+        return "theirs " + Spelling.of(fact.leave());
     }
 
     @Override
@@ -233,8 +233,8 @@ final class FactPrinter implements FactCases<String> {
     public String backTo(Span.BackTo fact) {
         return "back-to "
                 + fact.line()
-                        .map(Fact::label)
-                        .or(() -> fact.stage().map(Fact::label))
+                        .map(Spelling::of)
+                        .or(() -> fact.stage().map(Spelling::of))
                         .orElseThrow();
     }
 
@@ -247,15 +247,17 @@ final class FactPrinter implements FactCases<String> {
 
     @Override
     public String illegal(Ruling.Illegal fact) {
-        return "illegal " + quoted(fact.what()) + (fact.seen() == Certainty.SURE ? "" : ", " + spelled(fact.seen()));
+        return "illegal " + quoted(fact.what())
+                + (fact.seen() == Certainty.SURE ? "" : ", " + Spelling.of(fact.seen()));
     }
 
     private static String side(OwnedSide side) {
-        return side.owner() + " " + spelled(side.side());
+        return side.owner() + " " + Spelling.of(side.side());
     }
 
     private static String part(Part part) {
-        return part.owner() + " " + part.side().map(side -> spelled(side) + " ").orElse("") + spelled(part.kind());
+        return part.owner() + " "
+                + part.side().map(side -> Spelling.of(side) + " ").orElse("") + Spelling.of(part.kind());
     }
 
     private static String lane(Grip grip) {
@@ -263,12 +265,12 @@ final class FactPrinter implements FactCases<String> {
                 .append(part(grip.holder()))
                 .append(" on ")
                 .append(part(grip.target()));
-        grip.firmness().ifPresent(firm -> out.append(", ").append(spelled(firm)));
-        grip.ways().forEach(way -> out.append(", ").append(spelled(way)));
+        grip.firmness().ifPresent(firm -> out.append(", ").append(Spelling.of(firm)));
+        grip.ways().forEach(way -> out.append(", ").append(Spelling.of(way)));
         if (grip.untilMicros().isPresent()) {
             out.append(", until ").append(Times.exact(grip.untilMicros().getAsLong()));
         }
-        grip.ended().ifPresent(ended -> out.append(", ").append(spelled(ended)));
+        grip.ended().ifPresent(ended -> out.append(", ").append(Spelling.of(ended)));
         more(out, "swap", grip.swappedFor());
         more(out, "why", grip.why());
         more(out, "for", grip.purpose());
@@ -278,10 +280,10 @@ final class FactPrinter implements FactCases<String> {
 
     private static String judged(Mistake mistake) {
         StringBuilder out = new StringBuilder("mistake ").append(quoted(mistake.code()));
-        mistake.made().ifPresent(made -> out.append(", ").append(spelled(made)));
-        mistake.punished().ifPresent(how -> out.append(", punished ").append(spelled(how)));
+        mistake.made().ifPresent(made -> out.append(", ").append(Spelling.of(made)));
+        mistake.punished().ifPresent(how -> out.append(", punished ").append(Spelling.of(how)));
         mistake.by().ifPresent(id -> out.append(", by ").append(words(id)));
-        mistake.at().ifPresent(level -> out.append(", at ").append(spelled(level)));
+        mistake.at().ifPresent(level -> out.append(", at ").append(Spelling.of(level)));
         more(out, "better", mistake.better());
         more(out, "for", mistake.forWhom());
         more(out, "see", mistake.see());
@@ -296,7 +298,7 @@ final class FactPrinter implements FactCases<String> {
         return settled.position()
                 + settled.top().map(seat -> ", " + seat + " on top").orElse("")
                 + settled.side()
-                        .map(side -> ", " + side.owner() + " " + spelled(side.side()))
+                        .map(side -> ", " + side.owner() + " " + Spelling.of(side.side()))
                         .orElse("")
                 + settled.passing().map(seat -> ", " + seat + " passing").orElse("")
                 + (settled.workedOut() ? ", worked out" : "");

@@ -1,5 +1,6 @@
 package farglass.core.notation;
 
+import farglass.core.Spelling;
 import farglass.core.fact.Body;
 import farglass.core.fact.BodyFact;
 import farglass.core.fact.Certainty;
@@ -90,13 +91,13 @@ final class FactReader {
         all.put("range", reader -> new Fact.Range(reader.cursor.whole(0, 20)));
         all.put("body", FactReader::body);
         for (Tie tie : Tie.values()) {
-            all.put(Cursor.spelled(tie), reader -> reader.link(tie));
+            all.put(Spelling.of(tie), reader -> reader.link(tie));
         }
         all.put("part", FactReader::partState);
         all.put("opens", reader -> reader.opened(true));
         all.put("closes", reader -> reader.opened(false));
         for (Purpose.How how : Purpose.How.values()) {
-            all.put(Cursor.spelled(how), reader -> reader.why(how));
+            all.put(Spelling.of(how), reader -> reader.why(how));
         }
         all.put(
                 "theirs",
@@ -115,7 +116,7 @@ final class FactReader {
         all.put("struck", FactReader::struck);
         all.put("plan", FactReader::plan);
         for (Remark.About about : Remark.About.values()) {
-            all.put(Cursor.spelled(about), reader -> new Remark(about, reader.said()));
+            all.put(Spelling.of(about), reader -> new Remark(about, reader.said()));
         }
         all.put("draw", FactReader::drawing);
         all.put("layer", reader -> new Fact.InLayer(reader.cursor.named(Layer.class, "a layer")));
@@ -162,7 +163,7 @@ final class FactReader {
             return checked(() -> PartState.of(part, how));
         }
         for (PartState.Ground ground : PartState.Ground.values()) {
-            if (cursor.takeWord(Cursor.spelled(ground))) {
+            if (cursor.takeWord(Spelling.of(ground))) {
                 return checked(() -> new PartState(part, how, Optional.empty(), Optional.of(ground)));
             }
         }
@@ -233,8 +234,8 @@ final class FactReader {
     private Fact backTo() throws Cursor.Wrong {
         int at = cursor.column();
         String word = cursor.word();
-        Optional<Line> line = Cursor.find(Line.class, word);
-        Optional<Stage> stage = line.isPresent() ? Optional.empty() : Cursor.find(Stage.class, word);
+        Optional<Line> line = Spelling.find(Line.class, word);
+        Optional<Stage> stage = line.isPresent() ? Optional.empty() : Spelling.find(Stage.class, word);
         if (line.isEmpty() && stage.isEmpty()) {
             throw cursor.wrong(at, "\"%s\" is neither a line nor a stage to which it fell back", word);
         }
@@ -366,13 +367,13 @@ final class FactReader {
                 case "until" -> until = OptionalLong.of(cursor.timeFromZero());
                 case "swap", "why", "for", "ideal" -> more.put(key, said());
                 default ->
-                    ways.add(Cursor.find(Grip.Way.class, key)
+                    ways.add(Spelling.find(Grip.Way.class, key)
                             .orElseThrow(() -> cursor.wrong(
                                     at,
                                     "\"%s\" is nothing told of a grip; write one of tight, loose, until, broken, released, swapped, swap, why, for, ideal, %s",
                                     key,
                                     Arrays.stream(Grip.Way.values())
-                                            .map(Cursor::spelled)
+                                            .map(Spelling::of)
                                             .collect(Collectors.joining(", ")))));
             }
         }
@@ -478,8 +479,8 @@ final class FactReader {
         while (!cursor.fieldEnds()) {
             int at = cursor.column();
             String word = cursor.word();
-            Optional<Certainty> sure = Cursor.find(Certainty.class, word);
-            Optional<Fact.Source> whence = Cursor.find(Fact.Source.class, word);
+            Optional<Certainty> sure = Spelling.find(Certainty.class, word);
+            Optional<Fact.Source> whence = Spelling.find(Fact.Source.class, word);
             if (sure.isEmpty() && whence.isEmpty()) {
                 throw cursor.wrong(
                         at,

@@ -1,5 +1,6 @@
 package farglass.core.notation;
 
+import farglass.core.Spelling;
 import farglass.core.bout.Became;
 import farglass.core.naming.Naming;
 import java.util.Arrays;
@@ -13,7 +14,7 @@ public final class FieldHints {
     static Optional<Became> became(String fields) {
         return Arrays.stream(fields.split(";"))
                 .map(String::strip)
-                .flatMap(field -> Cursor.find(Became.class, field).stream())
+                .flatMap(field -> Spelling.find(Became.class, field).stream())
                 .findFirst();
     }
 

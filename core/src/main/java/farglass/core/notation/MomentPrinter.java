@@ -1,9 +1,9 @@
 package farglass.core.notation;
 
-import static farglass.core.notation.Cursor.spelled;
 import static farglass.core.notation.Quoting.quoted;
 import static farglass.core.notation.Quoting.words;
 
+import farglass.core.Spelling;
 import farglass.core.bout.Award;
 import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
@@ -29,16 +29,16 @@ final class MomentPrinter {
                 .append(deed(moment.deed()));
         moment.settled().ifPresent(settled -> field(line, "-> " + FactPrinter.settled(settled)));
         Telling told = moment.telling();
-        told.side().ifPresent(side -> field(line, "side " + side.owner() + " " + spelled(side.side())));
-        told.line().ifPresent(beaten -> field(line, "line " + spelled(beaten)));
-        told.stage().ifPresent(stage -> field(line, "stage " + spelled(stage)));
-        told.became().ifPresent(became -> field(line, spelled(became)));
-        told.motive().ifPresent(motive -> field(line, "motive " + spelled(motive)));
+        told.side().ifPresent(side -> field(line, "side " + side.owner() + " " + Spelling.of(side.side())));
+        told.line().ifPresent(beaten -> field(line, "line " + Spelling.of(beaten)));
+        told.stage().ifPresent(stage -> field(line, "stage " + Spelling.of(stage)));
+        told.became().ifPresent(became -> field(line, Spelling.of(became)));
+        told.motive().ifPresent(motive -> field(line, "motive " + Spelling.of(motive)));
         for (Fact fact : told.facts()) {
             field(line, FactPrinter.field(fact));
         }
         if (told.certainty() != Certainty.SURE) {
-            field(line, spelled(told.certainty()));
+            field(line, Spelling.of(told.certainty()));
         }
         if (told.confidential()) {
             field(line, "private");
@@ -101,18 +101,21 @@ final class MomentPrinter {
         @Override
         public String restarted(Deed.Restarted restarted) {
             return "restart"
-                    + restarted.resumed().map(resumed -> " " + spelled(resumed)).orElse("")
+                    + restarted
+                            .resumed()
+                            .map(resumed -> " " + Spelling.of(resumed))
+                            .orElse("")
                     + (restarted.disputed() ? " disputed" : "");
         }
 
         @Override
         public String began(Deed.Began began) {
-            return "begin " + spelled(began.period());
+            return "begin " + Spelling.of(began.period());
         }
 
         @Override
         public String ended(Deed.Ended ended) {
-            return "end " + spelled(ended.period());
+            return "end " + Spelling.of(ended.period());
         }
 
         @Override
@@ -128,7 +131,7 @@ final class MomentPrinter {
         @Override
         public String instructed(Deed.Instructed instructed) {
             return "corner " + quoted(instructed.words())
-                    + instructed.followed().map(came -> " " + spelled(came)).orElse("");
+                    + instructed.followed().map(came -> " " + Spelling.of(came)).orElse("");
         }
 
         @Override
@@ -142,6 +145,6 @@ final class MomentPrinter {
     }
 
     private static String award(Award award) {
-        return award.kind() == Award.Kind.POINTS ? award.points() + " points" : spelled(award.kind());
+        return award.kind() == Award.Kind.POINTS ? award.points() + " points" : Spelling.of(award.kind());
     }
 }

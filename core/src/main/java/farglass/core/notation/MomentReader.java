@@ -1,5 +1,6 @@
 package farglass.core.notation;
 
+import farglass.core.Spelling;
 import farglass.core.bout.Became;
 import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
@@ -163,7 +164,7 @@ final class MomentReader {
     }
 
     private Became became(String word, int at) throws Cursor.Wrong {
-        Optional<Became> became = Cursor.find(Became.class, word);
+        Optional<Became> became = Spelling.find(Became.class, word);
         if (became.isPresent()) {
             return became.get();
         }

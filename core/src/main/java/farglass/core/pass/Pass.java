@@ -1,5 +1,6 @@
 package farglass.core.pass;
 
+import farglass.core.Spelling;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Telling;
@@ -267,7 +268,7 @@ public record Pass(Aim aim, Optional<String> position, StudyNeeds needs) {
                     moment,
                     0,
                     "%s. The %s could not be told: can it now?"
-                            .formatted(words, Fact.label(unknown.get().field())),
+                            .formatted(words, Spelling.of(unknown.get().field())),
                     PassQuestion.About.OPEN,
                     topic(figure, moment, sheet)));
         }

@@ -1,9 +1,9 @@
 package farglass.core.phrase;
 
+import farglass.core.Spelling;
 import farglass.core.bout.Award;
 import farglass.core.bout.Deed;
 import farglass.core.bout.Times;
-import farglass.core.fact.Fact;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.naming.Words;
 
@@ -93,7 +93,7 @@ record DeedWords(Lexicon lexicon) implements Deed.Cases<String> {
     }
 
     private static String words(Enum<?> value) {
-        return Fact.label(value).replace('-', ' ');
+        return Spelling.of(value).replace('-', ' ');
     }
 
     private static String award(Award award) {

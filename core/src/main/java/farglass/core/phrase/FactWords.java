@@ -1,7 +1,6 @@
 package farglass.core.phrase;
 
-import static farglass.core.fact.Fact.label;
-
+import farglass.core.Spelling;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Times;
@@ -37,7 +36,7 @@ import java.util.List;
  */
 record FactWords(Moment moment, Bout bout, Lexicon lexicon) implements FactCases<String> {
     private static String words(Enum<?> value) {
-        return label(value).replace('-', ' ');
+        return Spelling.of(value).replace('-', ' ');
     }
 
     private static String quoted(String words) {

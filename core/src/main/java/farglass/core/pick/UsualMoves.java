@@ -1,5 +1,6 @@
 package farglass.core.pick;
 
+import farglass.core.Spelling;
 import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
 import farglass.core.entry.Family;
@@ -17,7 +18,6 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -132,12 +132,12 @@ final class UsualMoves {
     }
 
     private List<String> place(Position position, Role role) {
-        String who = role == Role.NEUTRAL ? "" : " " + word(role);
+        String who = role == Role.NEUTRAL ? "" : " " + Spelling.of(role);
         return listed(List.of(
                 "at " + position.key() + who,
                 "at " + position.key() + " both",
-                "in " + word(position.family()) + who,
-                "in " + word(position.family()) + " both"));
+                "in " + Spelling.of(position.family()) + who,
+                "in " + Spelling.of(position.family()) + " both"));
     }
 
     private List<String> before(Situation now, Seat actor) {
@@ -150,12 +150,8 @@ final class UsualMoves {
         List<String> names = new ArrayList<>();
         names.add("after " + whose + technique.get().key());
         names.add("after " + whose + lexicon.together(technique.get().key()));
-        names.add("after " + whose + "kind " + word(technique.get().kind()));
+        names.add("after " + whose + "kind " + Spelling.of(technique.get().kind()));
         return listed(names);
-    }
-
-    private static String word(Enum<?> value) {
-        return value.name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
     /** The first of these that is listed. */
@@ -174,11 +170,11 @@ final class UsualMoves {
             case "at" -> lexicon.position(words[1]).isPresent();
             case "in" ->
                 List.of(Family.values()).stream()
-                        .anyMatch(family -> word(family).equals(words[1]));
+                        .anyMatch(family -> Spelling.of(family).equals(words[1]));
             case "after" ->
                 words[2].equals("kind")
                         ? List.of(Kind.values()).stream()
-                                .anyMatch(kind -> word(kind).equals(words[3]))
+                                .anyMatch(kind -> Spelling.of(kind).equals(words[3]))
                         : lexicon.technique(words[2]).isPresent();
             default -> false;
         };

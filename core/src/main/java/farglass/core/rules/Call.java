@@ -1,5 +1,6 @@
 package farglass.core.rules;
 
+import farglass.core.Spelling;
 import farglass.core.bout.Award;
 import farglass.core.side.Seat;
 import java.util.List;
@@ -25,7 +26,7 @@ public record Call(
         ARGUABLE;
 
         public String label() {
-            return name().toLowerCase(Locale.ROOT).replace('_', '-');
+            return Spelling.of(this);
         }
 
         /** {@return the verdict where two things have to hold: by the rules only if both are, else the first doubt of the two} */

@@ -1,6 +1,6 @@
 package farglass.core.rules;
 
-import java.util.Locale;
+import farglass.core.Spelling;
 
 /** Why something is, could be, or was given. */
 public enum Reason {
@@ -26,6 +26,6 @@ public enum Reason {
     }
 
     public String label() {
-        return name().toLowerCase(Locale.ROOT).replace('_', '-');
+        return Spelling.of(this);
     }
 }

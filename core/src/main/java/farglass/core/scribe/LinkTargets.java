@@ -1,9 +1,9 @@
 package farglass.core.scribe;
 
+import farglass.core.Spelling;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Telling;
-import farglass.core.fact.Fact;
 import farglass.core.fact.Link;
 import farglass.core.fact.Tie;
 import farglass.core.side.Seat;
@@ -24,7 +24,7 @@ record LinkTargets(Bout bout, Optional<String> chosen, int before) {
     Telling in(Telling told, List<String> words, Optional<Seat> actor, List<String> remarks) {
         Telling linked = told;
         for (Tie tie : List.of(Tie.ANSWERS, Tie.CONTINUES, Tie.OUT_OF)) {
-            String word = Fact.label(tie);
+            String word = Spelling.of(tie);
             if (words.contains(word)) {
                 linked = linked(linked, tie, words.contains(Link.LAST), actor, remarks);
             }

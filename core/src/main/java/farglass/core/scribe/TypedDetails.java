@@ -1,5 +1,6 @@
 package farglass.core.scribe;
 
+import farglass.core.Spelling;
 import farglass.core.bout.Became;
 import farglass.core.bout.Motive;
 import farglass.core.bout.Telling;
@@ -71,9 +72,9 @@ final class TypedDetails {
                 || word.equals("hidden")
                 || word.equals("private")
                 || became(word).isPresent()
-                || named(Line.values(), word).isPresent()
-                || named(Stage.values(), word).isPresent()
-                || named(Motive.values(), word).isPresent()) {
+                || Spelling.find(Line.class, word).isPresent()
+                || Spelling.find(Stage.class, word).isPresent()
+                || Spelling.find(Motive.class, word).isPresent()) {
             return true;
         }
         if (word.equals("line")) {
@@ -144,7 +145,7 @@ final class TypedDetails {
     }
 
     private static boolean isLine(String word) {
-        return named(Line.values(), word.toLowerCase(Locale.ROOT)).isPresent();
+        return Spelling.find(Line.class, word.toLowerCase(Locale.ROOT)).isPresent();
     }
 
     /**
@@ -158,7 +159,8 @@ final class TypedDetails {
                 .filter(word -> isLine(word)
                         || word.equals("line")
                         || TAPS.containsKey(word)
-                        || became(word).isEmpty() && named(Stage.values(), word).isPresent()
+                        || became(word).isEmpty()
+                                && Spelling.find(Stage.class, word).isPresent()
                         || limb && (isSide(word) || LIMBS.contains(word))
                         || places && PLACES.contains(word))
                 .toList();
@@ -176,7 +178,7 @@ final class TypedDetails {
         return words.stream()
                 .filter(word -> isLine(word) && (place || !DepthRules.hasLines(technique.orElseThrow()))
                         || became(word).isEmpty()
-                                && named(Stage.values(), word)
+                                && Spelling.find(Stage.class, word)
                                         .filter(stage -> place || !DepthRules.has(technique.orElseThrow(), stage))
                                         .isPresent())
                 .toList();
@@ -196,14 +198,7 @@ final class TypedDetails {
     }
 
     private static Optional<Became> became(String word) {
-        return named(Became.values(), word).or(() -> Optional.ofNullable(SAID.get(word)));
-    }
-
-    private static <E extends Enum<E>> Optional<E> named(E[] values, String word) {
-        return Arrays.stream(values)
-                .filter(value ->
-                        value.name().toLowerCase(Locale.ROOT).replace('_', '-').equals(word))
-                .findFirst();
+        return Spelling.find(Became.class, word).or(() -> Optional.ofNullable(SAID.get(word)));
     }
 
     /** {@return what became of it; what "worked" means depends on what it was} */
@@ -225,7 +220,7 @@ final class TypedDetails {
     }
 
     Optional<Line> line() {
-        return last(word -> named(Line.values(), word));
+        return last(word -> Spelling.find(Line.class, word));
     }
 
     /** What is said last is meant: who changes a line adds the new word behind the old one. */
@@ -234,7 +229,7 @@ final class TypedDetails {
     }
 
     private Optional<Stage> stage() {
-        return last(word -> named(Stage.values(), word).or(() -> Optional.ofNullable(TAPS.get(word))));
+        return last(word -> Spelling.find(Stage.class, word).or(() -> Optional.ofNullable(TAPS.get(word))));
     }
 
     /** {@return whether the word "under" or "bottom" says that who is named has the place from underneath} */
@@ -262,7 +257,7 @@ final class TypedDetails {
         told = became(technique).map(told::withBecame).orElse(told);
         told = line().isPresent() ? told.withLine(line().get()) : told;
         told = stage().isPresent() ? told.withStage(stage().get()) : told;
-        Optional<Motive> motive = last(word -> named(Motive.values(), word));
+        Optional<Motive> motive = last(word -> Spelling.find(Motive.class, word));
         told = motive.isPresent() ? told.withMotive(motive.get()) : told;
         if (words.contains("unsure") || words.contains("hidden")) {
             told = told.withCertainty(words.contains("hidden") ? Certainty.HIDDEN : Certainty.UNSURE);

@@ -1,6 +1,6 @@
 package farglass.core.side;
 
-import java.util.Locale;
+import farglass.core.Spelling;
 
 /** The belt an athlete wore in this bout. */
 public enum Level {
@@ -12,6 +12,6 @@ public enum Level {
 
     /** {@return the word for it in files and on screen} */
     public String label() {
-        return name().toLowerCase(Locale.ROOT).replace('_', '-');
+        return Spelling.of(this);
     }
 }

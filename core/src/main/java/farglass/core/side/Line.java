@@ -1,6 +1,6 @@
 package farglass.core.side;
 
-import java.util.Locale;
+import farglass.core.Spelling;
 
 /** The last line of the legs a pass has beaten, in order of depth. */
 public enum Line {
@@ -11,6 +11,6 @@ public enum Line {
 
     /** {@return the word for it in files and on screen} */
     public String label() {
-        return name().toLowerCase(Locale.ROOT).replace('_', '-');
+        return Spelling.of(this);
     }
 }

@@ -1,6 +1,6 @@
 package farglass.core.side;
 
-import java.util.Locale;
+import farglass.core.Spelling;
 import java.util.Optional;
 
 /**
@@ -65,7 +65,7 @@ public record Part(Seat owner, Optional<Side> side, Kind kind) {
 
         /** {@return the word for it in files and on screen} */
         public String label() {
-            return name().toLowerCase(Locale.ROOT).replace('_', '-');
+            return Spelling.of(this);
         }
     }
 

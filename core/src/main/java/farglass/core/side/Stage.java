@@ -1,6 +1,6 @@
 package farglass.core.side;
 
-import java.util.Locale;
+import farglass.core.Spelling;
 
 /** How far an action got, on the ladder of its kind, each in order of depth. Escaped ends a submission. */
 public enum Stage {
@@ -42,6 +42,6 @@ public enum Stage {
 
     /** {@return the word for it in files and on screen} */
     public String label() {
-        return name().toLowerCase(Locale.ROOT).replace('_', '-');
+        return Spelling.of(this);
     }
 }

@@ -1,5 +1,6 @@
 package farglass.core.simulate;
 
+import farglass.core.Spelling;
 import farglass.core.entry.Family;
 import farglass.core.entry.Kind;
 import java.io.BufferedReader;
@@ -53,16 +54,12 @@ final class Assumptions {
 
     /** {@return how much of the long tail is of that kind; empty for kinds that are in no tail} */
     OptionalDouble rare(Kind kind) {
-        Double share = numbers.get("rare-" + name(kind));
+        Double share = numbers.get("rare-" + Spelling.of(kind));
         return share == null ? OptionalDouble.empty() : OptionalDouble.of(share);
     }
 
     /** {@return how often it works when somebody does something of that kind now and then, in [0, 1]} */
     double works(Kind kind) {
-        return numbers.getOrDefault("works-" + name(kind), of("works-other"));
-    }
-
-    private static String name(Kind kind) {
-        return kind.name().toLowerCase(Locale.ROOT).replace('_', '-');
+        return numbers.getOrDefault("works-" + Spelling.of(kind), of("works-other"));
     }
 }

@@ -1,5 +1,6 @@
 package farglass.core.simulate;
 
+import farglass.core.Spelling;
 import farglass.core.bout.Motive;
 import farglass.core.bout.Telling;
 import farglass.core.bout.Uniform;
@@ -141,8 +142,7 @@ final class Particulars {
 
     private List<Line> fitting(Technique technique, boolean works) {
         List<Line> all = new ArrayList<>(LINES.getOrDefault(technique.key(), List.of()));
-        all.addAll(LINES.getOrDefault(
-                "=" + technique.kind().name().toLowerCase(Locale.ROOT).replace('_', '-'), List.of()));
+        all.addAll(LINES.getOrDefault("=" + Spelling.of(technique.kind()), List.of()));
         all.removeIf(line -> line.works.filter(wanted -> wanted != works).isPresent()
                 || line.uniform.filter(wanted -> wanted != uniform).isPresent());
         return all;

@@ -1,11 +1,11 @@
 package farglass.core.simulate;
 
+import farglass.core.Spelling;
 import farglass.core.bout.Award;
 import farglass.core.bout.Bout;
 import farglass.core.bout.BoutKind;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Telling;
-import farglass.core.entry.Technique;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
 import farglass.core.notation.BoutReading;
@@ -18,7 +18,6 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.NoSuchElementException;
 import java.util.Optional;
 import java.util.Set;
@@ -227,12 +226,9 @@ final class Planted {
             default ->
                 moment.technique()
                         .flatMap(lexicon::technique)
-                        .filter(technique -> technique.key().equals(what) || what.equals("=" + kind(technique)))
+                        .filter(technique ->
+                                technique.key().equals(what) || what.equals("=" + Spelling.of(technique.kind())))
                         .isPresent();
         };
-    }
-
-    private static String kind(Technique technique) {
-        return technique.kind().name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 }

@@ -1,5 +1,6 @@
 package farglass.core.simulate;
 
+import farglass.core.Spelling;
 import farglass.core.bout.Uniform;
 import farglass.core.entry.Control;
 import farglass.core.entry.Kind;
@@ -76,7 +77,7 @@ final class Repertoire {
     /** {@return how the sheets name all techniques of the kind of that one} */
     String kind(String technique) {
         Kind kind = lexicon.technique(technique).orElseThrow().kind();
-        return "=" + kind.name().toLowerCase(Locale.ROOT).replace('_', '-');
+        return "=" + Spelling.of(kind);
     }
 
     private static String role(Mat mat, Seat seat) {

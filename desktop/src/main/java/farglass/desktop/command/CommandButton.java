@@ -1,7 +1,7 @@
 package farglass.desktop.command;
 
+import farglass.desktop.parts.Hint;
 import javafx.scene.control.Button;
-import javafx.scene.control.Tooltip;
 
 /** A command as a button, with a shorter word where it needs one; what it does in full, and its key, stand in the tooltip. */
 public final class CommandButton extends Button {
@@ -14,7 +14,7 @@ public final class CommandButton extends Button {
         String keys = command.keyWords();
         boolean same = words.equals(command.words());
         if (!same || !keys.isEmpty()) {
-            setTooltip(new Tooltip(same ? keys : command.inFull() + (keys.isEmpty() ? "" : ": " + keys)));
+            Hint.put(this, same ? keys : command.inFull() + (keys.isEmpty() ? "" : ": " + keys));
         }
     }
 }

@@ -29,6 +29,9 @@ import javafx.beans.value.ChangeListener;
  * Writes run one after another off the interface thread; when {@link #change} completes, they are on disk.
  */
 public final class Desk implements AutoCloseable {
+    /** A library that was just opened is first shown. */
+    private static final long AFTER_OPENING_MILLIS = 2_000;
+
     private final SharedLibrary held;
     /** The same as every window's, but let go of when this one closes. */
     private final ReadOnlyObjectWrapper<Contents> contents;
@@ -60,8 +63,8 @@ public final class Desk implements AutoCloseable {
     }
 
     private void keepWords() {
-        learnWords(held.contents.get());
-        held.school.addListener((property, old, school) -> learnWords(held.contents.get()));
+        learnWords(held.contents.get(), AFTER_OPENING_MILLIS);
+        held.school.addListener((property, old, school) -> learnWords(held.contents.get(), 0));
     }
 
     /**
@@ -166,9 +169,18 @@ public final class Desk implements AutoCloseable {
         return done;
     }
 
-    private void learnWords(Contents now) {
+    /** @param readyAfterMillis for how long they need not be ready to be looked up, so that more urgent work comes first */
+    private void learnWords(Contents now, long readyAfterMillis) {
         Lexicon.Extended extended = held.shipped.with(now.words().texts());
-        held.lexicon.set(extended.lexicon().shownIn(held.school.get()));
+        Lexicon learned = extended.lexicon().shownIn(held.school.get());
+        held.lexicon.set(learned);
+        work().ahead(
+                        readyAfterMillis,
+                        (progress, cancelled) -> {
+                            learned.readyNames();
+                            return learned;
+                        },
+                        ready -> {});
         extended.problems().stream()
                 .findFirst()
                 .ifPresent(problem -> messages.fail("One of this library\u2019s own words cannot be used. " + problem));
@@ -176,7 +188,7 @@ public final class Desk implements AutoCloseable {
 
     private void take(Contents now) {
         if (!now.words().equals(held.contents.get().words())) {
-            learnWords(now);
+            learnWords(now, 0);
         }
         held.contents.set(now);
     }
@@ -215,6 +227,7 @@ public final class Desk implements AutoCloseable {
     /** Keeps what was added up by now for the next start, when nothing else wants the machine. */
     public void keepSums() {
         work().ahead(
+                        0,
                         (progress, cancelled) -> {
                             held.keepSums();
                             return true;

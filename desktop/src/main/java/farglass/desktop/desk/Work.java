@@ -3,6 +3,7 @@ package farglass.desktop.desk;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Queue;
+import java.util.concurrent.CancellationException;
 import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.Executor;
@@ -20,6 +21,8 @@ import javafx.collections.ObservableList;
 
 /** The one place for long work: it knows what runs, how far it is, and how to stop it. */
 public final class Work implements AutoCloseable {
+    private static final long PULSE_MILLIS = 50;
+
     /** Something long. It should ask {@code cancelled} often, and then stop by any exception. */
     public interface Task<T> {
         T run(DoubleConsumer progress, BooleanSupplier cancelled) throws Exception;
@@ -187,9 +190,10 @@ public final class Work implements AutoCloseable {
      * Runs what nobody waits for, without a word, when nothing else wants the machine. It ends when done, cancelled, or failed: whoever
      * needs it then finds out by doing it.
      *
+     * @param afterMillis for how long the machine is left to others first
      * @param done told the result, on the interface thread, unless it was cancelled
      */
-    public <T> Job ahead(Task<T> task, Consumer<T> done) {
+    public <T> Job ahead(long afterMillis, Task<T> task, Consumer<T> done) {
         Job job = new Job("", true, () -> {});
         if (hands.isShutdown()) {
             return notBegun(job);
@@ -198,6 +202,7 @@ public final class Work implements AutoCloseable {
         hands.execute(() -> {
             Thread.currentThread().setPriority(Thread.MIN_PRIORITY);
             try {
+                rest(afterMillis, job);
                 T result = task.run(share -> {}, job.cancelled::get);
                 screen.execute(() -> finish(job, () -> done.accept(result), result));
             } catch (Exception e) {
@@ -211,6 +216,15 @@ public final class Work implements AutoCloseable {
             }
         });
         return job;
+    }
+
+    private static void rest(long millis, Job job) throws InterruptedException {
+        for (long rested = 0; rested < millis; rested += PULSE_MILLIS) {
+            if (job.cancelled.get()) {
+                throw new CancellationException("Nobody wants this any more");
+            }
+            Thread.sleep(PULSE_MILLIS);
+        }
     }
 
     private void showShare(Job job, double share) {

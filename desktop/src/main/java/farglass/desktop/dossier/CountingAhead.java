@@ -12,8 +12,6 @@ final class CountingAhead {
     /** A library that was just opened is first looked at. */
     private static final long AFTER_MILLIS = 3_000;
 
-    private static final long PULSE_MILLIS = 100;
-
     private final Desk desk;
     private final DossierPages pages;
     private Optional<Work.Job> job = Optional.empty();
@@ -39,14 +37,8 @@ final class CountingAhead {
         List<String> names = athletes.stream().map(Athlete::name).toList();
         job = Optional.of(desk.work()
                 .ahead(
-                        (progress, cancelled) -> {
-                            for (long slept = 0;
-                                    slept < AFTER_MILLIS && !cancelled.getAsBoolean();
-                                    slept += PULSE_MILLIS) {
-                                Thread.sleep(PULSE_MILLIS);
-                            }
-                            return pages.news(names, desk.corpus(contents), cancelled);
-                        },
+                        AFTER_MILLIS,
+                        (progress, cancelled) -> pages.news(names, desk.corpus(contents), cancelled),
                         found -> {
                             desk.study().news().clear();
                             desk.study().news().putAll(found);

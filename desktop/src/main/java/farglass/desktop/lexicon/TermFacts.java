@@ -1,5 +1,6 @@
 package farglass.desktop.lexicon;
 
+import farglass.core.Spelling;
 import farglass.core.entry.Names;
 import farglass.core.entry.Position;
 import farglass.core.entry.Reach;
@@ -80,7 +81,7 @@ public final class TermFacts {
                     "How deep",
                     technique.reach().stream().sorted().map(TermFacts::depth).collect(Collectors.joining("; "))));
         }
-        technique.target().ifPresent(target -> facts.add(new Fact("At", farglass.core.fact.Fact.label(target))));
+        technique.target().ifPresent(target -> facts.add(new Fact("At", Spelling.of(target))));
         technique.caution().ifPresent(caution -> facts.add(new Fact("Caution", caution)));
     }
 
@@ -90,8 +91,7 @@ public final class TermFacts {
                 "%s; a ruleset sees %s"
                         .formatted(
                                 position.hasTop() ? "somebody is on top" : "nobody is on top",
-                                farglass.core.fact.Fact.label(position.control())
-                                        .replace('-', ' '))));
+                                Spelling.of(position.control()).replace('-', ' '))));
     }
 
     private static String depth(Reach reach) {

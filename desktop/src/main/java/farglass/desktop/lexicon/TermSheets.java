@@ -1,5 +1,6 @@
 package farglass.desktop.lexicon;
 
+import farglass.core.Spelling;
 import farglass.core.entry.Control;
 import farglass.core.entry.Ends;
 import farglass.core.entry.Facing;
@@ -16,7 +17,6 @@ import farglass.core.entry.Target;
 import farglass.core.entry.TechniqueBuilder;
 import farglass.core.entry.Term;
 import farglass.core.entry.Worth;
-import farglass.core.fact.Fact;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.naming.Words;
 import farglass.desktop.parts.Form;
@@ -53,7 +53,7 @@ final class TermSheets {
                                 Stream.of(Target.values()).map(Optional::of))
                         .toList(),
                 Optional.empty(),
-                target -> target.map(Fact::label).orElse("nothing, or the name does not say"));
+                target -> target.map(Spelling::of).orElse("nothing, or the name does not say"));
         TextField of =
                 form.text("A variant of", "", "another technique, with which it is counted together; mostly empty");
         TextField caution = form.text("Caution", "", "what to say before anyone drills it");
@@ -120,7 +120,7 @@ final class TermSheets {
         Form form = new Form();
         TextField label = form.text("Name", typed, "such as Octopus half guard");
         TextField says = form.text("What it is", "", "one plain sentence");
-        ComboBox<Family> family = form.choice("Family", List.of(Family.values()), Family.GUARD, Fact::label);
+        ComboBox<Family> family = form.choice("Family", List.of(Family.values()), Family.GUARD, Spelling::of);
         ComboBox<Control> control =
                 form.choice("A ruleset sees", List.of(Control.values()), Control.GUARD, TermSheets::control);
         ComboBox<Boolean> top = form.choice(
@@ -207,11 +207,11 @@ final class TermSheets {
     }
 
     private static String side(SideRule rule) {
-        return rule == SideRule.NONE ? "nothing" : Fact.label(rule).replace('-', ' ');
+        return rule == SideRule.NONE ? "nothing" : Spelling.of(rule).replace('-', ' ');
     }
 
     private static String control(Control control) {
-        return Fact.label(control).replace('-', ' ');
+        return Spelling.of(control).replace('-', ' ');
     }
 
     /** Quotes and line breaks would end the entry's own text. */

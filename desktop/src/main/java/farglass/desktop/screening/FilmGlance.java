@@ -1,6 +1,7 @@
 package farglass.desktop.screening;
 
 import farglass.core.bout.Times;
+import farglass.desktop.parts.Hint;
 import farglass.film.Film;
 import java.util.Optional;
 import java.util.concurrent.ExecutorService;
@@ -11,7 +12,6 @@ import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.Slider;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -40,7 +40,7 @@ public final class FilmGlance extends VBox {
         picture.setMinSize(WIDTH, HEIGHT);
         at.setId("glance-at");
         at.setBlockIncrement(STEP_SECONDS);
-        at.setTooltip(new Tooltip("Left, Right: five seconds"));
+        Hint.put(at, "Left, Right: five seconds");
         at.valueProperty()
                 .addListener((property, old, seconds) -> player.seek(Math.round(seconds.doubleValue() * 1e6)));
         player.lastProperty().addListener((property, old, last) -> at.setMax(Math.max(1, last.longValue() / 1e6)));

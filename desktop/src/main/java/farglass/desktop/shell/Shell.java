@@ -19,6 +19,7 @@ import farglass.desktop.lexicon.LexiconModel;
 import farglass.desktop.lexicon.LexiconView;
 import farglass.desktop.parts.Drawn;
 import farglass.desktop.parts.FocusBack;
+import farglass.desktop.parts.Hint;
 import farglass.desktop.parts.Sheet;
 import farglass.desktop.parts.Sheets;
 import farglass.desktop.plan.PlanModel;
@@ -163,7 +164,7 @@ public final class Shell extends StackPane implements AutoCloseable {
             name.getStyleClass().add("place");
             name.setMinWidth(Region.USE_PREF_SIZE);
             name.setId("place-" + place.name().toLowerCase(java.util.Locale.ROOT));
-            name.setTooltip(new javafx.scene.control.Tooltip(place.key()));
+            Hint.put(name, place.key());
             name.setOnAction(event -> {
                 name.setSelected(true);
                 desk.navigation().placeProperty().set(place);

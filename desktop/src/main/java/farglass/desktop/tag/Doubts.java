@@ -1,8 +1,8 @@
 package farglass.desktop.tag;
 
+import farglass.core.Spelling;
 import farglass.core.bout.Moment;
 import farglass.core.change.Change;
-import farglass.core.fact.Fact;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.naming.Words;
 import farglass.core.state.Finding;
@@ -50,7 +50,7 @@ public final class Doubts {
                 .formatted(
                         can.get().technique(),
                         place,
-                        Fact.label(can.get().start().role()));
+                        Spelling.of(can.get().start().role()));
         open.desk()
                 .change(
                         "Note that " + what,

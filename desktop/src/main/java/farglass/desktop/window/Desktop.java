@@ -53,7 +53,7 @@ public final class Desktop {
         stage.setScene(new Scene(workbench, WindowPlace.WIDTH, WindowPlace.HEIGHT));
         stage.setTitle("Far Glass");
         stage.getIcons()
-                .add(new Image(Desktop.class.getResource("far-glass.png").toExternalForm()));
+                .add(new Image(Desktop.class.getResource("far-glass-128.png").toExternalForm()));
         WindowPlace.put(stage, settings);
         stage.setOnHidden(event -> workbench.closeLibrary());
         // A slip of ours must be seen, and must not look as if something had been saved.

@@ -26,9 +26,13 @@ public final class HeadStart {
         return new HeadStart(Optional.empty());
     }
 
-    /** {@return what was begun just now, on threads of its own} What goes wrong with the library is told by whoever takes it. */
+    /** Begins what every window needs, whatever it will show. */
+    public static void begin() {
+        run("head start", Lexicon::shipped);
+    }
+
+    /** {@return what was begun just now, on a thread of its own} What goes wrong with the library is told by whoever takes it. */
     public static HeadStart begin(Optional<Path> library, Clock clock, String who) {
-        run("head start", () -> Lexicon.shipped().find("armbar"));
         return new HeadStart(library.map(path -> {
             CompletableFuture<LibraryOpening.Ready> ready = new CompletableFuture<>();
             run("opening the first library", () -> {

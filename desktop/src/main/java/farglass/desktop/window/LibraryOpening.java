@@ -81,9 +81,8 @@ final class LibraryOpening {
                 () -> {
                     try {
                         Ready ready = opening.get();
-                        // The words are indexed the first time that one is asked for: better here than in a window that
-                        // waits.
-                        Lexicon.shipped().find("armbar");
+                        // Read the first time that it is asked for: better here than in a window that waits.
+                        Lexicon.shipped();
                         screen.execute(() -> take(ready, here));
                     } catch (RuntimeException | Error e) {
                         // An Error too: else the window would wait for ever.

@@ -4,6 +4,7 @@ import farglass.desktop.desk.Choosers;
 import farglass.desktop.desk.RecentLibrary;
 import farglass.desktop.desk.Settings;
 import farglass.desktop.desk.Version;
+import farglass.desktop.parts.Hint;
 import farglass.desktop.shell.Libraries;
 import farglass.library.store.LibraryHeader;
 import java.nio.file.Files;
@@ -20,7 +21,6 @@ import java.util.stream.Collectors;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -98,7 +98,7 @@ final class Welcome extends VBox {
         opening.ifPresent(known -> {
             Button demo = button("Open the demo", known);
             demo.setId("open-demo");
-            demo.setTooltip(new Tooltip("Made-up matches, to look round in and to spoil."));
+            Hint.put(demo, "Made-up matches, to look round in and to spoil.");
             buttons.getChildren().add(demo);
         });
         buttons.setAlignment(Pos.CENTER_LEFT);

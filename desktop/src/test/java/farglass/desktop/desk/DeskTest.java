@@ -105,7 +105,7 @@ class DeskTest {
                 (progress, cancelled) -> begun.add("work"),
                 done -> begun.add("done"),
                 failed -> begun.add("failed"));
-        work.ahead((progress, cancelled) -> begun.add("ahead"), done -> begun.add("done"));
+        work.ahead(0, (progress, cancelled) -> begun.add("ahead"), done -> begun.add("done"));
         assertThat(begun).isEmpty();
         assertThat(work.jobs()).isEmpty();
     }

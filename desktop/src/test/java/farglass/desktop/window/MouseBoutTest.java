@@ -2,9 +2,9 @@ package farglass.desktop.window;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import farglass.core.Spelling;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Moment;
-import farglass.core.fact.Fact;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
 import farglass.core.side.Seat;
@@ -118,9 +118,9 @@ class MouseBoutTest extends OnStage {
 
     private static String outcome(Moment moment) {
         return Stream.of(
-                        moment.telling().became().map(Fact::label),
-                        moment.telling().line().map(Fact::label),
-                        moment.telling().stage().map(Fact::label))
+                        moment.telling().became().map(Spelling::of),
+                        moment.telling().line().map(Spelling::of),
+                        moment.telling().stage().map(Spelling::of))
                 .flatMap(Optional::stream)
                 .collect(Collectors.joining(", "));
     }

@@ -2,19 +2,16 @@ package farglass.library.contents;
 
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.ObjectMapper;
 import farglass.library.json.BoutMapper;
 import java.util.Optional;
 
 /** The JSON columns: read strictly, so that a damaged one is named and not passed over. */
 final class Json {
-    private static final ObjectMapper MAPPER = new ObjectMapper();
-
     private Json() {}
 
     static JsonNode read(String text) {
         try {
-            return MAPPER.readTree(text);
+            return BoutMapper.mapper().readTree(text);
         } catch (JsonProcessingException e) {
             throw new IllegalArgumentException("This is no JSON: " + text, e);
         }

@@ -14,21 +14,15 @@ import com.fasterxml.jackson.databind.deser.std.StdScalarDeserializer;
 import com.fasterxml.jackson.databind.module.SimpleDeserializers;
 import com.fasterxml.jackson.databind.module.SimpleSerializers;
 import com.fasterxml.jackson.databind.ser.std.StdScalarSerializer;
+import farglass.core.Spelling;
 import farglass.core.bout.Material;
 import java.io.IOException;
-import java.util.Arrays;
 import java.util.Locale;
-import java.util.stream.Collectors;
+import java.util.Map;
 
 /** Enums as the words of the bout file: {@code off-balanced}, and single letters as they are. */
 final class EnumWords {
     private EnumWords() {}
-
-    /** {@return the word for a value} */
-    static String word(Enum<?> value) {
-        String name = value.name();
-        return name.length() == 1 ? name : name.toLowerCase(Locale.ROOT).replace('_', '-');
-    }
 
     /** {@return the name of a record as a word: TimeLeft is time-left} */
     static String lowered(String typeName) {
@@ -54,7 +48,7 @@ final class EnumWords {
 
         @Override
         public void serialize(Enum<?> value, JsonGenerator json, SerializerProvider provider) throws IOException {
-            json.writeString(word(value));
+            json.writeString(Spelling.of(value));
         }
     }
 
@@ -81,14 +75,11 @@ final class EnumWords {
                 return json.getBooleanValue() ? Material.BOUT : Material.CLIPS;
             }
             String word = json.getValueAsString("");
-            for (Object value : handledType().getEnumConstants()) {
-                if (word((Enum<?>) value).equals(word)) {
-                    return (Enum<?>) value;
-                }
+            Map<String, Enum<?>> values = Spelling.all(handledType());
+            if (values.containsKey(word)) {
+                return values.get(word);
             }
-            String all = Arrays.stream(handledType().getEnumConstants())
-                    .map(value -> word((Enum<?>) value))
-                    .collect(Collectors.joining(", "));
+            String all = String.join(", ", values.keySet());
             return (Enum<?>) context.handleWeirdStringValue(handledType(), word, "write one of %s", all);
         }
     }

@@ -1,11 +1,11 @@
 package farglass.library.report;
 
+import farglass.core.Spelling;
 import farglass.core.bout.Moment;
 import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.Corpus;
 import farglass.core.corpus.CountedTry;
 import farglass.core.entry.Kind;
-import farglass.core.fact.Fact;
 import farglass.core.side.Line;
 import farglass.core.side.Seat;
 import farglass.core.state.Counting;
@@ -109,7 +109,7 @@ public final class SheetTables {
                 tried.attempt().steps().stream()
                         .flatMap(step -> step.telling().stage().stream())
                         .max(Enum::compareTo)
-                        .map(Fact::label)
+                        .map(Spelling::of)
                         .orElse(""),
                 tried.cutOff() ? "cut-off" : tried.worked() ? "worked" : "stopped",
                 reply.flatMap(Moment::technique).orElse(""),

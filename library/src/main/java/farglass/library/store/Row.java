@@ -15,7 +15,10 @@ import java.util.function.Function;
  * @param columns every column but the key: text, whole numbers, real numbers or null
  */
 public record Row(String table, String key, Map<String, Object> columns) {
-    private static final ObjectMapper JSON = new ObjectMapper();
+    /** Only the change log needs images: who reads a library waits for nothing of this. */
+    private static final class Images {
+        private static final ObjectMapper JSON = new ObjectMapper();
+    }
 
     public Row {
         Map<String, Object> sorted = new TreeMap<>();
@@ -28,7 +31,7 @@ public record Row(String table, String key, Map<String, Object> columns) {
     /** {@return the columns as JSON, in a fixed order: equal rows have equal images} */
     public String image() {
         try {
-            return JSON.writeValueAsString(columns);
+            return Images.JSON.writeValueAsString(columns);
         } catch (JsonProcessingException e) {
             throw new IllegalStateException("Text and numbers always have a JSON form", e);
         }
@@ -36,7 +39,7 @@ public record Row(String table, String key, Map<String, Object> columns) {
 
     public static Row fromImage(String table, String key, String image) {
         try {
-            return new Row(table, key, JSON.readValue(image, new TypeReference<Map<String, Object>>() {}));
+            return new Row(table, key, Images.JSON.readValue(image, new TypeReference<Map<String, Object>>() {}));
         } catch (JsonProcessingException e) {
             throw new LibraryException.Damaged(
                     "The history of this library cannot be read at %s %s. Save a copy, and restore a backup if more is wrong."

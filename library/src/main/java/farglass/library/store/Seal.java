@@ -54,7 +54,9 @@ public final class Seal {
         row.columns().forEach((column, value) -> {
             word(words, column);
             // Whole and real numbers of one value are different bytes on the disk.
-            word(words, value == null ? "-" : value.getClass().getSimpleName() + value);
+            String kind = value == null ? "-" : value.getClass().getSimpleName();
+            String told = value == null ? "" : value.toString();
+            words.append(kind.length() + told.length()).append(':').append(kind).append(told);
         });
         sum.update(words.toString().getBytes(StandardCharsets.UTF_8));
     }

@@ -1,5 +1,6 @@
 package farglass.library.table;
 
+import farglass.core.Spelling;
 import farglass.core.bout.Became;
 import farglass.core.bout.Deed;
 import farglass.core.bout.Header;
@@ -326,19 +327,19 @@ final class RowReader {
     private <E extends Enum<E>> void word(Column column, Reading<E> reading, E[] all, String before) {
         told(column).ifPresent(cell -> reading.of(cell)
                 .ifPresentOrElse(
-                        value -> fields.add(before + Fact.label(value)),
+                        value -> fields.add(before + Spelling.of(value)),
                         () -> error(
                                 column,
                                 "\"%s\" is none of %s",
                                 cell,
                                 String.join(
                                         ", ",
-                                        Arrays.stream(all).map(Fact::label).toList()))));
+                                        Arrays.stream(all).map(Spelling::of).toList()))));
     }
 
     private static <E extends Enum<E>> Optional<E> named(String cell, E[] all) {
         return Arrays.stream(all)
-                .filter(value -> Words.plain(Fact.label(value)).equals(Words.plain(cell)))
+                .filter(value -> Words.plain(Spelling.of(value)).equals(Words.plain(cell)))
                 .findFirst();
     }
 

@@ -1,10 +1,10 @@
 package farglass.library.table;
 
+import farglass.core.Spelling;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Telling;
 import farglass.core.fact.Certainty;
-import farglass.core.fact.Fact;
 import farglass.core.notation.BoutFile;
 import farglass.core.side.Seat;
 import java.util.ArrayList;
@@ -56,11 +56,11 @@ public final class TableExport {
                 told.side()
                         .map(side -> side.owner() + " " + side.side().label())
                         .orElse("");
-            case OUTCOME -> told.became().map(Fact::label).orElse("");
-            case LINE -> told.line().map(Fact::label).orElse("");
-            case STAGE -> told.stage().map(Fact::label).orElse("");
-            case MOTIVE -> told.motive().map(Fact::label).orElse("");
-            case CERTAINTY -> told.certainty() == Certainty.SURE ? "" : Fact.label(told.certainty());
+            case OUTCOME -> told.became().map(Spelling::of).orElse("");
+            case LINE -> told.line().map(Spelling::of).orElse("");
+            case STAGE -> told.stage().map(Spelling::of).orElse("");
+            case MOTIVE -> told.motive().map(Spelling::of).orElse("");
+            case CERTAINTY -> told.certainty() == Certainty.SURE ? "" : Spelling.of(told.certainty());
             case PRIVATE -> told.confidential() ? "yes" : "";
             case MORE -> told.facts().stream().map(BoutFile::field).collect(Collectors.joining("; "));
             case NOTE -> told.note().map(TableExport::quotedWhereNeeded).orElse("");

@@ -1,12 +1,12 @@
 package farglass.core.catalogue.blows;
 
+import farglass.core.Spelling;
 import farglass.core.bout.Moment;
 import farglass.core.catalogue.tally.Places;
 import farglass.core.catalogue.tally.Sights;
 import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.Tally;
 import farglass.core.entry.Kind;
-import farglass.core.fact.Fact;
 import farglass.core.fact.Strike;
 import farglass.core.measure.Options;
 import farglass.core.measure.OwnSide;
@@ -38,7 +38,7 @@ public final class Blows {
                 ? sheet.facts(moment, Strike.class)
                         .map(Strike::contact)
                         .filter(contact -> contact != Strike.Contact.UNKNOWN)
-                        .map(Fact::label)
+                        .map(Spelling::of)
                         .findFirst()
                 : Optional.empty();
     }

@@ -1,5 +1,6 @@
 package farglass.core.catalogue.finishing;
 
+import farglass.core.Spelling;
 import farglass.core.bout.Method;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Motive;
@@ -60,7 +61,7 @@ public final class AroundFinishes {
 
     private static Optional<String> limb(BoutSheet sheet, CountedTry tried) {
         return Optional.of(
-                tried.technique().target().map(target -> Fact.label(target)).orElse("not told"));
+                tried.technique().target().map(target -> Spelling.of(target)).orElse("not told"));
     }
 
     private static Optional<String> side(BoutSheet sheet, CountedTry tried) {

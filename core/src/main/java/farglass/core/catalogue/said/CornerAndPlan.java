@@ -1,5 +1,6 @@
 package farglass.core.catalogue.said;
 
+import farglass.core.Spelling;
 import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
 import farglass.core.catalogue.tally.Sights;
@@ -79,7 +80,7 @@ public final class CornerAndPlan {
                 .filter(moment -> Sights.by(moment, seat))
                 .flatMap(moment -> sheet.facts(moment, Fact.PlanStep.class)
                         .flatMap(step -> step.came().stream())
-                        .map(came -> Sights.at(sheet, moment, Fact.label(came))))
+                        .map(came -> Sights.at(sheet, moment, Spelling.of(came))))
                 .toList();
     }
 

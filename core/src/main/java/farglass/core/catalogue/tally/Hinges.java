@@ -1,12 +1,12 @@
 package farglass.core.catalogue.tally;
 
+import farglass.core.Spelling;
 import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.EachTally;
 import farglass.core.corpus.EachTally.Chance;
 import farglass.core.corpus.Evidence;
 import farglass.core.corpus.Tally;
 import farglass.core.entry.Kind;
-import farglass.core.fact.Fact;
 import farglass.core.fact.Layer;
 import farglass.core.fact.Purpose;
 import farglass.core.measure.Listed;
@@ -45,7 +45,7 @@ public record Hinges(String id, String many, Set<Kind> kinds) {
     }
 
     private Ask of(Purpose.How how, String heading) {
-        String asked = id + " " + Fact.label(how);
+        String asked = id + " " + Spelling.of(how);
         return new Ask(
                         asked,
                         new OfEach(new EachTally(asked, (sheet, seat) -> told(sheet, seat, how)), Tries.WORKED),

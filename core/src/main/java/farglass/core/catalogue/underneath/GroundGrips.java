@@ -1,5 +1,6 @@
 package farglass.core.catalogue.underneath;
 
+import farglass.core.Spelling;
 import farglass.core.bout.Moment;
 import farglass.core.catalogue.tally.Sights;
 import farglass.core.corpus.BoutSheet;
@@ -9,7 +10,6 @@ import farglass.core.corpus.Tally;
 import farglass.core.corpus.TimedStay;
 import farglass.core.entry.Kind;
 import farglass.core.estimate.Stay;
-import farglass.core.fact.Fact;
 import farglass.core.fact.Grip;
 import farglass.core.fact.Layer;
 import farglass.core.measure.Lasting;
@@ -89,7 +89,7 @@ public final class GroundGrips {
     }
 
     private static final Tally ENDED = new Tally("ground grip ended", (sheet, seat) -> lanes(sheet, seat)
-            .flatMap(lane -> lane.grip().ended().stream().map(end -> Sights.at(sheet, lane.moment(), Fact.label(end))))
+            .flatMap(lane -> lane.grip().ended().stream().map(end -> Sights.at(sheet, lane.moment(), Spelling.of(end))))
             .toList());
 
     private static final Tally HAND = new Tally("ground hand", (sheet, seat) -> lanes(sheet, seat)

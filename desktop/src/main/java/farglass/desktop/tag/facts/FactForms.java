@@ -1,5 +1,6 @@
 package farglass.desktop.tag.facts;
 
+import farglass.core.Spelling;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Times;
@@ -90,7 +91,7 @@ final class FactForms {
     }
 
     private static String words(Enum<?> value) {
-        return Fact.label(value).replace('-', ' ');
+        return Spelling.of(value).replace('-', ' ');
     }
 
     private static String how(Purpose.How how) {

@@ -2,6 +2,7 @@ package farglass.desktop.tag.ledger;
 
 import farglass.core.bout.Moment;
 import farglass.desktop.parts.Drawn;
+import farglass.desktop.parts.Hint;
 import farglass.desktop.parts.WrappingCell;
 import farglass.desktop.tag.Tagging;
 import farglass.drawing.Ink;
@@ -15,7 +16,6 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.ColumnConstraints;
@@ -141,7 +141,7 @@ public final class LedgerCell extends WrappingCell<LedgerRow> {
         boolean pending = row.state() == LedgerRow.State.PENDING;
         String words = row.words() + (pending ? "  (saving\u2026)" : "");
         String doubt = row.moment().map(tag.doubts()::sentence).orElse("");
-        setTooltip(doubt.isEmpty() ? null : new Tooltip(doubt));
+        Hint.put(this, doubt);
         pseudoClassStateChanged(PENDING, pending);
         studied.setText(row.column() == LedgerRow.Column.STUDIED ? words : "");
         other.setText(row.column() == LedgerRow.Column.OTHER ? words : "");

@@ -6,6 +6,7 @@ import farglass.core.phrase.AthleteWords;
 import farglass.core.phrase.Phrase;
 import farglass.core.scribe.Proposal;
 import farglass.core.side.Seat;
+import farglass.desktop.parts.Hint;
 import farglass.desktop.tag.OpenBout;
 import farglass.desktop.tag.Playhead;
 import farglass.desktop.tag.Tagging;
@@ -22,7 +23,6 @@ import javafx.scene.control.Label;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.VBox;
@@ -158,7 +158,7 @@ final class PicksView extends VBox {
     /** For the mouse alone: everything that the sport lets either of them do from here, by its kind. */
     private MenuButton all() {
         MenuButton all = new MenuButton("all");
-        all.setTooltip(new Tooltip("All that can start here, by its kind"));
+        Hint.put(all, "All that can start here, by its kind");
         all.setId("pick-all");
         all.getStyleClass().addAll("small", "word");
         all.setFocusTraversable(false);
@@ -209,7 +209,7 @@ final class PicksView extends VBox {
                 .toList();
         if (!button.getStyleClass().equals(styles)) {
             button.getStyleClass().setAll(styles);
-            button.setTooltip(unusual ? new Tooltip("Unusual from here") : null);
+            Hint.put(button, unusual ? "Unusual from here" : "");
         }
     }
 }
