@@ -1,14 +1,12 @@
 package farglass.library.contents;
 
 import farglass.core.bout.Bout;
-import farglass.core.bout.Moment;
 import farglass.core.plan.GamePlan;
 import farglass.core.study.Athlete;
 import farglass.core.study.Study;
 import farglass.library.changelog.Act;
 import farglass.library.store.LibraryException;
 import farglass.library.store.Row;
-import farglass.library.store.Seal;
 import farglass.library.store.Store;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -34,34 +32,21 @@ public final class ContentsReader {
 
     /** {@return everything} @param progress told how much of the moments was read, in [0, 1] */
     public Contents whole(DoubleConsumer progress) {
-        Map<String, List<Moment>> moments = new HashMap<>();
-        Map<String, Seal> seals = new HashMap<>();
-        Map<String, String> unreadable = new HashMap<>();
-        store.each("moment", "bout, ord, key", progress, row -> {
-            if (!(row.columns().get("bout") instanceof String bout)) {
-                // Of whichever bout it was, that one does not meet its seal without it.
-                return;
-            }
-            seals.computeIfAbsent(bout, any -> new Seal()).add(row);
-            try {
-                moments.computeIfAbsent(bout, any -> new ArrayList<>()).add(row.told(MomentRows::moment));
-            } catch (LibraryException.Damaged e) {
-                unreadable.putIfAbsent(bout, e.getMessage());
-            }
-        });
+        Map<String, ToldMoments> moments = MomentsReading.all(store, progress);
         List<Athlete> athletes = athletes();
         Map<String, String> sealed =
                 store.allIfThere("seal", "key").stream().collect(Collectors.toMap(Row::key, row -> row.text("digest")));
         List<Bout> bouts = new ArrayList<>();
         for (Row row : store.all("bout", "key")) {
-            String found = seals.getOrDefault(row.key(), new Seal()).with(row);
+            ToldMoments happened = moments.getOrDefault(row.key(), new ToldMoments());
+            String found = happened.seal().with(row);
             Optional<String> expected = Optional.ofNullable(sealed.remove(row.key()));
-            if (unreadable.containsKey(row.key())) {
-                leaveOut(row, unreadable.get(row.key()));
+            if (happened.unreadable().isPresent()) {
+                leaveOut(row, happened.unreadable().get());
             } else if (expected.filter(seal -> !seal.equals(found)).isPresent()) {
                 leaveOut(row, "it is not as it was written (its checksum differs)");
             } else {
-                told(row, bout -> BoutRows.bout(bout, moments.getOrDefault(bout.key(), List.of()), names::get))
+                told(row, bout -> BoutRows.bout(bout, happened.moments(), names::get))
                         .ifPresent(bouts::add);
             }
         }
