@@ -26,6 +26,7 @@ import farglass.library.store.LibraryException;
 import java.io.FileDescriptor;
 import java.io.FileOutputStream;
 import java.io.PrintStream;
+import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.AccessDeniedException;
 import java.nio.file.FileAlreadyExistsException;
@@ -108,28 +109,40 @@ public final class FarGlass {
             return execute(new CommandLine(new FarGlass()), arguments);
         }
         HeadStart.begin();
+        if (arguments.length <= 1) {
+            return alone(opening.get());
+        }
         CommandLine alone = new CommandLine(opening.get()).setCommandName("far-glass " + first);
-        return execute(alone, Arrays.copyOfRange(arguments, Math.min(1, arguments.length), arguments.length));
+        return execute(alone, Arrays.copyOfRange(arguments, 1, arguments.length));
+    }
+
+    /** To read options takes a tenth of a second: where there are none it is left out. */
+    private static int alone(Callable<Integer> window) {
+        try {
+            return window.call();
+        } catch (Exception e) {
+            return failed(e, new PrintWriter(System.err, true, StandardCharsets.UTF_8));
+        }
     }
 
     private static int execute(CommandLine line, String... arguments) {
-        return line.setExecutionExceptionHandler((error, failed, parsed) -> {
-                    if (error instanceof LibraryException || error instanceof FilmException) {
-                        failed.getErr().println(error.getMessage());
-                        return error instanceof LibraryException.OpenElsewhere ? OPEN_ELSEWHERE : 1;
-                    }
-                    if (error instanceof FileSystemException place) {
-                        failed.getErr()
-                                .println("%s: %s. Choose a folder or file that can be written."
-                                        .formatted(place.getFile(), why(place)));
-                        return 1;
-                    }
-                    failed.getErr()
-                            .println(
-                                    "Something unexpected happened; this is a mistake of the program. Nothing half-done was kept. Below is what to report.");
-                    error.printStackTrace(failed.getErr());
-                    return 1;
-                })
+        return line.setExecutionExceptionHandler((error, failed, parsed) -> failed(error, failed.getErr()))
                 .execute(arguments);
+    }
+
+    private static int failed(Exception error, PrintWriter telling) {
+        if (error instanceof LibraryException || error instanceof FilmException) {
+            telling.println(error.getMessage());
+            return error instanceof LibraryException.OpenElsewhere ? OPEN_ELSEWHERE : 1;
+        }
+        if (error instanceof FileSystemException place) {
+            telling.println(
+                    "%s: %s. Choose a folder or file that can be written.".formatted(place.getFile(), why(place)));
+            return 1;
+        }
+        telling.println(
+                "Something unexpected happened; this is a mistake of the program. Nothing half-done was kept. Below is what to report.");
+        error.printStackTrace(telling);
+        return 1;
     }
 }

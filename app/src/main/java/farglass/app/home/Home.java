@@ -35,6 +35,14 @@ public final class Home {
         return System.getProperty("user.name", "unknown");
     }
 
+    /**
+     * {@return whether a window is left as soon as its first picture is on the screen, after telling how long that took} So the launcher rehearses
+     * a start, and so it is measured; FARGLASS_LEAVE_WHEN_READY says so.
+     */
+    public static boolean leavesWhenReady() {
+        return System.getenv("FARGLASS_LEAVE_WHEN_READY") != null;
+    }
+
     public static Clock clock() {
         return Clock.systemUTC();
     }

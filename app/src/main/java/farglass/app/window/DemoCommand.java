@@ -21,9 +21,6 @@ public final class DemoCommand implements Callable<Integer> {
     @Option(names = "--fresh", description = "lay the demo anew; what was changed in it is kept aside")
     private boolean fresh;
 
-    @Option(names = "--exit-when-ready", description = "leave as soon as the window shows")
-    private boolean exitWhenReady;
-
     @Override
     public Integer call() {
         Path path = library != null ? library : Home.demo();
@@ -35,7 +32,7 @@ public final class DemoCommand implements Callable<Integer> {
                 System.out.println("Laying the demo in " + path);
                 DemoLibrary.lay(path, Home.clock());
             }
-            return Window.open(Optional.of(path), exitWhenReady);
+            return Window.open(Optional.of(path));
         } catch (IOException e) {
             throw new UncheckedIOException("The demo could not be laid in " + path, e);
         }

@@ -25,17 +25,15 @@ final class Window {
 
     /**
      * Opens the window on a library, or on the welcome page.
-     *
-     * @param exitWhenReady leaves as soon as the first picture is on the screen, and tells how long that took
      */
-    static int open(Optional<Path> library, boolean exitWhenReady) throws IOException {
+    static int open(Optional<Path> library) throws IOException {
         HeadStart begun = HeadStart.begin(library, Home.clock(), Home.person());
         Settings settings = Settings.read(Home.settings());
         hushStart();
         keepLog(settings);
         CompletableFuture<Integer> closed = new CompletableFuture<>();
         try {
-            Platform.startup(() -> start(settings, begun, exitWhenReady, closed));
+            Platform.startup(() -> start(settings, begun, closed));
         } catch (UnsupportedOperationException e) {
             System.err.println(
                     System.getenv("DISPLAY") == null
@@ -62,8 +60,7 @@ final class Window {
                 Runtime.getRuntime().maxMemory() >> 20);
     }
 
-    private static void start(
-            Settings settings, HeadStart begun, boolean exitWhenReady, CompletableFuture<Integer> closed) {
+    private static void start(Settings settings, HeadStart begun, CompletableFuture<Integer> closed) {
         try {
             Desktop.dress();
             Stage stage = new Stage();
@@ -73,7 +70,7 @@ final class Window {
                 workbench.closeLibrary();
                 closed.complete(0);
             });
-            if (exitWhenReady) {
+            if (Home.leavesWhenReady()) {
                 whenDrawn(stage, workbench, () -> {
                     System.out.printf(java.util.Locale.ROOT, "ready in %d ms%n", sinceStart());
                     stage.close();
