@@ -12,12 +12,14 @@ import java.io.UncheckedIOException;
 import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
+import javafx.animation.PauseTransition;
 import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.scene.image.Image;
 import javafx.scene.text.Font;
 import javafx.stage.Stage;
+import javafx.util.Duration;
 
 /** Opens the window. Runs on the toolkit's thread. */
 public final class Desktop {
@@ -52,8 +54,6 @@ public final class Desktop {
         Workbench workbench = new Workbench(settings, choosers, Platform::runLater, clock, who, demo, begun);
         stage.setScene(new Scene(workbench, WindowPlace.WIDTH, WindowPlace.HEIGHT));
         stage.setTitle("Far Glass");
-        stage.getIcons()
-                .add(new Image(Desktop.class.getResource("far-glass-128.png").toExternalForm()));
         WindowPlace.put(stage, settings);
         stage.setOnHidden(event -> workbench.closeLibrary());
         // A slip of ours must be seen, and must not look as if something had been saved.
@@ -66,6 +66,15 @@ public final class Desktop {
                             + " Library, Report a problem\u2026 writes down what may help to mend it."));
         });
         stage.show();
+        giveIcon(stage);
         return workbench;
+    }
+
+    /** The toolkit scales it on this thread, for longer than it takes to draw a page: that comes behind what somebody waits for. */
+    private static void giveIcon(Stage stage) {
+        Image icon = new Image(Desktop.class.getResource("far-glass-128.png").toExternalForm(), true);
+        PauseTransition shown = new PauseTransition(Duration.seconds(1.5));
+        shown.setOnFinished(event -> stage.getIcons().add(icon));
+        shown.play();
     }
 }
