@@ -314,7 +314,7 @@ class CommandTest extends AtTheCommandLine {
             Path target = folder.resolve("other." + form);
             assertThat(run("convert", file, "--to", form, "--out", target.toString()))
                     .isZero();
-            assertThat(words()).contains("1 private moments were left out");
+            assertThat(words()).contains("without 1 private moment");
             assertThat(Files.readString(target)).doesNotContain("secret").doesNotContain("64 kg");
             assertThat(run("convert", file, "--to", form, "--full", "--force", "--out", target.toString()))
                     .isZero();

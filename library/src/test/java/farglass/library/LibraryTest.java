@@ -8,6 +8,7 @@ import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Telling;
 import farglass.core.bout.Uniform;
+import farglass.core.change.Change;
 import farglass.core.fact.Certainty;
 import farglass.core.plan.Fallback;
 import farglass.core.plan.GamePlan;
@@ -30,6 +31,8 @@ import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalLong;
+import java.util.concurrent.CancellationException;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -54,6 +57,30 @@ class LibraryTest {
     private static Moment mark(String id, long micros) {
         return new Moment(
                 id, OptionalLong.of(micros), Optional.empty(), new Deed.Mark(), Optional.empty(), Telling.NOTHING);
+    }
+
+    /** They are read on several threads, more of them than may wait for one another. */
+    @Test
+    void manyBoutsComeBackEachWithItsOwnMomentsInTheirOrder() {
+        List<Bout> bouts = IntStream.range(0, 300)
+                .mapToObj(number -> new Bout(
+                        "bout-" + number,
+                        SampleBouts.full().header(),
+                        IntStream.range(0, number % 9)
+                                .mapToObj(each -> mark("m" + each, (number * 10L + each) * 1_000_000))
+                                .toList(),
+                        List.of()))
+                .toList();
+        try (Library library = fresh()) {
+            library.change("Import", bouts.stream().map(Change::added).toList());
+        }
+        try (Library library = again()) {
+            assertThat(library.contents().bouts()).containsExactlyInAnyOrderElementsOf(bouts);
+            assertThatThrownBy(() -> library.contents(share -> {
+                        throw new CancellationException();
+                    }))
+                    .isInstanceOf(CancellationException.class);
+        }
     }
 
     @Test

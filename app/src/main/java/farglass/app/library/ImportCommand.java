@@ -9,6 +9,7 @@ import farglass.core.bout.Bout;
 import farglass.core.bout.Header;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutReading;
+import farglass.core.prose.HowMany;
 import farglass.core.state.Counting;
 import farglass.library.Library;
 import farglass.library.contents.OwnWords;
@@ -153,8 +154,9 @@ public final class ImportCommand implements Callable<Integer> {
                         preview
                                 ? "Preview only: nothing was imported."
                                 : found.isClean()
-                                        ? "Imported %d bouts into %s."
-                                                .formatted(found.items().size(), library)
+                                        ? "Imported %s into %s."
+                                                .formatted(
+                                                        HowMany.of(found.items().size(), "bout"), library)
                                         : "Nothing was imported.");
             }
             return found.isClean() ? 0 : 1;

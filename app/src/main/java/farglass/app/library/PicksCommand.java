@@ -9,6 +9,7 @@ import farglass.core.bout.Bout;
 import farglass.core.corpus.Corpus;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.pick.PickQuality;
+import farglass.core.prose.HowMany;
 import farglass.core.simulate.ActedBout;
 import farglass.core.simulate.Cast;
 import farglass.core.simulate.ForeseenShare;
@@ -92,7 +93,7 @@ public final class PicksCommand implements Callable<Integer> {
         IntStream.of(NEW_LIBRARIES)
                 .filter(taught -> taught < corpus.bouts().size())
                 .forEach(taught -> anew.put(
-                        "%sin a new library after %d %s".formatted(of, taught, taught == 1 ? "bout" : "bouts"),
+                        "%sin a new library after %s".formatted(of, HowMany.of(taught, "bout")),
                         PickQuality.inANewLibrary(corpus, taught)));
         return anew;
     }

@@ -9,6 +9,7 @@ import farglass.core.bout.Bout;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutReading;
 import farglass.core.notation.Diagnostic;
+import farglass.core.prose.HowMany;
 import farglass.core.rules.Rulesets;
 import farglass.core.rules.Scorecard;
 import farglass.core.state.Counting;
@@ -94,10 +95,10 @@ public final class CheckCommand implements Callable<Integer> {
                             .filter(said -> said.kind().equals("unusual"))
                             .mapToLong(said -> said.moments().size())
                             .sum();
-                    System.out.println("%s: %d moments can be imported%s"
+                    System.out.println("%s: %s can be imported%s"
                             .formatted(
                                     file,
-                                    reading.bout().get().moments().size(),
+                                    HowMany.of(reading.bout().get().moments().size(), "moment"),
                                     unusual == 0 ? "" : "; %d of them unusual".formatted(unusual)));
                 }
             }

@@ -2,6 +2,7 @@ package farglass.app.text;
 
 import farglass.core.bout.Bout;
 import farglass.core.lexicon.Lexicon;
+import farglass.core.prose.HowMany;
 import farglass.library.exchange.BoutExport;
 import farglass.library.exchange.Destination;
 import java.nio.file.Path;
@@ -51,7 +52,8 @@ public final class ConvertCommand implements Callable<Integer> {
         System.err.println(
                 full
                         ? "A full copy, with %d private moments.".formatted(hidden)
-                        : "For sharing: %d private moments were left out. --full gives a full copy.".formatted(hidden));
+                        : "For sharing, without %s. --full gives a full copy."
+                                .formatted(HowMany.of(hidden, "private moment")));
         return 0;
     }
 }

@@ -13,6 +13,7 @@ import farglass.core.naming.Nouns;
 import farglass.core.naming.Stems;
 import farglass.core.naming.WordIndex;
 import farglass.core.naming.Words;
+import java.text.Normalizer;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashMap;
@@ -38,6 +39,24 @@ class WordsTest {
 
     private static List<String> names(Term term) {
         return WordIndex.written(term).toList();
+    }
+
+    /** Most words are plain already, and are not made so: that must never differ. */
+    @Test
+    void whatLooksPlainIsWhatMakingItPlainWouldGive() {
+        Random random = new Random(SEED);
+        String letters = "aZ\u00e9\u0301 -_\t9'.\u00df";
+        for (int i = 0; i < 20_000; i++) {
+            String word = random.ints(random.nextInt(7), 0, letters.length())
+                    .mapToObj(at -> letters.substring(at, at + 1))
+                    .collect(Collectors.joining());
+            String made = Normalizer.normalize(word, Normalizer.Form.NFD)
+                    .replaceAll("\\p{M}+", "")
+                    .replaceAll("[\\s\\-_]+", " ")
+                    .strip()
+                    .toLowerCase(Locale.ROOT);
+            assertThat(Words.plain(word)).as("\u201c%s\u201d", word).isEqualTo(made);
+        }
     }
 
     @Test

@@ -4,6 +4,7 @@ import farglass.core.bout.Bout;
 import farglass.core.bout.Times;
 import farglass.core.corpus.Evidence;
 import farglass.core.naming.Words;
+import farglass.core.prose.HowMany;
 import farglass.desktop.desk.Choosers;
 import farglass.desktop.desk.Desk;
 import farglass.film.reel.Reel;
@@ -81,16 +82,21 @@ final class EvidenceReel {
     }
 
     private void write(Path mp4, List<Reel.Clip> clips, int missing) {
-        String without =
-                missing == 0 ? "" : " %d moments were left out: their film is not where it was.".formatted(missing);
+        String without = missing == 0
+                ? ""
+                : " Left out: %s, of which the film is not where it was.".formatted(HowMany.of(missing, "moment"));
         desk.work()
                 .start(
                         "Cutting " + mp4.getFileName(),
                         (progress, cancelled) -> Reel.write(mp4, clips, progress, cancelled),
                         length -> desk.messages()
                                 .say(
-                                        "The reel of %d moments, %s long, was written to %s, with a playlist and captions beside it.%s"
-                                                .formatted(clips.size(), Times.seconds(length), mp4, without)),
+                                        "The reel of %s, %s long, was written to %s, with a playlist and captions beside it.%s"
+                                                .formatted(
+                                                        HowMany.of(clips.size(), "moment"),
+                                                        Times.seconds(length),
+                                                        mp4,
+                                                        without)),
                         desk.messages()::fail);
     }
 }

@@ -11,6 +11,7 @@ import farglass.core.fact.Fact;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.lexicon.LexiconException;
 import farglass.core.naming.Words;
+import farglass.core.prose.HowMany;
 import farglass.core.side.Settled;
 import farglass.core.study.Study;
 import farglass.desktop.desk.Desk;
@@ -356,7 +357,7 @@ public final class LexiconModel {
             changes.add(word(term.key(), Optional.empty()));
         });
         desk.change(what, changes).thenAccept(act -> desk.messages()
-                .say("%s: %d moments changed. Ctrl+Z takes it back.".formatted(what, count)));
+                .say("%s: %s changed. Ctrl+Z takes it back.".formatted(what, HowMany.of(count, "moment"))));
     }
 
     private List<Change> studiesAbout(Term gone, Deed to) {

@@ -8,6 +8,7 @@ import farglass.core.entry.Technique;
 import farglass.core.entry.Term;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.naming.Words;
+import farglass.core.prose.HowMany;
 import farglass.core.side.Stage;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -30,7 +31,7 @@ public final class TermFacts {
         words(facts, "In the gym", names.slang());
         words(facts, "Misspelt", names.misspelt());
         words(facts, "Often mangled", names.mangled());
-        facts.add(new Fact("In this library", count == 1 ? "1 moment" : count + " moments"));
+        facts.add(new Fact("In this library", HowMany.of(count, "moment")));
         return facts;
     }
 

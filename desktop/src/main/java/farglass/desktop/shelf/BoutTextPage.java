@@ -5,6 +5,7 @@ import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
 import farglass.core.notation.BoutReading;
 import farglass.core.notation.Diagnostic;
+import farglass.core.prose.HowMany;
 import java.util.List;
 import java.util.Optional;
 import javafx.animation.PauseTransition;
@@ -51,8 +52,9 @@ final class BoutTextPage extends VBox {
         List<Diagnostic> said = reading.diagnostics();
         if (said.isEmpty()) {
             add(
-                    "It reads well: %d moments."
-                            .formatted(reading.bout().orElseThrow().moments().size()),
+                    "It reads well: %s."
+                            .formatted(HowMany.of(
+                                    reading.bout().orElseThrow().moments().size(), "moment")),
                     "quiet");
         }
         said.stream()

@@ -1,6 +1,7 @@
 package farglass.desktop.shelf;
 
 import farglass.core.bout.Bout;
+import farglass.core.prose.HowMany;
 import farglass.desktop.desk.Choosers;
 import farglass.desktop.desk.Desk;
 import farglass.desktop.parts.Form;
@@ -25,8 +26,8 @@ final class ExportPage {
         form.sentence(
                 hidden == 0
                         ? "No moment of this bout is private; the athletes\u2019 weight is left out for sharing."
-                        : "%d private %s, ties to them and the athletes\u2019 weight are left out for sharing."
-                                .formatted(hidden, hidden == 1 ? "moment" : "moments"));
+                        : "%s, ties to them and the athletes\u2019 weight are left out for sharing."
+                                .formatted(HowMany.of(hidden, "private moment")));
         return new Sheet("Export this bout", form).with("Choose where\u2026", () -> {
             BoutExport.Form chosen = forms.getValue();
             boolean whole = full.getValue();

@@ -3,6 +3,7 @@ package farglass.desktop.shelf;
 import farglass.core.entry.Technique;
 import farglass.core.entry.Term;
 import farglass.core.lexicon.Lexicon;
+import farglass.core.prose.HowMany;
 import farglass.core.state.Counting;
 import farglass.desktop.parts.Form;
 import farglass.library.exchange.BoutImport;
@@ -101,12 +102,12 @@ final class ImportPage extends VBox {
         return item.bout()
                 .map(bout -> {
                     List<String> parts = new ArrayList<>();
-                    parts.add("%s: %s \u2013 %s, %d moments"
+                    parts.add("%s: %s \u2013 %s, %s"
                             .formatted(
                                     item.file().getFileName(),
                                     bout.header().a().name(),
                                     bout.header().b().name(),
-                                    bout.moments().size()));
+                                    HowMany.of(bout.moments().size(), "moment")));
                     if (item.replaces()) {
                         parts.add("replaces the bout of the same id");
                     }

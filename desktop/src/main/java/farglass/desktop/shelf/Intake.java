@@ -9,6 +9,7 @@ import farglass.core.bout.Header;
 import farglass.core.bout.HeaderBuilder;
 import farglass.core.change.Change;
 import farglass.core.notation.Diagnostic;
+import farglass.core.prose.HowMany;
 import farglass.core.rules.Ruleset;
 import farglass.core.rules.Rulesets;
 import farglass.core.study.Athlete;
@@ -287,12 +288,12 @@ public final class Intake {
     private void write(BoutImport named) {
         desk.work()
                 .start(
-                        "Importing %d bouts".formatted(named.items().size()),
+                        "Importing " + HowMany.of(named.items().size(), "bout"),
                         (progress, cancelled) -> desk.submit(() -> named.into(desk.library(), progress, cancelled), "")
                                 .get(),
                         act -> desk.messages()
-                                .say("%d bouts were imported. Ctrl+Z takes them out again."
-                                        .formatted(named.items().size())),
+                                .say("Imported %s. Ctrl+Z takes it out again."
+                                        .formatted(HowMany.of(named.items().size(), "bout"))),
                         // The desk has told already what the library said.
                         problem -> {});
     }

@@ -7,6 +7,7 @@ import farglass.core.entry.Term;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.naming.Words;
 import farglass.core.notation.Diagnostic;
+import farglass.core.prose.HowMany;
 import farglass.core.study.Athlete;
 import farglass.desktop.desk.Desk;
 import farglass.desktop.desk.Work;
@@ -137,16 +138,14 @@ final class TableModel {
         TableImport.Preview now = preview.get().get();
         long errors = now.diagnostics().stream().filter(Diagnostic::error).count();
         if (now.bout().isEmpty()) {
-            return "Nothing can be imported yet: %d %s to mend, here or in the file."
-                    .formatted(errors, errors == 1 ? "cell" : "cells");
+            return "Nothing can be imported yet: %s to mend, here or in the file."
+                    .formatted(HowMany.of(errors, "cell"));
         }
         int unknown = now.unknown().size();
-        return "%d moments would be imported%s."
+        return "%s to import%s."
                 .formatted(
-                        now.bout().get().moments().size(),
-                        unknown == 0
-                                ? ""
-                                : ", %d %s kept as words".formatted(unknown, unknown == 1 ? "word" : "words"));
+                        HowMany.of(now.bout().get().moments().size(), "moment"),
+                        unknown == 0 ? "" : ", %s kept as words".formatted(HowMany.of(unknown, "word")));
     }
 
     List<String> messages() {
@@ -169,8 +168,8 @@ final class TableModel {
         Optional<OwnWords.KeptMapping> same = desk.contents().words().mappings().stream()
                 .filter(each -> each.name().equals(name))
                 .findFirst();
-        String what =
-                "Import %d moments from a table".formatted(bout.get().moments().size());
+        String what = "Import %s from a table"
+                .formatted(HowMany.of(bout.get().moments().size(), "moment"));
         List<Change> changes = new ArrayList<>(List.of(Change.added(bout.get())));
         if (!name.isEmpty()) {
             changes.add(new Change.OfMapping(

@@ -1,5 +1,6 @@
 package farglass.desktop.shell;
 
+import farglass.core.prose.HowMany;
 import farglass.desktop.desk.Desk;
 import farglass.desktop.parts.Sheet;
 import farglass.library.backup.Backups;
@@ -88,10 +89,10 @@ public final class LibrarySheets {
         String mended = report.mended().isEmpty()
                 ? ""
                 : " Mended: %d.".formatted(report.mended().size());
-        return "Recovered %d bouts and %d moments.%s %s The damaged file is kept as %s."
+        return "Recovered %s and %s.%s %s The damaged file is kept as %s."
                 .formatted(
-                        report.rows().getOrDefault("bout", 0),
-                        report.rows().getOrDefault("moment", 0),
+                        HowMany.of(report.rows().getOrDefault("bout", 0), "bout"),
+                        HowMany.of(report.rows().getOrDefault("moment", 0), "moment"),
                         mended,
                         lost,
                         report.kept().getFileName());

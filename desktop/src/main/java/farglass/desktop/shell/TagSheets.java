@@ -3,6 +3,7 @@ package farglass.desktop.shell;
 import farglass.core.bout.Bout;
 import farglass.core.bout.FilmLink;
 import farglass.core.bout.Times;
+import farglass.core.prose.HowMany;
 import farglass.desktop.desk.Choosers;
 import farglass.desktop.desk.Desk;
 import farglass.desktop.desk.Settings;
@@ -85,8 +86,7 @@ final class TagSheets implements TagView.Errands {
         Form form = new Form();
         TextField before = form.text("Seconds before", Double.toString(LEAD_IN_SECONDS), "seen before each moment");
         TextField after = form.text("Seconds after", Double.toString(LEAD_OUT_SECONDS), "seen after each moment");
-        String title =
-                chosen.size() == 1 ? "Cut a reel of one moment" : "Cut a reel of %d moments".formatted(chosen.size());
+        String title = "Cut a reel of " + HowMany.of(chosen.size(), "moment");
         sheets.lay(new Sheet(title, form).with("Choose where\u2026", () -> {
             double in = seconds(before);
             double out = seconds(after);

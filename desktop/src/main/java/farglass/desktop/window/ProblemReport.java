@@ -1,5 +1,6 @@
 package farglass.desktop.window;
 
+import farglass.core.prose.HowMany;
 import farglass.desktop.desk.Desk;
 import farglass.desktop.desk.Log;
 import farglass.desktop.desk.Messages;
@@ -75,13 +76,15 @@ record ProblemReport(Settings settings, Optional<Desk> desk, Clock clock) {
 
     private static String library(Desk desk) {
         Contents contents = desk.contents();
-        return "%d bouts, %d moments, %d studies, at the place %s%s%s"
+        return "%s, %s, %s, at the place %s%s%s"
                 .formatted(
-                        contents.bouts().size(),
-                        contents.bouts().stream()
-                                .mapToInt(bout -> bout.moments().size())
-                                .sum(),
-                        contents.studies().size(),
+                        HowMany.of(contents.bouts().size(), "bout"),
+                        HowMany.of(
+                                contents.bouts().stream()
+                                        .mapToInt(bout -> bout.moments().size())
+                                        .sum(),
+                                "moment"),
+                        HowMany.of(contents.studies().size(), "study", "studies"),
                         desk.navigation().placeProperty().get().label(),
                         desk.library().readOnly().isPresent() ? ", read only" : "",
                         contents.damage().isEmpty() ? "" : ", damaged");

@@ -3,11 +3,14 @@ package farglass.desktop.command;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import farglass.desktop.parts.Hint;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseButton;
+import javafx.scene.input.MouseEvent;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxToolkit;
@@ -51,6 +54,37 @@ class CommandsTest {
         KeyEvent enter = pressed(KeyCode.ENTER, false, false);
         assertThat(commands.hear(enter, List.of(Where.LISTING, Where.DOSSIER))).isFalse();
         assertThat(enter.isConsumed()).as("it is left to whoever else hears it").isFalse();
+    }
+
+    @Test
+    void aButtonTellsItsKeyOnceTheMouseComesByAndToWhoDoesNotSee() {
+        commands.add(List.of(command("close", Where.LISTING, Key.of(KeyCode.ESCAPE))));
+        CommandButton button = new CommandButton(commands, "close", "Away");
+        assertThat(button.getAccessibleHelp()).isEqualTo("Do close: Esc");
+        assertThat(button.getTooltip()).as("a window in waiting").isNull();
+        button.fireEvent(new MouseEvent(
+                MouseEvent.MOUSE_MOVED,
+                1,
+                1,
+                1,
+                1,
+                MouseButton.NONE,
+                0,
+                false,
+                false,
+                false,
+                false,
+                false,
+                false,
+                false,
+                false,
+                false,
+                false,
+                null));
+        assertThat(button.getTooltip().getText()).isEqualTo("Do close: Esc");
+        Hint.put(button, "");
+        assertThat(button.getTooltip()).isNull();
+        assertThat(button.getAccessibleHelp()).isNull();
     }
 
     @Test

@@ -22,6 +22,7 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
@@ -108,6 +109,19 @@ class DeskTest {
         work.ahead(0, (progress, cancelled) -> begun.add("ahead"), done -> begun.add("done"));
         assertThat(begun).isEmpty();
         assertThat(work.jobs()).isEmpty();
+    }
+
+    @Test
+    void whatIsDoneAheadLeavesTheMachineToOthersFirstAndIsNotBegunOnceNobodyWantsIt() throws Exception {
+        Work work = new Work(Runnable::run);
+        CountDownLatch done = new CountDownLatch(1);
+        List<String> begun = Collections.synchronizedList(new ArrayList<>());
+        Work.Job unwanted = work.ahead(60_000, (progress, cancelled) -> begun.add("unwanted"), told -> {});
+        work.ahead(100, (progress, cancelled) -> begun.add("wanted"), told -> done.countDown());
+        unwanted.cancel();
+        assertThat(done.await(20, TimeUnit.SECONDS)).isTrue();
+        work.close();
+        assertThat(begun).containsExactly("wanted");
     }
 
     @Test

@@ -73,10 +73,10 @@ class TableModelTest {
             model.names("Runa Castellan", "Wilma Ferreby");
             model.called("", "W.");
         });
-        assertThat(model.summary()).isEqualTo("3 moments would be imported, 1 word kept as words.");
+        assertThat(model.summary()).isEqualTo("3 moments to import, 1 word kept as words.");
         assertThat(model.meaning("coat hanger", "no such thing")).contains("not in the lexicon");
         onScreen(() -> model.meaning("coat hanger", "rnc"));
-        assertThat(model.summary()).isEqualTo("3 moments would be imported.");
+        assertThat(model.summary()).isEqualTo("3 moments to import.");
         onScreen(() -> assertThat(model.importUnder("Our sheet")).isEmpty());
         desk.change("Nothing").get(20, TimeUnit.SECONDS);
         Bout bout = desk.contents().bouts().get(0);

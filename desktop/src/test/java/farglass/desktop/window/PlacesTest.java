@@ -123,12 +123,11 @@ class PlacesTest extends OnStage {
         Files.writeString(sheet, Files.readString(sheet).replace("soon", "0:30"));
         chosen.add(sheet);
         robot.clickOn("Import bouts\u2026");
-        await("three moments are offered", () -> text("#table-summary")
-                .startsWith("3 moments would be imported, 1 word"));
+        await("three moments are offered", () -> text("#table-summary").startsWith("3 moments to import, 1 word"));
         fill("athlete-b", "Wilma Ferreby");
         fill("odd-hook-", "kimura");
         press(KeyCode.TAB);
-        await("the word has a meaning", () -> text("#table-summary").equals("3 moments would be imported."));
+        await("the word has a meaning", () -> text("#table-summary").equals("3 moments to import."));
         press(KeyCode.ENTER);
         await("it is imported", () -> desk().contents().bouts().size() == 2);
         assertThat(desk().contents().bouts().stream().flatMap(bout -> bout.moments().stream()))

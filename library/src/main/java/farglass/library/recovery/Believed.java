@@ -1,5 +1,6 @@
 package farglass.library.recovery;
 
+import farglass.core.prose.HowMany;
 import farglass.core.study.Athlete;
 import farglass.library.contents.BoutRows;
 import farglass.library.contents.MomentRows;
@@ -224,12 +225,12 @@ final class Believed {
             gone += best.isEmpty() ? 1 : 0;
         }
         if (!rows.containsKey("")) {
-            lost.add("A bout (%s) with %d moments could not be read.".formatted(key, all.size()));
+            lost.add("A bout (%s) with %s could not be read.".formatted(key, HowMany.of(all.size(), "moment")));
             return Optional.empty();
         }
         String bout = words(rows.get(""));
         if (gone > 0) {
-            lost.add("Of the bout %s %d moments could not be read.".formatted(bout, gone));
+            lost.add("Of the bout %s %s could not be read.".formatted(bout, HowMany.of(gone, "moment")));
         }
         lost.add(
                 sealed

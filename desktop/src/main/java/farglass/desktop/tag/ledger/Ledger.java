@@ -6,6 +6,7 @@ import farglass.core.bout.Times;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.phrase.AthleteWords;
 import farglass.core.phrase.Phrase;
+import farglass.core.prose.HowMany;
 import farglass.core.side.Seat;
 import farglass.core.side.Settled;
 import farglass.core.state.Exchange;
@@ -107,7 +108,7 @@ final class Ledger {
                         .map(seat -> seat == showing.studied() ? LedgerRow.Column.STUDIED : LedgerRow.Column.OTHER)
                         .orElse(LedgerRow.Column.NEUTRAL),
                 moment.atMicros().isPresent() ? Times.tenths(moment.atMicros().getAsLong()) : "?",
-                folded > 0 ? "%s (%d moments folded)".formatted(words, folded) : words,
+                folded > 0 ? "%s (%s folded)".formatted(words, HowMany.of(folded, "moment")) : words,
                 moved
                         ? Optional.of(AthleteWords.settled(
                                 new Settled(after.position().key(), after.top(), false), bout, lexicon))
