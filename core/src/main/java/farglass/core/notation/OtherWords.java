@@ -53,7 +53,7 @@ public final class OtherWords {
                     "^(?!.* note )(.* )?(?:near (?=(?:pass|sweep|takedown|back take|submission)s?$)|quase )(.*)$",
                     "$1$2 nearly"),
             Rule.of("(?:done|completed?|completes|funciona|funcionou)", "works"),
-            Rule.of("(?:defendid[ao]|falha|falhou|blocked|stuffed)", "failed"),
+            Rule.of("(?:gets |got |is |was )?(?:defendid[ao]|falha|falhou|blocked|stuffed)|misses|missed", "failed"),
             Rule.of("encaixad[ao]|encaixou", "locked"),
             Rule.of("com a mao esquerda", "left hand"),
             Rule.of("com a mao direita", "right hand"),

@@ -22,6 +22,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 /**
  * What people say round a name: where it was ("kimura from half guard"), what became of it ("loses the underhook"), where it ended
@@ -47,6 +48,12 @@ record WordsAround(
     private static final Pattern LOCKS =
             Pattern.compile("(?:locks|locked|sinks)(?: up| in)? (.+)", Pattern.CASE_INSENSITIVE);
 
+    private static final Pattern BY =
+            Pattern.compile("(.+?) (?:with|by|using) (?:an? |the |her |his )?(.+)", Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern SUBMITS =
+            Pattern.compile("(?:submits|submitted|attacks|attacked)(?: her| him)?", Pattern.CASE_INSENSITIVE);
+
     private static final Set<String> FALLS = Set.of("drops", "dropped", "falls", "fell", "rolls", "turns", "collapses");
     private static final List<String> TO = List.of(" straight to ", " into ", " to ");
     /** Families whose places people call by one name: "from the back" is said of every way to have it. */
@@ -68,6 +75,7 @@ record WordsAround(
                 : bare().or(this::feint)
                         .or(this::locked)
                         .or(this::outcome)
+                        .or(this::by)
                         .or(this::ended)
                         .or(this::placed);
     }
@@ -149,6 +157,23 @@ record WordsAround(
                     .filter(verb::fits)
                     .map(fits -> named.with(named.settled(), MannerTold.of(verb.became())));
         });
+    }
+
+    /** "Passes with a knee cut", "takes her down by a single leg": what kind of thing was done, and by what of that kind. */
+    private Optional<PhraseMeaning> by() {
+        Matcher by = BY.matcher(phrase.strip());
+        if (!by.matches()) {
+            return Optional.empty();
+        }
+        Optional<Kind> kind = SUBMITS.matcher(by.group(1)).matches()
+                ? Optional.of(Kind.SUBMISSION)
+                : technique(parts.read(by.group(1), became))
+                        .filter(Technique::generic)
+                        .map(Technique::kind);
+        return kind.flatMap(of -> Stream.of(by.group(2), by.group(2) + " " + of.label())
+                .map(named -> parts.read(named, became))
+                .filter(said -> technique(said).filter(way -> way.kind() == of).isPresent())
+                .findFirst());
     }
 
     /** "Passes to side control", "sweeps to mount": what was done, and where it ended. Not of what came to nothing. */

@@ -27,6 +27,12 @@ public final class Clauses {
     private static final Pattern THEN =
             Pattern.compile(" (?:and then|then|straight to|straight into|into|to|and|e) ", Pattern.CASE_INSENSITIVE);
 
+    private static final Pattern BETWEEN = Pattern.compile(",|\\s+but\\s+", Pattern.CASE_INSENSITIVE);
+
+    /** One word of what became of it, with or without "it" and "gets". */
+    private static final Pattern BECAME =
+            Pattern.compile("(?:it |he |she )?(?:gets |got |is |was )?(\\S+)", Pattern.CASE_INSENSITIVE);
+
     private static final Pattern FROM =
             Pattern.compile(" (?:from the|from|out of|d[aeo]s?) ", Pattern.CASE_INSENSITIVE);
 
@@ -72,10 +78,10 @@ public final class Clauses {
         return ScribeLine.read(text, place, lexicon, expectation).map(reading -> new Clause(text, place, reading));
     }
 
-    /** The parts between commas, each joined to the one before it where it is only more of that. */
+    /** The parts between commas, and before and behind "but", each joined to the one before it where it is only more of that. */
     private List<Clause> parted(String text, LinePlace place) {
         List<Clause> told = new ArrayList<>();
-        for (String part : text.split(",", MOST + 1)) {
+        for (String part : BETWEEN.split(text, MOST + 1)) {
             LinePlace here = told.isEmpty() ? place : after(last(told));
             if (!part.isBlank()) {
                 add(told, part.strip(), here);
@@ -100,7 +106,7 @@ public final class Clauses {
             told.addAll(joined(part, here));
             return;
         }
-        Optional<Clause> more = clause(last.text() + " " + part, last.place())
+        Optional<Clause> more = clause(last.text() + " " + became(part), last.place())
                 .filter(clause -> clause.isUnderstood()
                         && (!last.isUnderstood()
                                 || clause.reading()
@@ -124,6 +130,11 @@ public final class Clauses {
                     told.size() - 1,
                     clause(last.text() + ", " + part, last.place()).orElseThrow());
         }
+    }
+
+    private static String became(String part) {
+        Matcher word = BECAME.matcher(part);
+        return word.matches() ? word.group(1) : part;
     }
 
     /** Words behind a comma that name nothing are what was said of the act before them. */
@@ -152,14 +163,35 @@ public final class Clauses {
             }
             Optional<Clause> first =
                     clause(text.substring(0, then.start()), place).filter(Clauses::isDone);
+            String rest = text.substring(then.end());
             Optional<Clause> second =
-                    first.flatMap(done -> clause(actor.get() + " " + text.substring(then.end()), after(done))
-                            .filter(Clauses::isDone));
+                    first.flatMap(done -> of(rest, actor.get(), after(done)).filter(Clauses::isDone));
             if (second.isPresent()) {
                 return Optional.of(List.of(first.get(), second.get()));
             }
+            Optional<Clause> ended = first.flatMap(done -> clause(done.text() + " " + became(rest), place)
+                    .filter(told -> isDone(told)
+                            && told.reading()
+                                    .proposal()
+                                    .deed()
+                                    .equals(done.reading().proposal().deed())
+                            && told.reading().proposal().telling().became().isPresent()));
+            if (ended.isPresent()) {
+                return Optional.of(List.of(ended.get()));
+            }
         }
         return Optional.empty();
+    }
+
+    /** Whoever is named in front of it does it, and else whoever did what stands before. */
+    private Optional<Clause> of(String text, Seat before, LinePlace here) {
+        List<String> words = List.of(text.split("\\s+"));
+        // "A" in the middle of a line is an article.
+        boolean named = words.get(0).length() > 1
+                && new ActorWords(here.bout(), here.now())
+                        .inFront(words, lexicon)
+                        .isPresent();
+        return clause(named ? text : before + " " + text, here);
     }
 
     /** "Armbar from mount" while nobody has told of the mount: the place is told first. */
