@@ -172,8 +172,15 @@ record WordsAround(
                         .map(Technique::kind);
         return kind.flatMap(of -> Stream.of(by.group(2), by.group(2) + " " + of.label())
                 .map(named -> parts.read(named, became))
-                .filter(said -> technique(said).filter(way -> way.kind() == of).isPresent())
+                .filter(said ->
+                        technique(said).filter(way -> isMoreThan(of, way)).isPresent())
                 .findFirst());
+    }
+
+    /** "Passes with a", of which the rest is still to come, is no more than a pass. */
+    private boolean isMoreThan(Kind kind, Technique way) {
+        return way.kind() == kind
+                && lexicon.generalOf(List.of(way)).filter(way::equals).isEmpty();
     }
 
     /** "Passes to side control", "sweeps to mount": what was done, and where it ended. Not of what came to nothing. */

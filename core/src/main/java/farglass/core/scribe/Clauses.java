@@ -8,8 +8,10 @@ import farglass.core.state.Whereabouts;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalLong;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -26,6 +28,9 @@ public final class Clauses {
     /** Between two things that one athlete does, one out of the other. */
     private static final Pattern THEN =
             Pattern.compile(" (?:and then|then|straight to|straight into|into|to|and|e) ", Pattern.CASE_INSENSITIVE);
+
+    /** Behind these words it may stand what became of the one thing. */
+    private static final Set<String> SAME = Set.of("and", "and then", "e");
 
     private static final Pattern BETWEEN = Pattern.compile(",|\\s+but\\s+", Pattern.CASE_INSENSITIVE);
 
@@ -169,7 +174,9 @@ public final class Clauses {
             if (second.isPresent()) {
                 return Optional.of(List.of(first.get(), second.get()));
             }
-            Optional<Clause> ended = first.flatMap(done -> clause(done.text() + " " + became(rest), place)
+            boolean same = SAME.contains(then.group().strip().toLowerCase(Locale.ROOT));
+            Optional<Clause> ended = first.filter(done -> same).flatMap(done -> clause(
+                            done.text() + " " + became(rest), place)
                     .filter(told -> isDone(told)
                             && told.reading()
                                     .proposal()
