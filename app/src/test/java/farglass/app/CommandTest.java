@@ -508,7 +508,7 @@ class CommandTest extends AtTheCommandLine {
         assertThat(words()).contains("nothing says who the two are");
         assertThat(run("import", "--library", library.toString(), "--header", header.toString(), table.toString()))
                 .isZero();
-        assertThat(words()).contains("Imported 1 bouts");
+        assertThat(words()).contains("Imported 1 bout into");
         assertThat(run(
                         "import",
                         "--library",

@@ -138,7 +138,7 @@ class HostileTest extends AtTheCommandLine {
         isRefused("a folder, a pipe or a device", "check", folder);
         System.setIn(new ByteArrayInputStream((HEAD + "0:10 A knee-cut\n").getBytes(StandardCharsets.UTF_8)));
         assertThat(run("check", "-")).isZero();
-        assertThat(words()).contains("1 moments can be imported");
+        assertThat(words()).contains("1 moment can be imported");
         System.setIn(new InputStream() {
             @Override
             public int read() {
@@ -160,7 +160,7 @@ class HostileTest extends AtTheCommandLine {
         isRefused("half a character", "check", file("half.json", text.replace("\"Juno\"", "\"Ju\\ud800no\"")));
         assertThat(run("check", file("cr.bout", (HEAD + "0:10 A knee-cut\n").replace('\n', '\r'))))
                 .isZero();
-        assertThat(words()).contains("1 moments can be imported");
+        assertThat(words()).contains("1 moment can be imported");
     }
 
     @Test

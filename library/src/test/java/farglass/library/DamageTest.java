@@ -156,7 +156,7 @@ class DamageTest {
         sql("UPDATE moment SET became = 'EXPLODED' WHERE key = 'second/m2'");
         sql("DELETE FROM change WHERE row_key = 'second/m2'");
         Recovery.Report report = recovered();
-        assertThat(report.lost()).anySatisfy(words -> assertThat(words).contains("1 moments could not be read"));
+        assertThat(report.lost()).anySatisfy(words -> assertThat(words).contains("1 moment could not be read"));
         try (Library library = open()) {
             assertThat(library.contents().bout("second").orElseThrow().moments())
                     .hasSize(two.moments().size() - 1);

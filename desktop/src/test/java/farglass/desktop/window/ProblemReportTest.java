@@ -56,7 +56,7 @@ class ProblemReportTest extends OnStage {
         robot.clickOn("#library-menu");
         robot.clickOn("Report a problem\u2026");
         assertThat(report())
-                .contains("Far Glass", "1 bouts, 2 moments, 1 studies, at the place Shelf", "text at 100 %")
+                .contains("Far Glass", "1 bout, 2 moments, 1 study, at the place Shelf", "text at 100 %")
                 .contains("2 of them that something failed")
                 .contains(Happening.OPENED + ": 1, 2")
                 .contains(Happening.NOT_DONE.toString(), LibraryException.class.getName())
