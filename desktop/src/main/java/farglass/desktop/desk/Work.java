@@ -235,11 +235,15 @@ public final class Work implements AutoCloseable {
     }
 
     private void finish(Job job, Runnable telling, Object result) {
-        jobs.remove(job);
-        if (!job.cancelled.get()) {
-            telling.run();
-        } else if (result instanceof AutoCloseable held) {
-            letGo(held);
+        try {
+            if (!job.cancelled.get()) {
+                telling.run();
+            } else if (result instanceof AutoCloseable held) {
+                letGo(held);
+            }
+        } finally {
+            // Last: who waits until nothing runs any more finds the result told.
+            jobs.remove(job);
         }
     }
 
