@@ -8,7 +8,7 @@ import java.util.Locale;
 import java.util.Optional;
 
 /**
- * A verb before a name that says what became of it: "loses the underhook", "threatens the armbar", "completes the takedown".
+ * A verb before a name that says what became of it: "loses the underhook", "threatens the armbar", "finishes the takedown".
  *
  * @param named the words behind the verb
  */
@@ -17,7 +17,7 @@ record OutcomeVerb(Became became, String named) {
     private static final List<String> DENIES = List.of("denies", "denied", "refuses");
     private static final List<String> WINS = List.of("wins", "won");
     private static final List<String> THREATENS = List.of("threatens", "threatened");
-    private static final List<String> COMPLETES = List.of("completes", "completed");
+    private static final List<String> COMPLETES = List.of("completes", "completed", "finishes", "finished");
 
     /** {@return the verb in front of a phrase, if it begins with one} */
     static Optional<OutcomeVerb> in(String phrase) {
