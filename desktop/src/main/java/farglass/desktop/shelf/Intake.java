@@ -292,7 +292,7 @@ public final class Intake {
                         (progress, cancelled) -> desk.submit(() -> named.into(desk.library(), progress, cancelled), "")
                                 .get(),
                         act -> desk.messages()
-                                .say("Imported %s. Ctrl+Z takes it out again."
+                                .say("Imported %s. Ctrl+Z takes that back."
                                         .formatted(HowMany.of(named.items().size(), "bout"))),
                         // The desk has told already what the library said.
                         problem -> {});
