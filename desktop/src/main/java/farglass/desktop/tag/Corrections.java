@@ -85,7 +85,11 @@ public final class Corrections {
         }
         String what = "Remove " + counted(moments);
         choice.none();
-        open.change(changed, ids(moments), what);
+        open.change(changed, ids(moments), what).thenAccept(act -> {
+            if (moments.size() > 1) {
+                open.desk().messages().say(counted(moments) + " were removed. Ctrl+Z brings them back.");
+            }
+        });
     }
 
     /** It was the other one. */

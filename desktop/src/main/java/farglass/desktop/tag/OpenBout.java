@@ -9,10 +9,12 @@ import farglass.core.side.Seat;
 import farglass.core.state.Timeline;
 import farglass.desktop.desk.Desk;
 import farglass.library.Library;
+import farglass.library.changelog.Act;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.CompletableFuture;
 import java.util.function.Consumer;
 import javafx.beans.property.ReadOnlyLongProperty;
 import javafx.beans.property.ReadOnlyLongWrapper;
@@ -134,14 +136,15 @@ public final class OpenBout {
      * Saves a changed bout: shown at once, and held as pending until it is on disk.
      *
      * @param touched ids of the moments that change; none if only the header does
+     * @return completes on the interface thread once it is on disk; fails where it was refused, which is told already
      */
-    public void change(Bout changed, Set<String> touched, String what) {
+    public CompletableFuture<Optional<Act>> change(Bout changed, Set<String> touched, String what) {
         Bout noted = watched.noted(changed);
         Set<String> keys = touched.isEmpty() ? Set.of(HEADER) : touched;
         keys.forEach(key -> pending.merge(key, 1, Integer::sum));
         Bout base = bout.get().orElseThrow();
         set(Optional.of(noted));
-        desk.change(what, Change.of(base, noted)).whenComplete((act, problem) -> {
+        return desk.change(what, Change.of(base, noted)).whenComplete((act, problem) -> {
             keys.forEach(key -> pending.computeIfPresent(key, (id, count) -> count == 1 ? null : count - 1));
             boolean ours = bout.get().map(Bout::id).equals(Optional.of(noted.id()));
             if (!ours) {

@@ -153,6 +153,28 @@ class KeysTest extends OnStage {
         assertThat(onScreen(() -> tag().choice().chosen())).containsExactly("m3");
     }
 
+    /** Ctrl+A and Backspace empty any other field, and who empties the line holds Backspace down. */
+    @Test
+    void backspaceInAnEmptyLineRemovesNothing() throws Exception {
+        open();
+        onScreen(() -> {
+            desk().navigation().show(new farglass.desktop.desk.Spot("one", Optional.empty()));
+            return null;
+        });
+        await("the bout is open", () -> tag().open().bout().isPresent());
+        WaitForAsyncUtils.waitForFxEvents();
+        press(KeyCode.SHORTCUT, KeyCode.A);
+        assertThat(onScreen(() -> tag().choice().chosen())).hasSize(11);
+        type("k");
+        press(KeyCode.BACK_SPACE);
+        press(KeyCode.BACK_SPACE);
+        assertThat(onScreen(() -> tag().ledger().rows())).hasSize(11);
+        press(KeyCode.DELETE);
+        await("all are removed", () -> tag().ledger().rows().isEmpty());
+        await("it is said how they come back", () -> text("#message")
+                .equals("11 moments were removed. Ctrl+Z brings them back."));
+    }
+
     @Test
     void everyKeyCommandsWhatItsPageSays() throws Exception {
         open();

@@ -1,7 +1,6 @@
 package farglass.desktop.tag.page;
 
 import static javafx.scene.input.KeyCode.A;
-import static javafx.scene.input.KeyCode.BACK_SPACE;
 import static javafx.scene.input.KeyCode.C;
 import static javafx.scene.input.KeyCode.DELETE;
 import static javafx.scene.input.KeyCode.DOWN;
@@ -97,7 +96,7 @@ final class MomentCommands {
                 Command.of("merge", "Merge into one", Where.MOMENTS, Key.ctrl(M))
                         .needs(() -> model.choice().chosen().size() > 1, "Choose two or more moments first")
                         .does(model.corrections()::merge),
-                withChosen(Command.of("remove", "Remove", Where.EMPTY_LINE, Key.of(DELETE), Key.of(BACK_SPACE)))
+                withChosen(Command.of("remove", "Remove", Where.EMPTY_LINE, Key.of(DELETE)))
                         .does(model.corrections()::remove),
                 Command.of("reel", "Cut a reel\u2026", Where.MOMENTS, Key.ctrlShift(R))
                         .needs(() -> !model.choice().chosen().isEmpty(), "Choose its moments first, or all with Ctrl+A")
