@@ -58,7 +58,7 @@ public final class PhraseReader {
             boolean suggesting) {
         Here here = scene.by(actor);
         Naming naming = lexicon.naming();
-        if (Passive.act(phrase).isPresent()) {
+        if (Passive.in(phrase).isPresent()) {
             // The act is the other's: read as one's own, it would be credited to whoever suffered it.
             return PhraseMeaning.kept(phrase, List.of(), false, Optional.empty());
         }

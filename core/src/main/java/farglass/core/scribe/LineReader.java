@@ -6,7 +6,6 @@ import farglass.core.entry.Technique;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
 import farglass.core.notation.ShortWords;
-import farglass.core.said.Passive;
 import farglass.core.side.Seat;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -60,7 +59,7 @@ final class LineReader {
         if (happening.isPresent()) {
             return happened(happening.get(), named, rest);
         }
-        return suffered(rest, named.or(() -> draft.actors.among(rest)))
+        return Suffered.read(draft, rest, named.or(() -> draft.actors.among(rest)))
                 .orElseGet(() -> new NameReader(draft).said(words, named));
     }
 
@@ -114,35 +113,6 @@ final class LineReader {
         Telling told = draft.told(new TypedDetails(rest), actor, kind.flatMap(lexicon::technique));
         Deed deed = said.isBlank() ? new Deed.Mark() : new Deed.Unnamed(said.strip(), kind);
         return draft.reading(actor, deed, told);
-    }
-
-    /** "Bea gets flattened": the act is the other one's, which is one key away. */
-    private Optional<Reading> suffered(List<String> words, Optional<Seat> actor) {
-        String phrase = String.join(" ", words);
-        LinePlace alone = new LinePlace(draft.place.bout(), draft.place.now(), Optional.empty(), 0);
-        return Passive.act(phrase).map(act -> {
-            List<Reading.Alternative> alternatives = actor
-                    .map(Seat::other)
-                    .flatMap(other -> Optional.of(read(other + " " + act, alone, lexicon, draft.expectation))
-                            .filter(reading -> reading.how().isPresent()
-                                    && reading.proposal().deed().did().isPresent())
-                            .map(reading -> new Reading.Alternative(
-                                    "%2$s: %1$s"
-                                            .formatted(
-                                                    lexicon.label(((Deed.Did) reading.proposal()
-                                                                    .deed())
-                                                            .technique()),
-                                                    draft.place
-                                                            .bout()
-                                                            .header()
-                                                            .contestant(other)
-                                                            .name()),
-                                    other + " " + act + " ",
-                                    "it was the other one\u2019s act")))
-                    .stream()
-                    .toList();
-            return draft.kept(phrase, actor, new TypedDetails(List.of()), alternatives, false, Optional.empty());
-        });
     }
 
     /** {@return the words of a line, an outcome of two words as one} */

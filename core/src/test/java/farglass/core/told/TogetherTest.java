@@ -10,11 +10,12 @@ import farglass.core.scribe.Clauses;
 import farglass.core.scribe.Expectation;
 import farglass.core.scribe.LinePlace;
 import farglass.core.side.Seat;
-import farglass.core.state.Timeline;
+import farglass.core.state.Stand;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
@@ -25,13 +26,13 @@ class TogetherTest {
 
     private static String told(String where, String typed) {
         String[] words = where.split(" ");
-        Bout bout = BoutFile.parse(
-                        "far-glass bout 1\nA: Ann Ames\nB: Bea Birk\n\n0:10 - reached; -> %s%s\n"
-                                .formatted(words[0], words[1].equals("-") ? "" : ", " + words[1] + " on top"),
-                        LEXICON)
+        Bout bout = BoutFile.parse("far-glass bout 1\nA: Ann Ames\nB: Bea Birk\n", LEXICON)
                 .bout()
                 .orElseThrow();
-        LinePlace place = LinePlace.end(bout, Timeline.of(bout, LEXICON).at(30_000_000));
+        Stand stand = new Stand(
+                LEXICON.position(words[0]).orElseThrow(),
+                words[1].equals("-") ? Optional.empty() : Optional.of(Seat.valueOf(words[1])));
+        LinePlace place = LinePlace.end(bout, stand);
         return Clauses.read(typed, place, LEXICON, Expectation.NONE).stream()
                 .map(clause -> clause.reading().proposal().at("m9", OptionalLong.empty(), place.now(), LEXICON))
                 .map(TogetherTest::told)
