@@ -65,6 +65,8 @@ public final class Naming {
 
     /** Fewer letters, and the blank between them, could stand for too many names. */
     private static final int LEAST_ABBREVIATED = 6;
+    /** A name of which more words are missing is only one of many things that begin so. */
+    private static final int MOST_TO_COME = 2;
 
     private static final Set<String> GRABS = LightVerbs.stems("grab", "grip", "hold");
     /** What leads to where somebody is, and not to an act. */
@@ -331,6 +333,25 @@ public final class Naming {
                         .thenComparing(Term::label))
                 .limit(most)
                 .toList();
+    }
+
+    /**
+     * {@return whether words that begin a name of the entry say most of it} "Falls" by itself is a word, and no armbar, though one can fall
+     * back for the armbar; of "fal" more is to come.
+     */
+    public boolean isNearlyTold(String phrase, Term term) {
+        String plain = Words.plain(phrase);
+        String last = plain.substring(plain.lastIndexOf(' ') + 1);
+        if (last.length() < 3 || !last.endsWith("s") || !isWord(last)) {
+            return true;
+        }
+        int words = plain.split(" ").length;
+        boolean verb = words == 1 && (LightVerbs.isLight(last) || KindWords.isVerb(Stems.of1(last)));
+        return !verb
+                && WordIndex.written(term)
+                        .filter(name -> name.startsWith(plain))
+                        .mapToInt(name -> name.split(" ").length - words)
+                        .anyMatch(missing -> missing <= MOST_TO_COME);
     }
 
     /**

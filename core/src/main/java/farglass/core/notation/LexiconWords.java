@@ -78,14 +78,15 @@ final class LexiconWords {
     private PhraseMeaning read(String phrase, Optional<Seat> actor, Scene scene, String ahead) {
         return lexicon.technique(phrase).isPresent()
                 ? PhraseMeaning.done(phrase, Naming.How.WRITTEN)
-                : PhraseReader.read(
-                        phrase,
-                        actor,
-                        scene,
-                        FieldHints.became(ahead),
-                        FieldHints.hint(ahead),
-                        lexicon,
-                        warnings.size() < MOST_SUGGESTED);
+                : PhraseReader.suffered(phrase, actor, scene, FieldHints.became(ahead), FieldHints.hint(ahead), lexicon)
+                        .orElseGet(() -> PhraseReader.read(
+                                phrase,
+                                actor,
+                                scene,
+                                FieldHints.became(ahead),
+                                FieldHints.hint(ahead),
+                                lexicon,
+                                warnings.size() < MOST_SUGGESTED));
     }
 
     private void tell(String phrase, PhraseMeaning said, int at) {
@@ -101,6 +102,11 @@ final class LexiconWords {
                                             .orElseThrow()
                                             .kind()
                                             .label()));
+        } else if (said.manner().suffered()) {
+            note(
+                    at,
+                    "\"%s\" tells what was done to whoever is named; it was read as the other's \"%s\""
+                            .formatted(Cursor.shortened(phrase), key(said)));
         } else if (said.how().isEmpty()) {
             warn(at, said.unclear() ? unclear(phrase, said) : unknown(phrase, said));
         } else if (said.how().get() == Naming.How.MENDED) {

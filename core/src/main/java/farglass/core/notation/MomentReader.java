@@ -64,9 +64,10 @@ final class MomentReader {
 
     Moment read() throws Cursor.Wrong {
         OptionalLong at = time();
-        Optional<Seat> actor = cursor.nobodyOrSeat("who did it");
+        Optional<Seat> named = cursor.nobodyOrSeat("who did it");
         DeedReader deeds = new DeedReader(cursor, words);
-        Deed deed = deeds.read(actor, scene);
+        Deed deed = deeds.read(named, scene);
+        Optional<Seat> actor = deeds.manner().actor(named);
         settled = deeds.settled();
         told = deeds.side().map(told::withSide).orElse(told);
         told = deeds.manner().in(told);

@@ -50,6 +50,11 @@ public record PhraseMeaning(
                 false);
     }
 
+    /** {@return whether it was understood, and nothing had to be mended for that} */
+    public boolean isSure() {
+        return how.filter(understood -> understood != Naming.How.MENDED).isPresent();
+    }
+
     /** {@return the same, with where it ended and how it went} */
     PhraseMeaning with(Optional<Settled> where, MannerTold went) {
         return new PhraseMeaning(deed, where, how, others, unclear, went);

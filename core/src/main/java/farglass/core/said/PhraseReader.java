@@ -47,6 +47,26 @@ public final class PhraseReader {
         return read(phrase, actor, scene, became, hint, lexicon, true);
     }
 
+    /**
+     * {@return the other's act, where the phrase tells clearly what whoever is named suffers: "gets swept", "taps to the armbar"} See
+     * {@link MannerTold#suffered}.
+     */
+    public static Optional<PhraseMeaning> suffered(
+            String phrase,
+            Optional<Seat> actor,
+            Scene scene,
+            Optional<Became> became,
+            Naming.Hint hint,
+            Lexicon lexicon) {
+        Optional<Passive> suffered = Passive.in(phrase).filter(passive -> passive.clear() && actor.isPresent());
+        return suffered.flatMap(passive -> {
+            PhraseMeaning act = read(passive.act(), actor.map(Seat::other), scene, became, hint, lexicon, false);
+            return Optional.of(act.with(act.settled(), passive.manner(act.manner())))
+                    .filter(PhraseMeaning::isSure)
+                    .filter(read -> passive.canBe(read.deed().did().flatMap(lexicon::technique)));
+        });
+    }
+
     /** @param suggesting whether entries that may have been meant are looked for, where it names none: the longest part of the work */
     public static PhraseMeaning read(
             String phrase,

@@ -54,7 +54,22 @@ record WordsAround(
     private static final Pattern SUBMITS =
             Pattern.compile("(?:submits|submitted|attacks|attacked)(?: her| him)?", Pattern.CASE_INSENSITIVE);
 
-    private static final Set<String> FALLS = Set.of("drops", "dropped", "falls", "fell", "rolls", "turns", "collapses");
+    /** How one gets somewhere: of a place, and of what is tried from there, it is only the way. */
+    private static final String MOVES =
+            "(?:drop(?:s|ped)?|falls?|fell|rolls?|rolled|turns?|turned|collapses|collapsed|slides?|slid|spins?|spun"
+                    + "|steps?|stepped|rotates?|rotated|floats?|floated|swings?|swung|pivots?|pivoted|backsteps?|hops?|hopped|jumps?|jumped|dives?|dove"
+                    + "|dived|sits?|sat|leans?|leaned|lies|lay|inverts?|inverted|ducks?|ducked|goes|went|comes|came|scrambles?|scrambled)"
+                    + "(?: (?:back|down|over|under|up|around|round|through|out|in|across|off|right|straight))*";
+
+    private static final Pattern MOVED = Pattern.compile(MOVES, Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern TRIED = Pattern.compile(
+            "(?:" + MOVES + " (?:for|into|to|on|onto|after)|(?:fishes|fished|chases|chased|hunts|hunted) (?:for|after))"
+                    + "(?: an?| the| her| his)? (.+)",
+            Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern TO_THE_MAT =
+            Pattern.compile("(.+) (?:to|onto|on) the (?:mat|ground|floor|mats)", Pattern.CASE_INSENSITIVE);
     private static final List<String> TO = List.of(" straight to ", " into ", " to ");
     /** Families whose places people call by one name: "from the back" is said of every way to have it. */
     private static final Set<Family> ONE_NAME = EnumSet.of(Family.BACK, Family.HALF, Family.TURTLE, Family.LEGS);
@@ -76,6 +91,8 @@ record WordsAround(
                         .or(this::locked)
                         .or(this::outcome)
                         .or(this::by)
+                        .or(this::tried)
+                        .or(this::toTheMat)
                         .or(this::ended)
                         .or(this::placed);
     }
@@ -152,10 +169,9 @@ record WordsAround(
     /** "Loses the underhook": the name behind a verb that says what became of it. */
     private Optional<PhraseMeaning> outcome() {
         return OutcomeVerb.in(phrase).flatMap(verb -> {
-            PhraseMeaning named = parts.read(verb.named(), Optional.of(verb.became()));
-            return technique(named)
-                    .filter(verb::fits)
-                    .map(fits -> named.with(named.settled(), MannerTold.of(verb.became())));
+            PhraseMeaning named =
+                    parts.read(verb.named(), Optional.of(verb.became().get(0)));
+            return technique(named).flatMap(verb::of).map(told -> named.with(named.settled(), MannerTold.of(told)));
         });
     }
 
@@ -183,6 +199,28 @@ record WordsAround(
                 && lexicon.generalOf(List.of(way)).filter(way::equals).isEmpty();
     }
 
+    /** "Falls back for the ankle lock", "spins to the armbar": what somebody goes there for is tried, however she gets there. */
+    private Optional<PhraseMeaning> tried() {
+        Matcher tried = TRIED.matcher(phrase.strip());
+        return tried.matches()
+                ? Optional.of(parts.read(tried.group(1), became)).filter(said -> technique(said)
+                        .filter(lock -> lock.kind() == Kind.SUBMISSION)
+                        .isPresent())
+                : Optional.empty();
+    }
+
+    /** "Trips her to the mat". */
+    private Optional<PhraseMeaning> toTheMat() {
+        Matcher thrown = TO_THE_MAT.matcher(phrase.strip());
+        return thrown.matches()
+                ? Optional.of(parts.read(thrown.group(1), became))
+                        .filter(said -> technique(said)
+                                .filter(throwing -> throwing.kind() == Kind.TAKEDOWN)
+                                .isPresent())
+                        .map(said -> said.with(said.settled(), MannerTold.of(Became.HELD)))
+                : Optional.empty();
+    }
+
     /** "Passes to side control", "sweeps to mount": what was done, and where it ended. Not of what came to nothing. */
     private Optional<PhraseMeaning> ended() {
         boolean failed = became.filter(told -> !told.isSuccess()).isPresent();
@@ -206,7 +244,7 @@ record WordsAround(
     }
 
     private Optional<PhraseMeaning> ended(String act, Position place, Seat seat) {
-        if (Naming.isLight(act) || FALLS.contains(act.strip().toLowerCase(Locale.ROOT))) {
+        if (Naming.isLight(act) || MOVED.matcher(act.strip()).matches()) {
             // "Switches to three quarter mount": whoever is on top stays there; but nobody attacks from where one drops
             // to turtle.
             boolean top = place.family() != Family.TURTLE

@@ -169,12 +169,14 @@ public final class Clauses {
             Optional<Clause> first =
                     clause(text.substring(0, then.start()), place).filter(Clauses::isDone);
             String rest = text.substring(then.end());
-            Optional<Clause> second =
-                    first.flatMap(done -> of(rest, actor.get(), after(done)).filter(Clauses::isDone));
+            boolean same = SAME.contains(then.group().strip().toLowerCase(Locale.ROOT));
+            // "Hip bump to mount" tells where the hip bump ended, "passes and goes to mount" what came then.
+            Optional<Clause> second = first.flatMap(done -> of(rest, actor.get(), after(done))
+                    .filter(next -> isDone(next)
+                            || same && next.reading().proposal().deed().onlyPlace()));
             if (second.isPresent()) {
                 return Optional.of(List.of(first.get(), second.get()));
             }
-            boolean same = SAME.contains(then.group().strip().toLowerCase(Locale.ROOT));
             Optional<Clause> ended = first.filter(done -> same).flatMap(done -> clause(
                             done.text() + " " + became(rest), place)
                     .filter(told -> isDone(told)

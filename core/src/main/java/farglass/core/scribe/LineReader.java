@@ -21,6 +21,11 @@ final class LineReader {
     /** Before whoever got what a referee gave. */
     private static final Set<String> BEFORE_WHOM = Set.of("to", "for", "on", "against", "na", "no", "para");
 
+    /** Before one of these something is done to whoever is named; before other words she acts herself. */
+    private static final Set<String> BEHIND_HER = Set.of(
+            "down", "out", "over", "off", "up", "back", "away", "flat", "to", "into", "onto", "in", "on", "with",
+            "from", "by");
+
     private static final Pattern QUOTED = Pattern.compile("^(.*?)\"([^\"]*)\"?(.*)$", Pattern.DOTALL);
     /** A pasted page is kept whole; more words than these are no line. */
     private static final int MOST_WORDS = 60;
@@ -60,7 +65,32 @@ final class LineReader {
             return happened(happening.get(), named, rest);
         }
         return Suffered.read(draft, rest, named.or(() -> draft.actors.among(rest)))
-                .orElseGet(() -> new NameReader(draft).said(words, named));
+                .orElseGet(() -> named(words, named));
+    }
+
+    /** "Takes Bea down" is a takedown as "takes her down" is. */
+    private Reading named(List<String> words, Optional<Seat> actor) {
+        Reading asItStands = new NameReader(draft).said(words, actor);
+        List<String> toHer = actor.map(seat -> withoutTheOther(words, seat)).orElse(words);
+        if (asItStands.how().isPresent() || toHer.equals(words)) {
+            return asItStands;
+        }
+        Reading reading = new NameReader(draft.afresh()).said(toHer, actor);
+        return reading.isSure() ? reading : asItStands;
+    }
+
+    /** The words with "her" for the other one's name, where something is done to her, and she is not named as who acts next. */
+    private List<String> withoutTheOther(List<String> words, Seat actor) {
+        List<String> left = new ArrayList<>(words);
+        for (int i = 2; i < words.size(); i++) {
+            boolean other = words.get(i).length() > 1
+                    && draft.actors.seat(words.get(i)).equals(Optional.of(actor.other()))
+                    && !TypedDetails.isDetail(words, i);
+            if (other && (i + 1 == words.size() || BEHIND_HER.contains(words.get(i + 1)))) {
+                left.set(i, "her");
+            }
+        }
+        return left;
     }
 
     private Reading happened(Deed deed, Optional<Seat> named, List<String> words) {

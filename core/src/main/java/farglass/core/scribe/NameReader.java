@@ -282,14 +282,15 @@ final class NameReader {
         // "Staples the knee": behind an article stands the rest of the phrase, and not a line.
         boolean article = List.of("the", "his", "her")
                 .contains(search.words().get(span.to() - 1).toLowerCase(Locale.ROOT));
-        unused = concat(unused, article || !unused.isEmpty() ? details.loose(true) : List.of());
-        if (!draft.fields.unread().isEmpty() || !unused.isEmpty()) {
+        boolean far = !lexicon.naming().isNearlyTold(search.text(span), terms.get(0));
+        unused = concat(unused, article || far || !unused.isEmpty() ? details.loose(true) : List.of());
+        if (!draft.fields.unread().isEmpty() || !unused.isEmpty() || far) {
             NameSearch.Span all = withUnused(search.words(), span, unused);
             return draft.kept(
                     search.text(all),
                     actor,
                     around(search.words(), all),
-                    rephrasing.saying(terms, all, search.text(all)),
+                    rephrasing.saying(terms, all, far ? "" : search.text(all)),
                     false,
                     Optional.empty());
         }

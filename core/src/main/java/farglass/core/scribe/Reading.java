@@ -32,4 +32,11 @@ public record Reading(
     public boolean isUnderstood() {
         return !proposal.deed().unnamed().isPresent() && !proposal.deed().onlyTime();
     }
+
+    /** {@return whether it says what happened in words of their own, of which nothing had to be finished or mended} */
+    boolean isSure() {
+        return isUnderstood()
+                && how.filter(how -> how == Naming.How.WRITTEN || how == Naming.How.FORM)
+                        .isPresent();
+    }
 }

@@ -1,5 +1,6 @@
 package farglass.core.scribe;
 
+import farglass.core.entry.Position;
 import farglass.core.fact.Body;
 import farglass.core.fact.Fact;
 import farglass.core.fact.PartState;
@@ -24,6 +25,12 @@ public final class ScribeLine {
             "([^;\"]+?),? ((?:(?:really|very|so|too|quite) )?"
                     + "(?:hard|well|nicely|slowly|quickly|fast|early|cleanly|badly|tightly|immediately|beautifully|smoothly|lazily|sloppily)"
                     + "|(?:against|near|by|at|on) the (?:edge|boundary|line)|(?:para|pra) (?:frente|tr[aá]s)|forwards?|backwards?|(?:right|straight) away|at the (?:buzzer|bell|end|horn)|(?:for|with) \\w+ (?:seconds?|minutes?)(?: left| to go)?|for a (?:second|moment|while|bit)|a (?:bit|little))",
+            Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern BOTH = Pattern.compile("(?:they|both)(?: both)? (.+)", Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern FROM_TO = Pattern.compile(
+            "(\\S+ )?(?:switches|switched|goes|went|moves|moved|transitions|changes|changed) from (?:the |an? )?(.+) to (?:the |an? )?(.+)",
             Pattern.CASE_INSENSITIVE);
 
     private ScribeLine() {}
@@ -56,6 +63,8 @@ public final class ScribeLine {
                         ? asItStands
                         : inOtherWords(text, place, lexicon, expectation)
                                 .or(() -> aside(text, place, lexicon, expectation))
+                                .or(() -> ofBoth(text, place, lexicon, expectation))
+                                .or(() -> fromTo(text, place, lexicon, expectation))
                                 .or(() -> withFacts(text, place, lexicon, expectation))
                                 .orElse(asItStands));
     }
@@ -66,6 +75,38 @@ public final class ScribeLine {
         return aside.matches() && !text.contains(" note ")
                 ? read(aside.group(1) + " note " + aside.group(2), place, lexicon, expectation)
                         .filter(Reading::isUnderstood)
+                : Optional.empty();
+    }
+
+    /** "They clinch", "both go out": what happened is told, and of neither that she did it. */
+    private static Optional<Reading> ofBoth(String text, LinePlace place, Lexicon lexicon, Expectation expectation) {
+        Matcher both = BOTH.matcher(text.strip());
+        return both.matches()
+                ? read(both.group(1), place, lexicon, expectation)
+                        .filter(Reading::isSure)
+                        .filter(reading -> reading.proposal().actor().isEmpty())
+                        // Two are on no knee on belly: where one is on top, it is told which.
+                        .filter(reading -> reading.proposal()
+                                .settled()
+                                .flatMap(where -> lexicon.position(where.position()))
+                                .filter(Position::hasTop)
+                                .isEmpty())
+                : Optional.empty();
+    }
+
+    /** "Switches from the choke to the armbar": the choke was told when it was tried, and is kept as a note. */
+    private static Optional<Reading> fromTo(String text, LinePlace place, Lexicon lexicon, Expectation expectation) {
+        Matcher change = FROM_TO.matcher(text.strip());
+        if (!change.matches() || text.contains(" note ")) {
+            return Optional.empty();
+        }
+        String who = change.group(1) == null ? "" : change.group(1);
+        Predicate<String> done = words -> read(who + words, place, lexicon, expectation)
+                .filter(reading ->
+                        reading.isSure() && reading.proposal().deed().did().isPresent())
+                .isPresent();
+        return done.test(change.group(2)) && done.test(change.group(3))
+                ? read(who + change.group(3) + " note from " + change.group(2), place, lexicon, expectation)
                 : Optional.empty();
     }
 

@@ -43,7 +43,7 @@ class TogetherTest {
         return "%s %s %s%s"
                 .formatted(
                         moment.actor().map(Seat::name).orElse("-"),
-                        moment.technique().orElse("unnamed"),
+                        moment.technique().orElse(moment.deed().onlyPlace() ? "reached" : "unnamed"),
                         moment.telling().became().map(became -> became.label()).orElse("-"),
                         moment.telling().note().isPresent() ? " note" : "");
     }
