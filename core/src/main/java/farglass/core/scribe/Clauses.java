@@ -253,6 +253,7 @@ public final class Clauses {
         LinePlace place = clause.place();
         Moment moment = clause.reading().proposal().at("clause", OptionalLong.empty(), place.now(), lexicon);
         Stand next = Whereabouts.after(place.now(), moment, lexicon);
-        return new LinePlace(place.bout(), next, place.answerable(), place.before());
+        return new LinePlace(
+                place.bout(), next, place.answerable(), place.before(), Whereabouts.landing(moment, lexicon));
     }
 }

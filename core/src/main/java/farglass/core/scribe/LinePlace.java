@@ -1,6 +1,7 @@
 package farglass.core.scribe;
 
 import farglass.core.bout.Bout;
+import farglass.core.side.Seat;
 import farglass.core.state.Stand;
 import java.util.Optional;
 
@@ -11,8 +12,13 @@ import java.util.Optional;
  *     things a word means
  * @param answerable id of the moment that the word "answers" refers to
  * @param before how many of the bout's moments lie before it
+ * @param landing who comes out on top of what the same line told before: a place reached behind it is reached so
  */
-public record LinePlace(Bout bout, Stand now, Optional<String> answerable, int before) {
+public record LinePlace(Bout bout, Stand now, Optional<String> answerable, int before, Optional<Seat> landing) {
+    public LinePlace(Bout bout, Stand now, Optional<String> answerable, int before) {
+        this(bout, now, answerable, before, Optional.empty());
+    }
+
     /** {@return the place at the end of the bout, with no moment chosen} */
     public static LinePlace end(Bout bout, Stand now) {
         return new LinePlace(bout, now, Optional.empty(), bout.moments().size());

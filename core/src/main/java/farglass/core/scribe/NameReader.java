@@ -2,9 +2,7 @@ package farglass.core.scribe;
 
 import farglass.core.bout.Bout;
 import farglass.core.bout.Deed;
-import farglass.core.bout.Moment;
 import farglass.core.bout.Telling;
-import farglass.core.entry.Kind;
 import farglass.core.entry.SideRule;
 import farglass.core.entry.Technique;
 import farglass.core.entry.Term;
@@ -20,6 +18,7 @@ import farglass.core.side.Seat;
 import farglass.core.side.Settled;
 import farglass.core.state.Stand;
 import farglass.core.state.UnusualAhead;
+import farglass.core.state.Whereabouts;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -28,10 +27,14 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 
 /** Reads what has a name, or would have: which words of a line are the name, and what the others tell of it. */
 final class NameReader {
+    private static final Pattern ROLE_TOLD =
+            Pattern.compile("\\b(?:top|bottom|under|underneath)\\b", Pattern.CASE_INSENSITIVE);
+
     private final ReadingDraft draft;
     private final Bout bout;
     private final Stand now;
@@ -316,11 +319,11 @@ final class NameReader {
         technique
                 .flatMap(what -> actor.flatMap(seat -> UnusualAhead.of(what, seat, bout, before, now, lexicon)))
                 .ifPresent(draft::remark);
-        boolean lands =
-                lexicon.naming().arrives(words) && named.filter(this::threw).isPresent();
+        Optional<Seat> lands =
+                said.deed().onlyPlace() && !ROLE_TOLD.matcher(words).find() ? landing(words) : Optional.empty();
         Optional<Settled> where = said.settled()
-                .map(place -> lands && place.top().isPresent()
-                        ? new Settled(place.position(), named, false)
+                .map(place -> lands.isPresent() && place.top().isPresent()
+                        ? new Settled(place.position(), lands, false)
                         : turned(place, named, details));
         return draft.reading(
                 new Proposal(actor, said.deed(), draft.fields.settled().or(() -> where), told),
@@ -328,16 +331,14 @@ final class NameReader {
                 alternatives);
     }
 
-    /** Who has just thrown the other and lands in a guard lands on top of it. */
-    private boolean threw(Seat seat) {
+    /** Who has just thrown or swept the other lands in a guard on top of it, and so does whoever was just pulled into one. */
+    private Optional<Seat> landing(String words) {
         int last = Math.min(before, bout.moments().size()) - 1;
-        return last >= 0
-                && Optional.of(bout.moments().get(last))
-                        .filter(moment -> moment.actor().equals(Optional.of(seat)))
-                        .flatMap(Moment::technique)
-                        .flatMap(lexicon::technique)
-                        .filter(technique -> technique.kind() == Kind.TAKEDOWN)
-                        .isPresent();
+        return draft.place
+                .landing()
+                .or(() -> lexicon.naming().arrives(words) && last >= 0
+                        ? Whereabouts.landing(bout.moments().get(last), lexicon)
+                        : Optional.empty());
     }
 
     /** Who is named with a guard plays it, and has any other place from the top, unless "on top" or "under" says otherwise. */

@@ -129,6 +129,18 @@ public final class Whereabouts {
                 .map(technique -> new Settled(place(technique, lexicon), top(technique, actor), true));
     }
 
+    /** {@return who lands on top of what comes behind the moment, as it may have worked; empty where it moves nobody, or came to nothing} */
+    public static Optional<Seat> landing(Moment moment, Lexicon lexicon) {
+        boolean worked =
+                moment.telling().became().filter(became -> !became.isSuccess()).isEmpty();
+        return moment.technique()
+                .filter(any -> worked)
+                .flatMap(lexicon::technique)
+                .filter(technique ->
+                        !technique.to().isEmpty() && !technique.kind().movesNobody())
+                .flatMap(technique -> moment.actor().flatMap(actor -> top(technique, actor)));
+    }
+
     /** {@return who is on top once it has worked} */
     public static Optional<Seat> top(Technique technique, Seat actor) {
         return switch (technique.ends()) {

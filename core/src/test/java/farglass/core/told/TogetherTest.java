@@ -40,12 +40,17 @@ class TogetherTest {
     }
 
     private static String told(Moment moment) {
-        return "%s %s %s%s"
+        return "%s %s %s%s%s"
                 .formatted(
                         moment.actor().map(Seat::name).orElse("-"),
                         moment.technique().orElse(moment.deed().onlyPlace() ? "reached" : "unnamed"),
                         moment.telling().became().map(became -> became.label()).orElse("-"),
-                        moment.telling().note().isPresent() ? " note" : "");
+                        moment.telling().note().isPresent() ? " note" : "",
+                        moment.settled()
+                                .filter(where -> moment.deed().onlyPlace())
+                                .map(where -> " -> " + where.position()
+                                        + where.top().map(top -> " " + top).orElse(""))
+                                .orElse(""));
     }
 
     @Test
