@@ -25,6 +25,7 @@ record OutcomeVerb(List<Became> became, String named) {
         say(List.of(Became.TAKEN), "wins", "won");
         say(List.of(Became.THREATENED), "threatens", "threatened");
         say(List.of(Became.HELD), "completes", "completed", "finishes", "finished");
+        say(List.of(Became.NEARLY), "comes close to", "came close to", "comes close with", "came close with");
         say(List.of(Became.ABANDONED), "gives up on", "gave up on", "gives up", "gave up");
     }
 

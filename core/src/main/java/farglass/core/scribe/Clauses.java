@@ -38,6 +38,10 @@ public final class Clauses {
     private static final Pattern BECAME =
             Pattern.compile("(?:it |he |she )?(?:gets |got |is |was )?(\\S+)", Pattern.CASE_INSENSITIVE);
 
+    private static final Pattern FOR_POINTS = Pattern.compile(
+            "(.+?) for (?:(two|three|four|[2-4])(?: points?| pts?)?|(an advantage|advantage))",
+            Pattern.CASE_INSENSITIVE);
+
     private static final Pattern FROM =
             Pattern.compile(" (?:from the|from|out of|d[aeo]s?) ", Pattern.CASE_INSENSITIVE);
 
@@ -70,13 +74,45 @@ public final class Clauses {
         Clauses clauses = new Clauses(lexicon, expectation);
         Optional<Clause> whole = clauses.clause(text, place);
         boolean parted = text.indexOf(';') >= 0 || text.indexOf('"') >= 0 || text.length() > LONGEST;
-        if (whole.isEmpty() || whole.get().isUnderstood() || parted) {
+        if (whole.isEmpty() || parted) {
             return whole.stream().toList();
+        }
+        Optional<List<Clause>> rewarded = clauses.rewarded(text, place);
+        if (rewarded.isPresent() || whole.get().isUnderstood()) {
+            return rewarded.orElseGet(() -> whole.stream().toList());
         }
         List<Clause> told = clauses.parted(text, place);
         return told.stream().anyMatch(Clause::isUnderstood) && told.size() <= MOST
                 ? told
                 : whole.stream().toList();
+    }
+
+    /** "Sweeps for two": what was done, and what the referee gave for it, which nobody gets who did not do it. */
+    private Optional<List<Clause>> rewarded(String text, LinePlace place) {
+        Matcher reward = FOR_POINTS.matcher(text.strip());
+        if (!reward.matches()) {
+            return Optional.empty();
+        }
+        boolean points = reward.group(3) == null;
+        String given = points ? "gets " + reward.group(2) + " points" : "gets an advantage";
+        return clause(reward.group(1), place)
+                .filter(done -> done.isUnderstood() && done.actor().isPresent())
+                .map(done -> points && isDone(done) ? held(done) : done)
+                .flatMap(done -> clause(done.actor().orElseThrow() + " " + given, after(done))
+                        .filter(Clauses::isTheReferees)
+                        .map(award -> List.of(done, award)));
+    }
+
+    /** What points were given for has held. */
+    private Clause held(Clause done) {
+        return done.reading().proposal().telling().became().isPresent()
+                ? done
+                : clause(done.text() + " held", done.place())
+                        .filter(held -> held.reading()
+                                .proposal()
+                                .deed()
+                                .equals(done.reading().proposal().deed()))
+                        .orElse(done);
     }
 
     private Optional<Clause> clause(String text, LinePlace place) {

@@ -49,7 +49,9 @@ final class Suffered {
                 .map(this::by)
                 .filter(Reading::isSure)
                 .filter(read -> passive.canBe(technique(read)));
-        return act.filter(read -> passive.clear())
+        // Facts were told of whoever is named, and would be the other's.
+        boolean clear = passive.clear() && draft.fields.telling().facts().isEmpty();
+        return act.filter(read -> clear)
                 .map(read -> suffered(read, sufferer.orElseThrow()))
                 .orElseGet(() -> draft.kept(
                         phrase,

@@ -3,6 +3,7 @@ package farglass.core.told;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import farglass.core.bout.Bout;
+import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
@@ -43,7 +44,7 @@ class TogetherTest {
         return "%s %s %s%s%s"
                 .formatted(
                         moment.actor().map(Seat::name).orElse("-"),
-                        moment.technique().orElse(moment.deed().onlyPlace() ? "reached" : "unnamed"),
+                        moment.technique().orElse(what(moment.deed())),
                         moment.telling().became().map(became -> became.label()).orElse("-"),
                         moment.telling().note().isPresent() ? " note" : "",
                         moment.settled()
@@ -51,6 +52,10 @@ class TogetherTest {
                                 .map(where -> " -> " + where.position()
                                         + where.top().map(top -> " " + top).orElse(""))
                                 .orElse(""));
+    }
+
+    private static String what(Deed deed) {
+        return deed.onlyPlace() ? "reached" : deed.given().isPresent() ? "awarded" : "unnamed";
     }
 
     @Test
