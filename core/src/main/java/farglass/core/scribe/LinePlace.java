@@ -24,6 +24,11 @@ public record LinePlace(Bout bout, Stand now, Optional<String> answerable, int b
         return new LinePlace(bout, now, Optional.empty(), bout.moments().size());
     }
 
+    /** {@return the same, behind what brings that one out on top} */
+    public LinePlace landing(Optional<Seat> top) {
+        return new LinePlace(bout, now, answerable, before, top);
+    }
+
     /** {@return who is meant by a word there} */
     ActorWords actors() {
         return new ActorWords(bout, now);

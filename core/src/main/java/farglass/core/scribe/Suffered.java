@@ -70,7 +70,7 @@ final class Suffered {
     private Reading by(Seat other) {
         List<String> words = new ArrayList<>();
         words.add(other.name());
-        words.addAll(LineReader.split(passive.act()));
+        words.addAll(List.of(passive.act().split("\\s+")));
         return new NameReader(draft.afresh()).said(words, Optional.of(other));
     }
 

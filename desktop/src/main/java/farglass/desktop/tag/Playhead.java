@@ -77,23 +77,32 @@ public final class Playhead {
 
     /** {@return the last moment not after the instant now shown} */
     public Optional<Moment> before() {
-        OptionalLong instant = micros();
+        return before(micros());
+    }
+
+    /** {@return the last moment not after that instant; without one, the last of all} */
+    private Optional<Moment> before(OptionalLong instant) {
         List<Moment> moments = open.bout().map(Bout::moments).orElse(List.of());
         return moments.stream()
                 .filter(moment -> instant.isEmpty() || moment.atMicros().orElse(0) <= instant.getAsLong())
                 .reduce((first, second) -> second);
     }
 
-    /** {@return how many moments of the open bout are not after the instant now shown} */
-    public int countBefore() {
+    /** {@return how many moments of the open bout are not after that instant} */
+    public int countBefore(OptionalLong instant) {
         List<Moment> moments = open.bout().map(Bout::moments).orElse(List.of());
-        return before().map(last -> moments.indexOf(last) + 1).orElse(0);
+        return before(instant).map(last -> moments.indexOf(last) + 1).orElse(0);
     }
 
     /** {@return where the two stand at the instant now shown} */
     public Stand stand() {
+        return stand(micros());
+    }
+
+    /** {@return where the two stand at that instant} */
+    public Stand stand(OptionalLong instant) {
         Timeline known = open.timeline().orElseThrow();
-        return before().map(known::after).orElseGet(() -> start(known.at(0)));
+        return before(instant).map(known::after).orElseGet(() -> start(known.at(0)));
     }
 
     /** Nothing is told yet, and perhaps nothing watched: who begins to tag a bout mostly begins where they stand. */

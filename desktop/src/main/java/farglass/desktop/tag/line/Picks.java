@@ -110,7 +110,11 @@ public final class Picks {
     }
 
     private void renew() {
-        show(open.bout().map(shown -> Situation.after(shown, playhead.countBefore(), playhead.stand())), awards.get());
+        show(
+                open.bout()
+                        .map(shown ->
+                                Situation.after(shown, playhead.countBefore(playhead.micros()), playhead.stand())),
+                awards.get());
         offered.run();
     }
 

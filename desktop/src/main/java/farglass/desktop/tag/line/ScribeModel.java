@@ -18,7 +18,6 @@ import farglass.core.scribe.ScribeLine;
 import farglass.core.scribe.WrittenLine;
 import farglass.core.side.Seat;
 import farglass.core.side.Settled;
-import farglass.core.state.Stand;
 import farglass.desktop.tag.Choice;
 import farglass.desktop.tag.OpenBout;
 import farglass.desktop.tag.Playhead;
@@ -225,34 +224,30 @@ public final class ScribeModel {
 
     /** What the line tells; a moment that is being changed stays one. */
     private List<Clauses.Clause> told(Typed typed) {
-        List<Clauses.Clause> told = read(typed.words());
+        LinePlace place = place(typed.time());
+        List<Clauses.Clause> told = read(typed.words(), place);
         return edited().isEmpty() || told.size() < 2
                 ? told
-                : ScribeLine.read(typed.words(), place(), open.desk().lexicon(), picks.expectation())
-                        .map(reading -> new Clauses.Clause(typed.words(), place(), reading))
+                : ScribeLine.read(typed.words(), place, open.desk().lexicon(), picks.expectation())
+                        .map(reading -> new Clauses.Clause(typed.words(), place, reading))
                         .stream()
                         .toList();
     }
 
-    private List<Clauses.Clause> read(String words) {
-        return Clauses.read(words, place(), open.desk().lexicon(), picks.expectation());
+    private List<Clauses.Clause> read(String words, LinePlace place) {
+        return Clauses.read(words, place, open.desk().lexicon(), picks.expectation());
     }
 
-    /** Where the line is typed: at the instant shown, or at the moment that is being changed. */
-    private LinePlace place() {
+    /** Where the line is read: at the time it tells of, or at the moment that is being changed. */
+    private LinePlace place(OptionalLong time) {
         Bout bout = open.bout().orElseThrow();
-        if (edited().isPresent() && bout.moment(edited().orElseThrow().id()).isPresent()) {
-            Moment moment = bout.moment(edited().orElseThrow().id()).orElseThrow();
-            return new LinePlace(bout, stand(), Optional.empty(), bout.moments().indexOf(moment));
-        }
-        int before = playhead.countBefore();
-        return new LinePlace(bout, stand(), choice.lead(), before);
-    }
-
-    private Stand stand() {
-        return edited().flatMap(moment -> open.bout().orElseThrow().moment(moment.id()))
-                .map(moment -> open.timeline().orElseThrow().before(moment))
-                .orElseGet(playhead::stand);
+        return edited().flatMap(moment -> bout.moment(moment.id()))
+                .map(moment -> new LinePlace(
+                        bout,
+                        open.timeline().orElseThrow().before(moment),
+                        Optional.empty(),
+                        bout.moments().indexOf(moment)))
+                .orElseGet(() -> new LinePlace(bout, playhead.stand(time), choice.lead(), playhead.countBefore(time)));
     }
 
     private Moment moment(String id, Clauses.Clause told, OptionalLong time) {
@@ -274,8 +269,8 @@ public final class ScribeModel {
 
     /** What the words of the moment that is being changed are read as while nobody has changed them. */
     private Optional<Reading> unchanged() {
-        return edited().flatMap(before ->
-                ScribeLine.read(WrittenLine.of(before), place(), open.desk().lexicon(), picks.expectation()));
+        return edited().flatMap(before -> ScribeLine.read(
+                WrittenLine.of(before), place(before.atMicros()), open.desk().lexicon(), picks.expectation()));
     }
 
     private String sentence(Clauses.Clause told, OptionalLong time, Bout bout) {
@@ -319,13 +314,16 @@ public final class ScribeModel {
         }
         line.clear();
         // Each is read again where the one before it led, so that words such as "answers" mean that one.
-        told.forEach(clause -> save(read(clause.text()).get(0).reading().proposal(), typed.time(), beganInPlay, false));
+        told.forEach(clause -> {
+            LinePlace here = place(typed.time()).landing(clause.place().landing());
+            save(read(clause.text(), here).get(0).reading().proposal(), typed.time(), beganInPlay, false);
+        });
     }
 
     /** @param inPlay whether the film was playing then @param picked whether it was taken by one key, and a second one may follow */
     private void save(Proposal proposal, OptionalLong time, boolean inPlay, boolean picked) {
         Moment moment = proposal.at(
-                OpenBout.newId(), time, playhead.stand(), open.desk().lexicon());
+                OpenBout.newId(), time, playhead.stand(time), open.desk().lexicon());
         if (inPlay) {
             tag.lag().taggedInPlay(moment.id(), playhead.speed());
         }
