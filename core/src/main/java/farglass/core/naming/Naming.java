@@ -336,22 +336,25 @@ public final class Naming {
     }
 
     /**
-     * {@return whether words that begin a name of the entry say most of it} "Falls" by itself is a word, and no armbar, though one can fall
-     * back for the armbar; of "fal" more is to come.
+     * {@return whether words that begin a name of the entry are more likely to be the beginning of it than all that is said} "Hugs the leg" says
+     * what was done, and is no sweep, though "hugs the leg up" is one; nor is "falls" an armbar, though one can fall back for it. Of "fal" and
+     * "hugs the l" more is to come.
      */
-    public boolean isNearlyTold(String phrase, Term term) {
-        String plain = Words.plain(phrase);
-        String last = plain.substring(plain.lastIndexOf(' ') + 1);
-        if (last.length() < 3 || !last.endsWith("s") || !isWord(last)) {
+    public boolean isBeginning(String phrase, Term term) {
+        List<String> words = List.of(Words.plain(phrase).split(" "));
+        String last = words.get(words.size() - 1);
+        if (last.length() < 3 || !isWord(last)) {
             return true;
         }
-        int words = plain.split(" ").length;
-        boolean verb = words == 1 && (LightVerbs.isLight(last) || KindWords.isVerb(Stems.of1(last)));
-        return !verb
-                && WordIndex.written(term)
-                        .filter(name -> name.startsWith(plain))
-                        .mapToInt(name -> name.split(" ").length - words)
-                        .anyMatch(missing -> missing <= MOST_TO_COME);
+        String first = words.get(0);
+        boolean says = first.endsWith("s") && (LightVerbs.isLight(first) || KindWords.isVerb(Stems.of1(first)));
+        String plain = String.join(" ", words);
+        return !says
+                && (!last.endsWith("s")
+                        || WordIndex.written(term)
+                                .filter(name -> name.startsWith(plain))
+                                .mapToInt(name -> name.split(" ").length - words.size())
+                                .anyMatch(missing -> missing <= MOST_TO_COME));
     }
 
     /**

@@ -124,7 +124,8 @@ public final class Nouns {
         for (String noun : nouns) {
             if (name.endsWith(" " + noun)) {
                 String without = name.substring(0, name.length() - noun.length() - 1);
-                if (!NO_NAMES.contains(without)) {
+                // Of "takes a grip" no name is left without the grip.
+                if (!NO_NAMES.contains(without) && !LightVerbs.isNoMore(Stems.of(without))) {
                     forms.add(without);
                 }
             } else if (!has && !name.equals(noun)) {

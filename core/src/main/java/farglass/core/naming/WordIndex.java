@@ -103,7 +103,10 @@ public final class WordIndex {
         put(plain, name, meaning);
         if (!bare.isEmpty()) {
             put(stems, String.join(" ", bare), meaning);
-            put(unordered, String.join(" ", bare.stream().sorted().toList()), meaning);
+            if (meaning.claim() != Claim.BY_RULE) {
+                // "Hugs the leg" is no leg hug sweep without its sweep.
+                put(unordered, String.join(" ", bare.stream().sorted().toList()), meaning);
+            }
         }
         String together = name.replace(" ", "");
         put(joined, together, meaning);

@@ -48,7 +48,13 @@ public final class OtherWords {
             Rule.of(
                     "^(?:an? )?(award (?:[1-9] points|advantage|penalty|warning)) (?:to|for) (?!the |an? )(\\S+)",
                     "$2 $1"),
+            Rule.of("^(\\S+) (?:gets|got|scores|scored) ([2-4]) for (.*)$", "$1 award $2 points note for $3"),
             Rule.of("(award (?:[1-9] points|advantage|penalty|warning)) ((?:for|after) .*)", "$1 note $2"),
+            Rule.of("^(?:the )?ref(?:eree)? stands them(?: both)? up", "restart standing"),
+            Rule.of(
+                    "^(?:the )?ref(?:eree)? (?:resets|restarts)(?: them)?(?: in the (?:middle|cent(?:er|re)))?$",
+                    "restart"),
+            Rule.of("^(medical|injury|blood) (?:time ?out|time|stoppage|break)$", "stop $1"),
             Rule.of(
                     "^(?!.* note )(.* )?(?:near (?=(?:pass|sweep|takedown|back take|submission)s?$)|quase )(.*)$",
                     "$1$2 nearly"),

@@ -22,6 +22,7 @@ record OutcomeVerb(List<Became> became, String named) {
         say(List.of(Became.LOST, Became.ABANDONED), "lets go of", "let go of", "releases", "released");
         say(List.of(Became.LOST, Became.FAILED), "loses", "lost");
         say(List.of(Became.DENIED), "denies", "denied", "refuses");
+        say(List.of(Became.HELD), "wins by", "won by", "wins with", "won with");
         say(List.of(Became.TAKEN), "wins", "won");
         say(List.of(Became.THREATENED), "threatens", "threatened");
         say(List.of(Became.HELD), "completes", "completed", "finishes", "finished");

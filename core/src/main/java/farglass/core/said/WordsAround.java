@@ -48,8 +48,8 @@ record WordsAround(
     private static final Pattern LOCKS =
             Pattern.compile("(?:locks|locked|sinks)(?: up| in)? (.+)", Pattern.CASE_INSENSITIVE);
 
-    private static final Pattern BY =
-            Pattern.compile("(.+?) (?:with|by|using) (?:an? |the |her |his )?(.+)", Pattern.CASE_INSENSITIVE);
+    private static final Pattern BY = Pattern.compile(
+            "(.+?) (?:with|by|using|com|no|na) (?:an? |the |her |his |o |a |um |uma )?(.+)", Pattern.CASE_INSENSITIVE);
 
     private static final Pattern SUBMITS =
             Pattern.compile("(?:submits|submitted|attacks|attacked)(?: her| him)?", Pattern.CASE_INSENSITIVE);
@@ -114,6 +114,9 @@ record WordsAround(
             if (lower.startsWith(before) && isHere(before.equals("mounted ") ? "mount" : "standing")) {
                 return Optional.of(phrase.substring(before.length()));
             }
+        }
+        if (lower.endsWith(" standing") && isHere("standing")) {
+            return Optional.of(phrase.substring(0, phrase.length() - " standing".length()));
         }
         for (String from : FROM) {
             int at = lower.lastIndexOf(from);

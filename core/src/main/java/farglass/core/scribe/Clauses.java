@@ -2,6 +2,7 @@ package farglass.core.scribe;
 
 import farglass.core.bout.Moment;
 import farglass.core.lexicon.Lexicon;
+import farglass.core.said.Passive;
 import farglass.core.side.Seat;
 import farglass.core.state.Stand;
 import farglass.core.state.Whereabouts;
@@ -9,11 +10,13 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 /**
  * What one typed line tells in several moments: "ann knee cut left, bea frames", "bea hip bump to kimura", "bea armbar from mount" where
@@ -38,8 +41,11 @@ public final class Clauses {
     private static final Pattern BECAME =
             Pattern.compile("(?:it |he |she )?(?:gets |got |is |was )?(\\S+)", Pattern.CASE_INSENSITIVE);
 
+    private static final Pattern TAPS = Pattern.compile(".*\\b(?:taps|tapped)(?: out)?", Pattern.CASE_INSENSITIVE);
+
     private static final Pattern FOR_POINTS = Pattern.compile(
-            "(.+?) for (?:(two|three|four|[2-4])(?: points?| pts?)?|(an advantage|advantage))",
+            "(.+?)(?:,? for (two|three|four|[2-4])(?: points?| pts?)?|,? (two|three|four|[2-4]) points?|,? \\+([2-4])"
+                    + "|,? for (an advantage|advantage))",
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern FROM =
@@ -93,8 +99,15 @@ public final class Clauses {
         if (!reward.matches()) {
             return Optional.empty();
         }
-        boolean points = reward.group(3) == null;
-        String given = points ? "gets " + reward.group(2) + " points" : "gets an advantage";
+        boolean points = reward.group(5) == null;
+        String given = points
+                ? "gets %s points"
+                        .formatted(Stream.of(2, 3, 4)
+                                .map(reward::group)
+                                .filter(Objects::nonNull)
+                                .findFirst()
+                                .orElseThrow())
+                : "gets an advantage";
         return clause(reward.group(1), place)
                 .filter(done -> done.isUnderstood() && done.actor().isPresent())
                 .map(done -> points && isDone(done) ? held(done) : done)
@@ -147,7 +160,19 @@ public final class Clauses {
             told.addAll(joined(part, here));
             return;
         }
+        Optional<Clause> tapped = Optional.of(last)
+                .filter(clause -> TAPS.matcher(clause.text()).matches())
+                .flatMap(clause -> clause(clause.text() + " to " + part, clause.place()))
+                .filter(Clause::isUnderstood);
+        if (tapped.isPresent()) {
+            told.set(told.size() - 1, tapped.get());
+            return;
+        }
+        // "But gets choked" is more than what became of the one thing.
+        boolean suffered = Passive.in(part).isPresent();
         Optional<Clause> more = clause(last.text() + " " + became(part), last.place())
+                .filter(clause -> !suffered
+                        || clause.reading().proposal().telling().became().isPresent())
                 .filter(clause -> clause.isUnderstood()
                         && (!last.isUnderstood()
                                 || clause.reading()

@@ -285,15 +285,15 @@ final class NameReader {
         // "Staples the knee": behind an article stands the rest of the phrase, and not a line.
         boolean article = List.of("the", "his", "her")
                 .contains(search.words().get(span.to() - 1).toLowerCase(Locale.ROOT));
-        boolean far = !lexicon.naming().isNearlyTold(search.text(span), terms.get(0));
-        unused = concat(unused, article || far || !unused.isEmpty() ? details.loose(true) : List.of());
-        if (!draft.fields.unread().isEmpty() || !unused.isEmpty() || far) {
-            NameSearch.Span all = withUnused(search.words(), span, unused);
+        boolean all = !lexicon.naming().isBeginning(search.text(span), terms.get(0));
+        unused = concat(unused, article || all || !unused.isEmpty() ? details.loose(true) : List.of());
+        if (!draft.fields.unread().isEmpty() || !unused.isEmpty() || all) {
+            NameSearch.Span kept = withUnused(search.words(), span, unused);
             return draft.kept(
-                    search.text(all),
+                    search.text(kept),
                     actor,
-                    around(search.words(), all),
-                    rephrasing.saying(terms, all, far ? "" : search.text(all)),
+                    around(search.words(), kept),
+                    rephrasing.saying(terms, kept, all ? "" : search.text(kept)),
                     false,
                     Optional.empty());
         }
