@@ -148,7 +148,22 @@ final class KindWords {
     /** A name of more words is a sentence. */
     private static final int LONGEST_NAME = 3;
 
-    private static final Set<String> NOT_DONE = Set.of("fake", "fakes", "feint", "no", "not", "without");
+    private static final Set<String> NOT_DONE = Set.of(
+            "fake",
+            "fakes",
+            "feint",
+            "no",
+            "not",
+            "without",
+            "never",
+            "can't",
+            "cannot",
+            "couldn't",
+            "doesn't",
+            "didn't",
+            "don't",
+            "won't",
+            "isn't");
 
     private static final Set<String> GOES = stems("get", "go", "come");
     /** The forms of a verb that tell what somebody did. */

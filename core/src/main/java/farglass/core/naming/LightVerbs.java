@@ -54,7 +54,8 @@ final class LightVerbs {
             "snatch",
             "lock",
             "win",
-            "deliver");
+            "deliver",
+            "has");
 
     /** Who catches, finds or locks a limb deals no blow with it. */
     private static final Set<String> HOLDS = stems("catch", "hold", "grab", "grip", "find", "lock", "take");
@@ -77,7 +78,11 @@ final class LightVerbs {
             "try",
             "attempt",
             "hunt",
-            "look");
+            "look",
+            "has");
+
+    /** What is looked for is not had: a place is not reached by that. */
+    private static final Set<String> SEEKS = stems("look", "hunt", "try", "attempt", "work", "attack");
 
     /** Of what is switched or moved something else is said than of what is switched or moved to. */
     private static final Set<String> CHANGES = stems("switch", "move", "come", "look");
@@ -151,6 +156,8 @@ final class LightVerbs {
         return meanings.stream()
                 // "Locks the choke" tells how far it got, which a choke alone would not.
                 .filter(meaning -> !locks || !meaning.term().isOf(Kind.SUBMISSION))
+                .filter(meaning ->
+                        !SEEKS.contains(verb) || meaning.term().asPosition().isEmpty())
                 .filter(meaning -> meaning.isBlow() ? !HOLDS.contains(verb) && (!limb || DEALS.contains(verb)) : !limb)
                 .toList();
     }

@@ -35,6 +35,8 @@ public final class Stems {
     private static final Map<String, String> IRREGULAR = Map.ofEntries(
             Map.entry("took", "take"),
             Map.entry("taken", "take"),
+            Map.entry("had", "has"),
+            Map.entry("have", "has"),
             Map.entry("got", "get"),
             Map.entry("gotten", "get"),
             Map.entry("went", "go"),

@@ -8,6 +8,9 @@ import java.util.regex.Pattern;
 /** How words are compared: without case, accents, hyphens and doubled spaces. */
 public final class Words {
     private static final Pattern MARKS = Pattern.compile("\\p{M}+");
+    /** Keyboards and pages that set them nicely have others. */
+    private static final Pattern APOSTROPHES = Pattern.compile("[\u2018\u2019\u00b4`]");
+
     private static final Pattern BETWEEN = Pattern.compile("[\\s\\-_]+");
 
     /** Written large wherever they stand; names of people and places are told by a capital behind the first letter. */
@@ -37,7 +40,10 @@ public final class Words {
     private static String made(String word) {
         String decomposed = Normalizer.normalize(word, Normalizer.Form.NFD);
         String unmarked = MARKS.matcher(decomposed).replaceAll("");
-        return BETWEEN.matcher(unmarked).replaceAll(" ").strip().toLowerCase(Locale.ROOT);
+        return BETWEEN.matcher(APOSTROPHES.matcher(unmarked).replaceAll("'"))
+                .replaceAll(" ")
+                .strip()
+                .toLowerCase(Locale.ROOT);
     }
 
     /** {@return whether a word says only of whom or of which one: an article, or a word such as "his"} */

@@ -58,6 +58,8 @@ public final class OtherWords {
             Rule.of(
                     "^(?!.* note )(.* )?(?:near (?=(?:pass|sweep|takedown|back take|submission)s?$)|quase )(.*)$",
                     "$1$2 nearly"),
+            // "Fails" by itself is what became of it.
+            Rule.of("(?:fails|failed) to", "can't"),
             Rule.of("(?:done|completed?|completes|funciona|funcionou)", "works"),
             Rule.of("(?:gets |got |is |was )?(?:defendid[ao]|falha|falhou|blocked|stuffed)|misses|missed", "failed"),
             Rule.of("encaixad[ao]|encaixou", "locked"),

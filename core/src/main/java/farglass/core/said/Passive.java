@@ -32,7 +32,7 @@ public record Passive(String act, boolean clear, boolean done, boolean tapped) {
     private static final Set<String> HARDLY = Set.of("nearly", "almost");
 
     private static final Set<String> PARTICIPLES =
-            words("swept thrown taken caught put held broken hit shot stuck choked beaten");
+            words("swept thrown taken caught put held broken hit shot choked beaten");
 
     /** Said of how somebody is, and of nothing that was done to her. */
     private static final Set<String> OF_ONESELF =

@@ -54,6 +54,14 @@ record WordsAround(
     private static final Pattern SUBMITS =
             Pattern.compile("(?:submits|submitted|attacks|attacked)(?: her| him)?", Pattern.CASE_INSENSITIVE);
 
+    private static final Pattern NOT_DONE =
+            Pattern.compile("(?:(?:can't|cannot|can not|couldn't|could not|(?:is |was )?unable to)"
+                    + "(?: quite)?(?: (?:get|finish|complete|land))?|(?:doesn't|does not|didn't|did not|never) (?:get|finish|complete|land))"
+                    + "(?: to)? (.+)");
+
+    private static final Pattern THERE =
+            Pattern.compile("(?:is|are|was|were|sits|lies)(?: now| still| already| stuck| back)? in (?:the )?(.+)");
+
     /** How one gets somewhere: of a place, and of what is tried from there, it is only the way. */
     private static final String MOVES =
             "(?:drop(?:s|ped)?|falls?|fell|rolls?|rolled|turns?|turned|collapses|collapsed|slides?|slid|spins?|spun"
@@ -88,6 +96,8 @@ record WordsAround(
         return phrase.length() > LONGEST
                 ? Optional.empty()
                 : bare().or(this::feint)
+                        .or(this::failed)
+                        .or(this::there)
                         .or(this::locked)
                         .or(this::outcome)
                         .or(this::by)
@@ -155,6 +165,27 @@ record WordsAround(
         return shown.map(act -> parts.read(act, Optional.of(Became.SHOWN)))
                 .filter(said -> technique(said).isPresent())
                 .map(said -> said.with(said.settled(), said.manner().feinted()));
+    }
+
+    /** "Can't pass", "fails to finish the choke": it was tried. "Doesn't pass" is not that. */
+    private Optional<PhraseMeaning> failed() {
+        Matcher not = NOT_DONE.matcher(Words.plain(phrase));
+        if (!not.matches()) {
+            return Optional.empty();
+        }
+        PhraseMeaning tried = parts.read(not.group(1), Optional.of(Became.FAILED));
+        return technique(tried)
+                .map(technique -> technique.kind() == Kind.GRIP ? Became.DENIED : Became.FAILED)
+                .map(told -> tried.with(tried.settled(), MannerTold.of(told)));
+    }
+
+    /** "Is in side control": where somebody is told to be, she has come to. */
+    private Optional<PhraseMeaning> there() {
+        Matcher there = THERE.matcher(Words.plain(phrase));
+        return there.matches() && actor.isPresent()
+                ? Optional.of(parts.read("lands in " + there.group(1), became))
+                        .filter(said -> said.deed().onlyPlace())
+                : Optional.empty();
     }
 
     /** "Locks the triangle", "sinks in the choke": how far a submission got. */

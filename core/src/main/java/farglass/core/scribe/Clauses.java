@@ -43,6 +43,10 @@ public final class Clauses {
 
     private static final Pattern TAPS = Pattern.compile(".*\\b(?:taps|tapped)(?: out)?", Pattern.CASE_INSENSITIVE);
 
+    private static final Pattern WHAT_FOR = Pattern.compile(
+            "(?:take|get|pass|sweep|go|free|open|make|force|set up|come|stand|finish|mount|break|create) ",
+            Pattern.CASE_INSENSITIVE);
+
     private static final Pattern FOR_POINTS = Pattern.compile(
             "(.+?)(?:,? for (two|three|four|[2-4])(?: points?| pts?)?|,? (two|three|four|[2-4]) points?|,? \\+([2-4])"
                     + "|,? for (an advantage|advantage))",
@@ -223,8 +227,12 @@ public final class Clauses {
     private Optional<List<Clause>> chained(String text, LinePlace place, Optional<Seat> actor) {
         Matcher then = THEN.matcher(text);
         while (actor.isPresent() && then.find()) {
-            if (text.startsWith("back ", then.end())) {
-                // "Left and then back to the right" tells where to, and of nobody's back.
+            // "Left and then back to the right" tells where to, and of nobody's back; "to take the back" what for.
+            if (text.startsWith("back ", then.end())
+                    || then.group().equals(" to ")
+                            && WHAT_FOR.matcher(text)
+                                    .region(then.end(), text.length())
+                                    .lookingAt()) {
                 continue;
             }
             Optional<Clause> first =
