@@ -103,8 +103,9 @@ public final class WordIndex {
         put(plain, name, meaning);
         if (!bare.isEmpty()) {
             put(stems, String.join(" ", bare), meaning);
-            if (meaning.claim() != Claim.BY_RULE) {
-                // "Hugs the leg" is no leg hug sweep without its sweep.
+            // "Hugs the leg" is no leg hug sweep without its sweep.
+            if (meaning.claim() != Claim.BY_RULE
+                    || name.equals(Words.plain(meaning.term().key()))) {
                 put(unordered, String.join(" ", bare.stream().sorted().toList()), meaning);
             }
         }

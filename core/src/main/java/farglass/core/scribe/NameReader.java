@@ -322,13 +322,19 @@ final class NameReader {
         Optional<Seat> lands =
                 said.deed().onlyPlace() && !ROLE_TOLD.matcher(words).find() ? landing(words) : Optional.empty();
         Optional<Settled> where = said.settled()
-                .map(place -> lands.isPresent() && place.top().isPresent()
+                .map(place -> lands.isPresent() && place.top().isPresent() && isGuard(place)
                         ? new Settled(place.position(), lands, false)
                         : turned(place, named, details));
         return draft.reading(
                 new Proposal(actor, said.deed(), draft.fields.settled().or(() -> where), told),
                 said.how(),
                 alternatives);
+    }
+
+    private boolean isGuard(Settled place) {
+        return lexicon.position(place.position())
+                .filter(position -> position.family().isGuard())
+                .isPresent();
     }
 
     /** Who has just thrown or swept the other lands in a guard on top of it, and so does whoever was just pulled into one. */
