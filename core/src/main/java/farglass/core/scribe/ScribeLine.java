@@ -82,7 +82,7 @@ public final class ScribeLine {
     private static Optional<Reading> ofBoth(String text, LinePlace place, Lexicon lexicon, Expectation expectation) {
         Matcher both = BOTH.matcher(text.strip());
         return both.matches()
-                ? read(both.group(1), place, lexicon, expectation)
+                ? Optional.of(LineReader.read(both.group(1), place, lexicon, expectation))
                         .filter(Reading::isSure)
                         .filter(reading -> reading.proposal().actor().isEmpty())
                         // Two are on no knee on belly: where one is on top, it is told which.
@@ -101,13 +101,13 @@ public final class ScribeLine {
             return Optional.empty();
         }
         String who = change.group(1) == null ? "" : change.group(1);
-        Predicate<String> done = words -> read(who + words, place, lexicon, expectation)
-                .filter(reading ->
-                        reading.isSure() && reading.proposal().deed().did().isPresent())
-                .isPresent();
-        return done.test(change.group(2)) && done.test(change.group(3))
-                ? read(who + change.group(3) + " note from " + change.group(2), place, lexicon, expectation)
-                : Optional.empty();
+        Predicate<Reading> done =
+                reading -> reading.isSure() && reading.proposal().deed().did().isPresent();
+        return Optional.of(LineReader.read(who + change.group(2), place, lexicon, expectation))
+                .filter(done)
+                .map(from -> LineReader.read(
+                        who + change.group(3) + " note from " + change.group(2), place, lexicon, expectation))
+                .filter(done);
     }
 
     /** "Knee cut opens the back", "waits until 4:20": what is said beyond the name. */

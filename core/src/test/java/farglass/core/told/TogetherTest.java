@@ -73,4 +73,12 @@ class TogetherTest {
                         .toList())
                 .isEqualTo(lines);
     }
+
+    /** Each of these words may lead on to a sentence of its own; none may lead on for ever. */
+    @Test
+    void thousandsOfSmallWordsAreRead() {
+        for (String word : List.of("they ", "ann gets ", "ann goes from ", "taps to ", "+2 ", "can't ", "for two ")) {
+            assertThat(told("half-guard A", word.repeat(20_000) + "kimura")).isNotEmpty();
+        }
+    }
 }
