@@ -105,11 +105,6 @@ final class LightVerbs {
         return LIGHT.contains(Stems.of1(Words.plain(word)));
     }
 
-    /** {@return whether the stems are nothing but such a verb} */
-    static boolean isNoMore(List<String> stems) {
-        return stems.size() == 1 && LIGHT.contains(stems.get(0));
-    }
-
     /** {@return whether the first of the stems says that something is held} */
     static boolean holds(List<String> stems) {
         return !stems.isEmpty() && HOLDS.contains(stems.get(0));

@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 /** The nouns people add or leave out: every guard with and without "guard", every choke with and without "choke". */
 public final class Nouns {
@@ -116,6 +117,9 @@ public final class Nouns {
                         .isPresent();
     }
 
+    private static final Pattern VERB_ALONE =
+            Pattern.compile("(?:takes?|gets?|wins?|sets?|makes?|holds?|breaks?)(?: (?:an?|the|her|his))?");
+
     /** {@return the other forms of a plain name that the term's nouns give it} */
     public static List<String> besides(Term term, String name) {
         List<String> forms = new ArrayList<>();
@@ -125,7 +129,7 @@ public final class Nouns {
             if (name.endsWith(" " + noun)) {
                 String without = name.substring(0, name.length() - noun.length() - 1);
                 // Of "takes a grip" no name is left without the grip.
-                if (!NO_NAMES.contains(without) && !LightVerbs.isNoMore(Stems.of(without))) {
+                if (!NO_NAMES.contains(without) && !VERB_ALONE.matcher(without).matches()) {
                     forms.add(without);
                 }
             } else if (!has && !name.equals(noun)) {

@@ -163,7 +163,7 @@ final class FactPhrases {
                     "(?:to avoid|avoids|avoiding) " + THE + "([^,;\"]+)",
                     said -> Optional.of("avoids " + said.quoted(1))),
             Rule.clause(
-                    "to ((?:stop|block|deny|prevent|hide|get|keep|slow|break|open|close|force|draw|bait|free|clear|set up|make|take|pass|sweep|finish|mount|come) [^,;\"]+)",
+                    "to ((?:stop|block|deny|prevent|hide|get|keep|slow|break|open|close|force|draw|bait|free|clear|set up|make|take|finish|come) [^,;\"]+)",
                     said -> Optional.of("for " + said.quoted(1))),
             Rule.of(
                     "(left|right) (hook|foot|shin|knee|hand|arm) (deep|shallow|tight|loose|over|under)",
