@@ -65,6 +65,8 @@ public final class Naming {
 
     /** Fewer letters, and the blank between them, could stand for too many names. */
     private static final int LEAST_ABBREVIATED = 6;
+    /** Hardly a name that may be mangled has more words. */
+    private static final int MOST_WORDS = 4;
     /** A name of which more words are missing is only one of many things that begin so. */
     private static final int MOST_TO_COME = 2;
 
@@ -409,7 +411,8 @@ public final class Naming {
                                 .forEach(term -> near.putIfAbsent(term.key(), term)));
             }
         }
-        if (near.size() < most) {
+        // A sentence is no mangled name, and to compare it with every one takes longer than all else that is read.
+        if (near.size() < most && words.size() <= MOST_WORDS) {
             vocabulary.nearest(phrase).ifPresent(term -> near.putIfAbsent(term.key(), term));
         }
         return near.values().stream().limit(most).toList();

@@ -114,10 +114,21 @@ public final class Clauses {
                 : "gets an advantage";
         return clause(reward.group(1), place)
                 .filter(done -> done.isUnderstood() && done.actor().isPresent())
-                .map(done -> points && isDone(done) ? held(done) : done)
+                .map(done -> points && moves(done) ? held(done) : done)
                 .flatMap(done -> clause(done.actor().orElseThrow() + " " + given, after(done))
                         .filter(Clauses::isTheReferees)
                         .map(award -> List.of(done, award)));
+    }
+
+    /** Of a grip it is not told that it held. */
+    private boolean moves(Clause clause) {
+        return clause.reading()
+                .proposal()
+                .deed()
+                .did()
+                .flatMap(lexicon::technique)
+                .filter(technique -> !technique.kind().movesNobody())
+                .isPresent();
     }
 
     /** What points were given for has held. */
