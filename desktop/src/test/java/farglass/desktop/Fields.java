@@ -10,9 +10,12 @@ import javafx.scene.control.Labeled;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.control.TitledPane;
+import org.testfx.util.WaitForAsyncUtils;
 
 /** Finds and fills the fields of a form or sheet that is in no window, where the toolkit does not look them up. */
 public final class Fields {
+    private static final long LONGEST_MILLIS = 10_000;
+
     private Fields() {}
 
     /** {@return the field below that label, such as "athlete-a" of "Athlete A"} */
@@ -23,13 +26,16 @@ public final class Fields {
                 .orElseThrow(() -> new AssertionError("There is no field " + name));
     }
 
+    /** Types on the interface thread: what answers to it may be a window, such as a list of suggestions. */
     public static void type(Parent form, String name, String text) {
-        Node field = field(form, name);
-        if (field instanceof ComboBox<?> box) {
-            box.getEditor().setText(text);
-        } else {
-            ((TextInputControl) field).setText(text);
-        }
+        WaitForAsyncUtils.waitForAsyncFx(LONGEST_MILLIS, () -> {
+            Node field = field(form, name);
+            if (field instanceof ComboBox<?> box) {
+                box.getEditor().setText(text);
+            } else {
+                ((TextInputControl) field).setText(text);
+            }
+        });
     }
 
     /** {@return the words of the first visible part of that style; empty where there is none} */
