@@ -79,11 +79,6 @@ public final class Lexicon implements Vocabulary {
         return this;
     }
 
-    /** Makes ready what the first who looks up a word would else wait for, a tenth of a second. From any thread. */
-    public void readyNames() {
-        index();
-    }
-
     private WordIndex index() {
         WordIndex made = index;
         if (made == null) {

@@ -329,12 +329,28 @@ public final class Naming {
         return index.beginning(plain)
                 .map(WordIndex.Meaning::term)
                 .distinct()
-                .sorted(Comparator.comparing((Term term) -> here.fit(term, vocabulary::position))
+                .map(term -> new Begun(
+                        term,
+                        here.fit(term, vocabulary::position),
+                        Words.plain(term.label()).startsWith(plain)))
+                .sorted(Comparator.comparing(Begun::fit)
+                        .thenComparing(Begun::label)
                         .reversed()
-                        .thenComparing(term -> !Words.plain(term.label()).startsWith(plain))
-                        .thenComparing(Term::label))
+                        .thenComparing(begun -> begun.term().label()))
                 .limit(most)
+                .map(Begun::term)
                 .toList();
+    }
+
+    /** @param label whether its label begins so, and not only another of its names */
+    private record Begun(Term term, Here.Fit fit, boolean label) {}
+
+    /** {@return whether some entry has a word that begins as the phrase does} */
+    public boolean begins(String phrase) {
+        String plain = Words.plain(phrase);
+        return !plain.isEmpty()
+                && plain.length() <= Slips.LONGEST
+                && index.beginning(plain).findAny().isPresent();
     }
 
     /**

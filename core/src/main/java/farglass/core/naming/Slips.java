@@ -2,11 +2,12 @@ package farglass.core.naming;
 
 import farglass.core.entry.Term;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.TreeMap;
+import java.util.function.Consumer;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -29,7 +30,7 @@ final class Slips {
     }
 
     /** A phrase in the forms in which it is compared. */
-    private record Said(ComparedWord plain, ComparedWord joined, ComparedWord sound, int words, boolean allKnown) {
+    record Said(ComparedWord plain, ComparedWord joined, ComparedWord sound, int words, boolean allKnown) {
         static Said of(String phrase, WordIndex index) {
             String plain = Words.plain(phrase);
             String joined = plain.replace(" ", "");
@@ -51,18 +52,32 @@ final class Slips {
             return Optional.empty();
         }
         Said said = Said.of(phrase, index);
-        TreeMap<Integer, List<WordIndex.Meaning>> found = new TreeMap<>();
-        for (WordIndex.Name name : index.names()) {
+        List<Near> near = new ArrayList<>();
+        Consumer<ComparedNames.Name> compare = name -> {
             int slips = slips(said, name);
             if (slips >= 0 && possible.test(name.meaning().term())) {
-                found.computeIfAbsent(slips, any -> new ArrayList<>()).add(name.meaning());
+                near.add(new Near(name, slips));
             }
+        };
+        ComparedNames names = index.names();
+        names.often().forEach(compare);
+        if (!said.allKnown()) {
+            names.seldom(joined.length(), most(joined.length()), compare);
         }
-        return Optional.ofNullable(found.firstEntry()).map(nearest -> nearest.getValue());
+        return near.stream().mapToInt(Near::slips).min().stream()
+                .mapToObj(fewest -> near.stream()
+                        .filter(each -> each.slips() == fewest)
+                        .sorted(Comparator.comparingInt(each -> each.name().order()))
+                        .map(each -> each.name().meaning())
+                        .toList())
+                .findFirst();
     }
 
+    /** A name with how many slips the phrase is from it. */
+    private record Near(ComparedNames.Name name, int slips) {}
+
     /** {@return how many slips the phrase is from that name; below 0 if it is none of it} */
-    private static int slips(Said said, WordIndex.Name name) {
+    static int slips(Said said, ComparedNames.Name name) {
         int letters = said.joined().length();
         int longer = Math.max(letters, name.joined().length());
         int reach = name.often() ? longer / 3 : most(letters);
@@ -88,7 +103,7 @@ final class Slips {
     }
 
     /** Words that both have are no likeness: "squid guard" is not nearly "spider guard". */
-    private static boolean isLikeApartFromSharedWords(Said said, WordIndex.Name name) {
+    private static boolean isLikeApartFromSharedWords(Said said, ComparedNames.Name name) {
         Set<String> shared = new HashSet<>(List.of(said.plain().word().split(" ")));
         shared.retainAll(List.of(name.plain().word().split(" ")));
         String own = without(said.plain().word(), shared);
@@ -106,22 +121,28 @@ final class Slips {
     /** {@return the entry with the name that is fewest letters away, within a third of the phrase's length} */
     Optional<Term> nearest(String plain) {
         ComparedWord joined = ComparedWord.of(plain.replace(" ", ""));
-        int reach = Math.max(1, Math.min(joined.length(), 40) / 3);
-        Term nearest = null;
-        int fewest = reach + 1;
-        WordIndex.Claim claim = WordIndex.Claim.BY_RULE;
-        for (WordIndex.Name name : index.names()) {
-            if (Math.abs(name.joined().length() - joined.length()) <= fewest) {
-                int slips = joined.distance(name.joined(), Math.min(fewest, reach));
-                boolean nearer = slips >= 0 && slips < fewest;
-                // Of two as near, the one whose own word it is.
-                if (nearer || slips == fewest && name.meaning().claim().compareTo(claim) > 0) {
-                    fewest = slips;
-                    claim = name.meaning().claim();
-                    nearest = name.meaning().term();
+        ComparedNames names = index.names();
+        ComparedNames.Name nearest = null;
+        int fewest = Math.max(1, Math.min(joined.length(), 40) / 3);
+        // From those that are as long on: the nearer one is, the fewer others can still be nearer.
+        for (int more = 0; more <= fewest; more++) {
+            int longest = joined.length() + more;
+            for (int length = joined.length() - more; length <= longest; length += Math.max(1, 2 * more)) {
+                for (ComparedNames.Name name : names.ofLength(length)) {
+                    int slips = joined.distance(name.joined(), fewest);
+                    if (slips >= 0 && (nearest == null || slips < fewest || comesFirst(name, nearest))) {
+                        fewest = slips;
+                        nearest = name;
+                    }
                 }
             }
         }
-        return Optional.ofNullable(nearest);
+        return Optional.ofNullable(nearest).map(name -> name.meaning().term());
+    }
+
+    /** Of two as near, the one whose own word it is. */
+    private static boolean comesFirst(ComparedNames.Name name, ComparedNames.Name other) {
+        int claims = name.meaning().claim().compareTo(other.meaning().claim());
+        return claims > 0 || claims == 0 && name.order() < other.order();
     }
 }

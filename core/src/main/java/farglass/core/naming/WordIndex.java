@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /** Every name of a lexicon, in the forms in which it may be typed. A name may stand for several entries. */
@@ -31,28 +32,7 @@ public final class WordIndex {
         }
     }
 
-    /**
-     * A name as it may be mangled.
-     *
-     * @param plain as it is written
-     * @param joined without blanks
-     * @param words how many it has
-     * @param often whether it is often mangled, so that a third of its letters may be off
-     */
-    record Name(
-            ComparedWord plain, ComparedWord joined, ComparedWord sound, int words, boolean often, Meaning meaning) {}
-
-    private record Listed(String plain, String joined, boolean often, Meaning meaning) {
-        Name named() {
-            return new Name(
-                    ComparedWord.of(plain),
-                    ComparedWord.of(joined),
-                    ComparedWord.of(Stems.sound(joined)),
-                    plain.split(" ").length,
-                    often,
-                    meaning);
-        }
-    }
+    private record Listed(String plain, boolean often, Meaning meaning) {}
 
     /** Sorted, so that completion is a range and not a search. */
     private final TreeMap<String, List<Meaning>> plain = new TreeMap<>();
@@ -62,7 +42,7 @@ public final class WordIndex {
     private final Map<String, List<Meaning>> joined = new HashMap<>();
     private final List<Listed> listed = new ArrayList<>();
     /** Made when first a slip is to be mended: how names sound is long to work out, and most lines need none of it. */
-    private volatile List<Name> names;
+    private volatile ComparedNames names;
     /** The stems of all words in names. */
     private final Set<String> vocabulary = new HashSet<>();
 
@@ -109,9 +89,8 @@ public final class WordIndex {
                 put(unordered, String.join(" ", bare.stream().sorted().toList()), meaning);
             }
         }
-        String together = name.replace(" ", "");
-        put(joined, together, meaning);
-        listed.add(new Listed(name, together, often, meaning));
+        put(joined, name.replace(" ", ""), meaning);
+        listed.add(new Listed(name, often, meaning));
     }
 
     private static void put(Map<String, List<Meaning>> into, String form, Meaning meaning) {
@@ -184,12 +163,18 @@ public final class WordIndex {
         return vocabulary.containsAll(bare);
     }
 
-    List<Name> names() {
-        List<Name> made = names;
+    ComparedNames names() {
+        ComparedNames made = names;
         if (made == null) {
-            made = listed.stream().map(Listed::named).toList();
+            made = new ComparedNames(IntStream.range(0, listed.size())
+                    .mapToObj(at -> named(at, listed.get(at)))
+                    .toList());
             names = made;
         }
         return made;
+    }
+
+    private static ComparedNames.Name named(int order, Listed name) {
+        return ComparedNames.Name.of(order, name.plain(), name.often(), name.meaning());
     }
 }

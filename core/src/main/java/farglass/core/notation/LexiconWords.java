@@ -53,21 +53,21 @@ final class LexiconWords {
         if (clear.isPresent()) {
             return clear.get();
         }
-        tell(phrase, plain, at);
+        tell(phrase, plain, actor, scene, at);
         return new Sentence(plain, Optional.empty());
     }
 
     /** What the phrase says if it names one thing, by itself or without a side told within it. */
     private Optional<Sentence> clear(String phrase, PhraseMeaning said, Optional<Seat> actor, Scene scene, int at) {
         if (said.how().isPresent()) {
-            tell(phrase, said, at);
+            tell(phrase, said, actor, scene, at);
             return Optional.of(new Sentence(said, Optional.empty()));
         }
         for (SidedPhrase sided : actor.isPresent() ? SidedPhrase.in(phrase) : List.<SidedPhrase>of()) {
             PhraseMeaning bare = read(sided.phrase(), actor, scene, cursor.ahead());
             SideRule rule = bare.deed().did().flatMap(this::sideRule).orElse(SideRule.NONE);
             if (bare.how().isPresent() && sided.fits(rule)) {
-                tell(sided.phrase(), bare, at);
+                tell(sided.phrase(), bare, actor, scene, at);
                 return Optional.of(new Sentence(bare, Optional.of(owned(sided.side(), actor.get(), rule))));
             }
         }
@@ -80,16 +80,10 @@ final class LexiconWords {
                 ? PhraseMeaning.done(phrase, Naming.How.WRITTEN)
                 : PhraseReader.suffered(phrase, actor, scene, FieldHints.became(ahead), FieldHints.hint(ahead), lexicon)
                         .orElseGet(() -> PhraseReader.read(
-                                phrase,
-                                actor,
-                                scene,
-                                FieldHints.became(ahead),
-                                FieldHints.hint(ahead),
-                                lexicon,
-                                warnings.size() < MOST_SUGGESTED));
+                                phrase, actor, scene, FieldHints.became(ahead), FieldHints.hint(ahead), lexicon));
     }
 
-    private void tell(String phrase, PhraseMeaning said, int at) {
+    private void tell(String phrase, PhraseMeaning said, Optional<Seat> actor, Scene scene, int at) {
         Optional<String> kind =
                 said.unclear() ? Optional.empty() : said.deed().unnamed().flatMap(Deed.Unnamed::kind);
         if (kind.isPresent()) {
@@ -108,7 +102,7 @@ final class LexiconWords {
                     "\"%s\" tells what was done to whoever is named; it was read as the other's \"%s\""
                             .formatted(Cursor.shortened(phrase), key(said)));
         } else if (said.how().isEmpty()) {
-            warn(at, said.unclear() ? unclear(phrase, said) : unknown(phrase, said));
+            warn(at, said.unclear() ? unclear(phrase, said) : unknown(phrase, actor, scene));
         } else if (said.how().get() == Naming.How.MENDED) {
             warn(
                     at,
@@ -135,13 +129,14 @@ final class LexiconWords {
                         said.others().stream().map(Term::key).collect(Collectors.joining(" or ")));
     }
 
-    private static String unknown(String phrase, PhraseMeaning said) {
+    private String unknown(String phrase, Optional<Seat> actor, Scene scene) {
+        Optional<Term> nearest = warnings.size() < MOST_SUGGESTED
+                ? PhraseReader.nearest(phrase, actor, scene, lexicon)
+                : Optional.empty();
         return "\"%s\" is not in the lexicon; it was kept as words%s"
                 .formatted(
                         Cursor.shortened(phrase),
-                        said.others().stream()
-                                .findFirst()
-                                .map(term -> ". The nearest word is \"" + term.key() + "\"")
+                        nearest.map(term -> ". The nearest word is \"" + term.key() + "\"")
                                 .orElse(""));
     }
 

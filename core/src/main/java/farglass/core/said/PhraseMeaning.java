@@ -17,7 +17,7 @@ import java.util.function.Function;
  * @param deed what is meant; the words themselves where that is not clear
  * @param settled where the two are then, for a phrase that names a place
  * @param how how it was understood; empty where the words were kept
- * @param others what it could mean where it could mean several things, else what is near; the likeliest first
+ * @param others what it could mean where it could mean several things, the likeliest first
  * @param unclear whether it means several things, of which a person has to choose
  * @param manner what the phrase itself says of how it went
  */

@@ -22,9 +22,6 @@ import java.util.Set;
  * read the same words the same way. A phrase that names nothing, or several things, is kept as it stands.
  */
 public final class PhraseReader {
-    /** So many other meanings are worth reading. */
-    private static final int MOST_OTHERS = 5;
-
     /** What leads to a place without being more than the way there. */
     private static final Set<Kind> WAYS =
             EnumSet.of(Kind.TRANSITION, Kind.GUARD_CHANGE, Kind.PASS_ENTRY, Kind.ENTRY, Kind.PULL, Kind.DEFENCE);
@@ -44,7 +41,25 @@ public final class PhraseReader {
             Optional<Became> became,
             Naming.Hint hint,
             Lexicon lexicon) {
-        return read(phrase, actor, scene, became, hint, lexicon, true);
+        Here here = scene.by(actor);
+        Naming naming = lexicon.naming();
+        if (Passive.in(phrase).isPresent()) {
+            // The act is the other's: read as one's own, it would be credited to whoever suffered it.
+            return PhraseMeaning.kept(phrase, List.of(), false, Optional.empty());
+        }
+        WordsAround.Part read = (part, told) -> read(part, actor, scene, told, hint, lexicon);
+        Optional<Naming.Found> found = naming.read(phrase, here, hint).or(() -> naming.mended(phrase, here, hint));
+        if (found.isEmpty()) {
+            return new WordsAround(phrase, actor, scene, became, lexicon, read)
+                    .meaning()
+                    .orElseGet(() -> PhraseMeaning.kept(phrase, List.of(), false, naming.kind(phrase, here)));
+        }
+        if (found.get().clear().isEmpty()) {
+            List<Term> terms = found.get().terms();
+            return PhraseMeaning.kept(
+                    phrase, terms, true, lexicon.generalOf(terms).map(Technique::key));
+        }
+        return meant(found.get().clear().get(), phrase, found.get().how(), actor, here, became, lexicon);
     }
 
     /**
@@ -60,46 +75,24 @@ public final class PhraseReader {
             Lexicon lexicon) {
         Optional<Passive> suffered = Passive.in(phrase).filter(passive -> passive.clear() && actor.isPresent());
         return suffered.flatMap(passive -> {
-            PhraseMeaning act = read(passive.act(), actor.map(Seat::other), scene, became, hint, lexicon, false);
+            PhraseMeaning act = read(passive.act(), actor.map(Seat::other), scene, became, hint, lexicon);
             return Optional.of(act.with(act.settled(), passive.manner(act.manner())))
                     .filter(PhraseMeaning::isSure)
                     .filter(read -> passive.canBe(read.deed().did().flatMap(lexicon::technique)));
         });
     }
 
-    /** @param suggesting whether entries that may have been meant are looked for, where it names none: the longest part of the work */
-    public static PhraseMeaning read(
-            String phrase,
-            Optional<Seat> actor,
-            Scene scene,
-            Optional<Became> became,
-            Naming.Hint hint,
-            Lexicon lexicon,
-            boolean suggesting) {
+    /**
+     * {@return the entry most likely meant by words that name nothing} Empty for what somebody suffers, where it would be her own act, and
+     * for a place that was only threatened, which has a name.
+     */
+    public static Optional<Term> nearest(String phrase, Optional<Seat> actor, Scene scene, Lexicon lexicon) {
         Here here = scene.by(actor);
         Naming naming = lexicon.naming();
-        if (Passive.in(phrase).isPresent()) {
-            // The act is the other's: read as one's own, it would be credited to whoever suffered it.
-            return PhraseMeaning.kept(phrase, List.of(), false, Optional.empty());
-        }
-        // Of a part that names nothing no suggestion is shown.
-        WordsAround.Part read = (part, told) -> read(part, actor, scene, told, hint, lexicon, false);
-        Optional<Naming.Found> found = naming.read(phrase, here, hint).or(() -> naming.mended(phrase, here, hint));
-        if (found.isEmpty()) {
-            return new WordsAround(phrase, actor, scene, became, lexicon, read)
-                    .meaning()
-                    .orElseGet(() -> PhraseMeaning.kept(
-                            phrase,
-                            suggesting ? naming.near(phrase, here, MOST_OTHERS) : List.of(),
-                            false,
-                            naming.kind(phrase, here)));
-        }
-        if (found.get().clear().isEmpty()) {
-            List<Term> terms = found.get().terms();
-            return PhraseMeaning.kept(
-                    phrase, terms, true, lexicon.generalOf(terms).map(Technique::key));
-        }
-        return meant(found.get().clear().get(), phrase, found.get().how(), actor, here, became, lexicon);
+        return Passive.in(phrase).isPresent()
+                        || naming.read(phrase, here, Naming.Hint.NONE).isPresent()
+                ? Optional.empty()
+                : naming.near(phrase, here, 1).stream().findFirst();
     }
 
     /** {@return that entry, done or reached} For a person who chose it among several. */

@@ -6,15 +6,34 @@ import farglass.core.lexicon.Lexicon;
 import farglass.core.naming.Words;
 import farglass.core.side.Seat;
 import farglass.core.state.Stand;
-import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /** Who is meant by a word: a or b, any part of a name, top or bottom, or the colour of the kit. */
-record ActorWords(Bout bout, Stand now) {
+final class ActorWords {
     private static final List<String> COLOURS =
             List.of("white", "blue", "black", "red", "green", "grey", "brown", "purple", "yellow", "pink");
+
+    private final Stand now;
+    private final Map<Seat, Set<String>> words = new EnumMap<>(Seat.class);
+
+    ActorWords(Bout bout, Stand now) {
+        this.now = now;
+        for (Seat seat : Seat.values()) {
+            Contestant who = bout.header().contestant(seat);
+            Set<String> meaning = new HashSet<>(List.of(Words.plain(who.name()).split(" ")));
+            meaning.add(seat.name().toLowerCase(Locale.ROOT));
+            who.kit().ifPresent(kit -> COLOURS.stream()
+                    .filter(colour -> Words.holds(kit, colour))
+                    .forEach(meaning::add));
+            words.put(seat, meaning);
+        }
+    }
 
     /** {@return the one athlete whom that word can mean; empty if it means both or neither} */
     Optional<Seat> seat(String written) {
@@ -25,17 +44,9 @@ record ActorWords(Bout bout, Stand now) {
         if (word.equals("bottom")) {
             return now.top().map(Seat::other);
         }
-        return Arrays.stream(Seat.values())
-                .filter(seat -> means(seat, word) && !means(seat.other(), word))
-                .findFirst();
-    }
-
-    private boolean means(Seat seat, String word) {
-        Contestant who = bout.header().contestant(seat);
-        return word.equals(seat.name().toLowerCase(Locale.ROOT))
-                || Arrays.asList(Words.plain(who.name()).split(" ")).contains(word)
-                || COLOURS.contains(word)
-                        && who.kit().filter(kit -> Words.holds(kit, word)).isPresent();
+        boolean first = words.get(Seat.A).contains(word);
+        boolean second = words.get(Seat.B).contains(word);
+        return first == second ? Optional.empty() : Optional.of(first ? Seat.A : Seat.B);
     }
 
     /** {@return who is named by the first of these words} */

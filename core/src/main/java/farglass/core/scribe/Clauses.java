@@ -8,8 +8,10 @@ import farglass.core.state.Stand;
 import farglass.core.state.Whereabouts;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalLong;
@@ -55,10 +57,14 @@ public final class Clauses {
     private static final Pattern FROM =
             Pattern.compile(" (?:from the|from|out of|d[aeo]s?) ", Pattern.CASE_INSENSITIVE);
 
+    private final LinePlace start;
     private final Lexicon lexicon;
     private final Expectation expectation;
+    /** What was read where the line begins: the same words are looked at more than once, as a whole and as a part. */
+    private final Map<String, Optional<Clause>> atStart = new HashMap<>();
 
-    private Clauses(Lexicon lexicon, Expectation expectation) {
+    private Clauses(LinePlace start, Lexicon lexicon, Expectation expectation) {
+        this.start = start;
         this.lexicon = lexicon;
         this.expectation = expectation;
     }
@@ -81,7 +87,7 @@ public final class Clauses {
 
     /** {@return what the line tells, one moment each, in order; empty for an empty line} */
     public static List<Clause> read(String text, LinePlace place, Lexicon lexicon, Expectation expectation) {
-        Clauses clauses = new Clauses(lexicon, expectation);
+        Clauses clauses = new Clauses(place, lexicon, expectation);
         Optional<Clause> whole = clauses.clause(text, place);
         boolean parted = text.indexOf(';') >= 0 || text.indexOf('"') >= 0 || text.length() > LONGEST;
         if (whole.isEmpty() || parted) {
@@ -144,6 +150,10 @@ public final class Clauses {
     }
 
     private Optional<Clause> clause(String text, LinePlace place) {
+        return place == start ? atStart.computeIfAbsent(text, any -> fresh(any, place)) : fresh(text, place);
+    }
+
+    private Optional<Clause> fresh(String text, LinePlace place) {
         return ScribeLine.read(text, place, lexicon, expectation).map(reading -> new Clause(text, place, reading));
     }
 
@@ -277,9 +287,7 @@ public final class Clauses {
         List<String> words = List.of(text.split("\\s+"));
         // "A" in the middle of a line is an article.
         boolean named = words.get(0).length() > 1
-                && new ActorWords(here.bout(), here.now())
-                        .inFront(words, lexicon)
-                        .isPresent();
+                && here.actors().inFront(words, lexicon).isPresent();
         return clause(named ? text : before + " " + text, here);
     }
 
@@ -320,9 +328,7 @@ public final class Clauses {
 
     /** The other athlete has to be named in front, so that no remark behind a comma becomes a moment of its own. */
     private static boolean isOfTheOther(Clause clause, Clause last) {
-        Optional<Seat> named = new ActorWords(
-                        clause.place().bout(), clause.place().now())
-                .seat(clause.text().split("\\s+")[0]);
+        Optional<Seat> named = clause.place().actors().seat(clause.text().split("\\s+")[0]);
         return named.isPresent()
                 && clause.actor().equals(named)
                 && last.actor().isPresent()

@@ -47,7 +47,7 @@ final class LineReader {
         String line = draft.fields.front().strip();
         List<String> all = split(line);
         if (all.size() > MOST_WORDS) {
-            return draft.kept(line, Optional.empty(), new TypedDetails(List.of()), List.of(), false, Optional.empty());
+            return draft.kept(line, Optional.empty(), new TypedDetails(List.of()), List::of, false, Optional.empty());
         }
         // A bout file's sign for nobody is understood here as well.
         List<String> words = !all.isEmpty() && all.get(0).equals("-") ? all.subList(1, all.size()) : all;

@@ -27,8 +27,10 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Supplier;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /** Reads what has a name, or would have: which words of a line are the name, and what the others tell of it. */
 final class NameReader {
@@ -68,7 +70,7 @@ final class NameReader {
                 FieldHints.of(all.became(Optional.empty()), all.line().isPresent());
         Here here = scene.by(actor);
         NameSearch search = new NameSearch(
-                lexicon,
+                lexicon.naming(),
                 here,
                 hint,
                 rest,
@@ -116,7 +118,7 @@ final class NameReader {
                     search.text(core),
                     actor,
                     around(rest, core),
-                    rephrasing.saying(near(search, core), core, search.text(core)),
+                    () -> rephrasing.saying(near(search, core), core, search.text(core)),
                     false,
                     kind(whole));
         }
@@ -155,10 +157,11 @@ final class NameReader {
         return ends.entrySet().stream().findFirst().map(likeliest -> {
             List<String> told = new ArrayList<>(likeliest.getValue().remarks());
             told.add("“%s” was finished to %s.".formatted(typed, likeliest.getKey()));
-            List<Reading.Alternative> others = new ArrayList<>();
-            ends.keySet().forEach(detail -> others.add(rephrasing.ending(detail)));
-            others.add(rephrasing.keeping(new NameSearch.Span(0, words.size() - rephrasing.first())));
-            return new Reading(likeliest.getValue().proposal(), Optional.of(Naming.How.FINISHED), told, others);
+            NameSearch.Span all = new NameSearch.Span(0, words.size() - rephrasing.first());
+            return new Reading(
+                    likeliest.getValue().proposal(), Optional.of(Naming.How.FINISHED), told, () -> Stream.concat(
+                                    ends.keySet().stream().map(rephrasing::ending), Stream.of(rephrasing.keeping(all)))
+                            .toList());
         });
     }
 
@@ -177,7 +180,7 @@ final class NameReader {
                     String.join(" ", words),
                     actor,
                     new TypedDetails(List.of()),
-                    List.of(new Reading.Alternative(
+                    () -> List.of(new Reading.Alternative(
                             "Submission by %s, tapped".formatted(other),
                             actor.get().other() + " submission tap ",
                             "who taps has been submitted")),
@@ -193,7 +196,7 @@ final class NameReader {
         return draft.reading(
                 new Proposal(actor, new Deed.Mark(), draft.fields.settled(), told),
                 Optional.empty(),
-                rephrasing.naming(tellable(new TypedDetails(words), rephrasing.here())));
+                () -> rephrasing.naming(tellable(new TypedDetails(words), rephrasing.here())));
     }
 
     /** {@return what can start here of which all of this can be told, the likeliest first} */
@@ -260,20 +263,20 @@ final class NameReader {
                     search.text(all),
                     actor,
                     around(search.words(), all),
-                    rephrasing.saying(
+                    () -> rephrasing.saying(
                             clear ? terms(said) : said.others(),
                             all,
                             clear ? String.join("; ", concat(List.of(search.text(all)), draft.fields.unread())) : ""),
                     said.unclear(),
                     kind(said));
         }
-        List<Reading.Alternative> alternatives = said.how().equals(Optional.of(Naming.How.MENDED))
-                ? List.of(rephrasing.keeping(span))
-                : rephrasing.saying(others(phrase, said), span, "");
+        Supplier<List<Reading.Alternative>> offers = said.how().equals(Optional.of(Naming.How.MENDED))
+                ? () -> List.of(rephrasing.keeping(span))
+                : () -> rephrasing.saying(others(phrase, said), span, "");
         if (said.how().equals(Optional.of(Naming.How.MENDED))) {
             draft.remark("“%s” was read as %s.".formatted(phrase, label(said)));
         }
-        return proposal(said, phrase, actor, details, alternatives);
+        return proposal(said, phrase, actor, details, offers);
     }
 
     private Reading finished(NameSearch search, NameSearch.Span span, Rephrasing rephrasing, Optional<Seat> actor) {
@@ -293,7 +296,7 @@ final class NameReader {
                     search.text(kept),
                     actor,
                     around(search.words(), kept),
-                    rephrasing.saying(terms, kept, all ? "" : search.text(kept)),
+                    () -> rephrasing.saying(terms, kept, all ? "" : search.text(kept)),
                     false,
                     Optional.empty());
         }
@@ -301,10 +304,11 @@ final class NameReader {
                 terms.get(0), search.text(span), actor, scene, details.became(Optional.empty()), lexicon);
         draft.remark("“%s” was finished to %s."
                 .formatted(search.text(span), terms.get(0).label()));
-        List<Reading.Alternative> alternatives = new ArrayList<>(rephrasing.saying(terms, span, ""));
-        alternatives.add(rephrasing.keeping(span));
-        Reading reading = proposal(said, search.text(span), actor, details, alternatives);
-        return draft.reading(reading.proposal(), Optional.of(Naming.How.FINISHED), alternatives);
+        Supplier<List<Reading.Alternative>> offers =
+                () -> Stream.concat(rephrasing.saying(terms, span, "").stream(), Stream.of(rephrasing.keeping(span)))
+                        .toList();
+        Reading reading = proposal(said, search.text(span), actor, details, offers);
+        return draft.reading(reading.proposal(), Optional.of(Naming.How.FINISHED), offers);
     }
 
     private Reading proposal(
@@ -312,7 +316,7 @@ final class NameReader {
             String words,
             Optional<Seat> named,
             TypedDetails details,
-            List<Reading.Alternative> alternatives) {
+            Supplier<List<Reading.Alternative>> offers) {
         Optional<Technique> technique = technique(said);
         Optional<Seat> actor = named.or(() -> technique.flatMap(this::onlyOneWhoCould));
         Telling told = said.manner().in(draft.told(details, actor, technique));
@@ -326,9 +330,7 @@ final class NameReader {
                         ? new Settled(place.position(), lands, false)
                         : turned(place, named, details));
         return draft.reading(
-                new Proposal(actor, said.deed(), draft.fields.settled().or(() -> where), told),
-                said.how(),
-                alternatives);
+                new Proposal(actor, said.deed(), draft.fields.settled().or(() -> where), told), said.how(), offers);
     }
 
     private boolean isGuard(Settled place) {

@@ -2,7 +2,6 @@ package farglass.core.scribe;
 
 import farglass.core.bout.Became;
 import farglass.core.entry.Term;
-import farglass.core.lexicon.Lexicon;
 import farglass.core.naming.Here;
 import farglass.core.naming.Naming;
 import farglass.core.naming.Words;
@@ -17,11 +16,8 @@ import java.util.function.IntPredicate;
 /**
  * Finds what is being named among typed words: the words that are no details, with as many details beside them as belong to the name. A
  * phrase is named whole or not at all.
- *
- * @param words all words of the line
- * @param isDetail whether the word at that place tells something else: an outcome, a side, who did it
  */
-record NameSearch(Lexicon lexicon, Here here, Naming.Hint hint, List<String> words, IntPredicate isDetail) {
+final class NameSearch {
     /** No name has more words; a pasted page of them must not be tried in every length. */
     private static final int LONGEST = 10;
     /** So many details may belong to a name, on either side of it. */
@@ -34,12 +30,48 @@ record NameSearch(Lexicon lexicon, Here here, Naming.Hint hint, List<String> wor
         }
     }
 
-    String text(Span span) {
-        return String.join(" ", words.subList(span.from(), span.to()));
+    private final Naming naming;
+    private final Here here;
+    private final Naming.Hint hint;
+    private final List<String> words;
+    private final Optional<Span> core;
+    private final List<Span> spans;
+
+    /**
+     * @param words all words of the line
+     * @param isDetail whether the word at that place tells something else: an outcome, a side, who did it
+     */
+    NameSearch(Naming naming, Here here, Naming.Hint hint, List<String> words, IntPredicate isDetail) {
+        this.naming = naming;
+        this.here = here;
+        this.hint = hint;
+        this.words = words;
+        this.core = core(words, isDetail);
+        this.spans = spans(words, core);
+    }
+
+    Here here() {
+        return here;
+    }
+
+    Naming.Hint hint() {
+        return hint;
+    }
+
+    List<String> words() {
+        return words;
     }
 
     /** {@return the words that must be part of the name: from the first to the last that is no detail; empty if all are details} */
     Optional<Span> core() {
+        return core;
+    }
+
+    String text(Span span) {
+        return String.join(" ", words.subList(span.from(), span.to()));
+    }
+
+    private static Optional<Span> core(List<String> words, IntPredicate isDetail) {
         int first = 0;
         while (first < words.size() && isDetail.test(first)) {
             first++;
@@ -56,7 +88,7 @@ record NameSearch(Lexicon lexicon, Here here, Naming.Hint hint, List<String> wor
         for (int more = Math.min(MOST_DETAILS, core.from()); more > 0; more--) {
             for (int to = core.from() + 1; to <= core.to(); to++) {
                 Span begun = new Span(core.from() - more, to);
-                if (lexicon.naming().read(text(begun), here, hint).isPresent()) {
+                if (naming.read(text(begun), here, hint).isPresent()) {
                     return new Span(core.from() - more, core.to());
                 }
             }
@@ -66,38 +98,38 @@ record NameSearch(Lexicon lexicon, Here here, Naming.Hint hint, List<String> wor
 
     /** {@return the words that name something, the longest: a detail beside a name belongs to it if it can} */
     Optional<Span> named() {
-        return spans().stream()
-                .filter(span -> lexicon.naming().read(text(span), here, hint).isPresent())
+        return spans.stream()
+                .filter(span -> naming.read(text(span), here, hint).isPresent())
                 .filter(span -> !endsInAnOutcome(span))
                 .findFirst();
     }
 
     /** {@return the words that name something once a slip in them is mended} */
     Optional<Span> mended() {
-        return spans().stream()
-                .filter(span -> lexicon.naming().mended(text(span), here, hint).isPresent())
+        return spans.stream()
+                .filter(span -> naming.mended(text(span), here, hint).isPresent())
                 .findFirst();
     }
 
     /** {@return the words that are the beginning of a name} */
     Optional<Span> begun() {
-        return spans().stream()
+        return spans.stream()
                 .filter(span -> text(span).length() > 1)
-                .filter(span -> !lexicon.naming().beginning(text(span), here, 1).isEmpty())
+                .filter(span -> naming.begins(text(span)))
                 .findFirst();
     }
 
     /** {@return the words that stand for a name, each by its beginning} */
     Optional<Span> abbreviated() {
-        return spans().stream()
-                .filter(span -> !lexicon.naming().abbreviated(text(span), here).isEmpty())
+        return spans.stream()
+                .filter(span -> !naming.abbreviated(text(span), here).isEmpty())
                 .findFirst();
     }
 
     /** {@return what words that begin so can become, the likeliest here first} */
     List<Term> beginning(Span span, Expectation expectation, int most) {
-        List<Term> begun = lexicon.naming().beginning(text(span), here, Integer.MAX_VALUE);
-        return (begun.isEmpty() ? lexicon.naming().abbreviated(text(span), here) : begun)
+        List<Term> begun = naming.beginning(text(span), here, Integer.MAX_VALUE);
+        return (begun.isEmpty() ? naming.abbreviated(text(span), here) : begun)
                 .stream()
                         .sorted(Comparator.comparingDouble((Term term) -> -expectation.of(term.key())))
                         .limit(most)
@@ -105,8 +137,8 @@ record NameSearch(Lexicon lexicon, Here here, Naming.Hint hint, List<String> wor
     }
 
     /** The longest first. Where all words are details, any of them may still be a name. */
-    private List<Span> spans() {
-        Span core = core().orElse(new Span(0, 0));
+    private static List<Span> spans(List<String> words, Optional<Span> named) {
+        Span core = named.orElse(new Span(0, 0));
         int last = words.size();
         int from = core.length() == 0 ? 0 : Math.max(0, core.from() - MOST_DETAILS);
         int to = core.length() == 0 ? Math.min(last, MOST_DETAILS) : Math.min(last, core.to() + MOST_DETAILS);
@@ -132,8 +164,7 @@ record NameSearch(Lexicon lexicon, Here here, Naming.Hint hint, List<String> wor
                 Arrays.stream(Became.values()).anyMatch(became -> became.label().equals(last));
         return outcome
                 && span.length() > 1
-                && lexicon.naming()
-                        .read(text(new Span(span.from(), span.to() - 1)), here, hint)
+                && naming.read(text(new Span(span.from(), span.to() - 1)), here, hint)
                         .isPresent();
     }
 }

@@ -3,6 +3,7 @@ package farglass.core.scribe;
 import farglass.core.naming.Naming;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 
 /**
  * What a typed line means, and how sure that is: everything guessed, mended or left open is told before it is saved.
@@ -10,10 +11,10 @@ import java.util.Optional;
  * @param proposal what Enter would save
  * @param how how its name was understood; empty where words were kept as they stand, or where nothing is named
  * @param remarks what a person should know before saving it, in sentences; none for most lines
- * @param alternatives what else the line could say, the likeliest first
+ * @param offers works out the alternatives
  */
 public record Reading(
-        Proposal proposal, Optional<Naming.How> how, List<String> remarks, List<Alternative> alternatives) {
+        Proposal proposal, Optional<Naming.How> how, List<String> remarks, Supplier<List<Alternative>> offers) {
     /**
      * Another reading.
      *
@@ -25,7 +26,14 @@ public record Reading(
 
     public Reading {
         remarks = List.copyOf(remarks);
-        alternatives = List.copyOf(alternatives);
+    }
+
+    /**
+     * {@return what else the line could say, the likeliest first} Worked out when it is asked for: of words that name nothing it takes
+     * longer than all else, and a line is read in many ways of which one is shown.
+     */
+    public List<Alternative> alternatives() {
+        return offers.get();
     }
 
     /** {@return whether it says what happened, and is neither kept as words nor a bare mark} */

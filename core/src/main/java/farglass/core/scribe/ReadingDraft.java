@@ -9,6 +9,7 @@ import farglass.core.side.Seat;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
 
 /**
@@ -48,13 +49,13 @@ final class ReadingDraft {
     }
 
     /** {@return the reading that saves this, with all that was remarked} */
-    Reading reading(Proposal proposal, Optional<Naming.How> how, List<Reading.Alternative> alternatives) {
-        return new Reading(proposal, how, remarks, alternatives);
+    Reading reading(Proposal proposal, Optional<Naming.How> how, Supplier<List<Reading.Alternative>> offers) {
+        return new Reading(proposal, how, remarks, offers);
     }
 
     /** {@return the reading that saves this and leaves nothing to be asked} */
     Reading reading(Optional<Seat> actor, Deed deed, Telling told) {
-        return reading(new Proposal(actor, deed, fields.settled(), told), Optional.empty(), List.of());
+        return reading(new Proposal(actor, deed, fields.settled(), told), Optional.empty(), List::of);
     }
 
     /** The words as they stand: an unnamed moment, which can be named everywhere at once later. */
@@ -62,7 +63,7 @@ final class ReadingDraft {
             String words,
             Optional<Seat> actor,
             TypedDetails details,
-            List<Reading.Alternative> alternatives,
+            Supplier<List<Reading.Alternative>> offers,
             boolean unclear,
             Optional<String> kind) {
         String phrase = String.join(
@@ -80,9 +81,7 @@ final class ReadingDraft {
                                                 .orElse("")));
         Telling told = told(details, actor, kind.flatMap(lexicon::technique));
         return reading(
-                new Proposal(actor, new Deed.Unnamed(phrase, kind), fields.settled(), told),
-                Optional.empty(),
-                alternatives);
+                new Proposal(actor, new Deed.Unnamed(phrase, kind), fields.settled(), told), Optional.empty(), offers);
     }
 
     private static String shortened(String phrase) {

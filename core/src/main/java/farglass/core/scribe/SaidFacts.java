@@ -53,7 +53,7 @@ final class SaidFacts implements FactPhrases.Line {
         this.bout = place.bout();
         this.before = place.before();
         this.lexicon = lexicon;
-        this.actors = new ActorWords(place.bout(), place.now());
+        this.actors = place.actors();
     }
 
     /** Read without its facts such a line would say something else: which of two sides is whose, who is tipped where. */

@@ -10,6 +10,7 @@ import farglass.core.side.Settled;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** "Bea gets swept": the act is Ann's, and is told as hers. What it is read as is said before it is saved. */
 final class Suffered {
@@ -57,7 +58,7 @@ final class Suffered {
                         phrase,
                         sufferer,
                         new TypedDetails(List.of()),
-                        act
+                        () -> act
                                 .flatMap(read ->
                                         alternative(read, sufferer.orElseThrow().other()))
                                 .stream()
@@ -87,11 +88,10 @@ final class Suffered {
         List<String> remarks = new ArrayList<>(act.remarks());
         remarks.add(
                 0, "What %s suffers is what %s did: %s.".formatted(name(sufferer), name(sufferer.other()), label(act)));
-        List<Reading.Alternative> alternatives = new ArrayList<>(act.alternatives());
-        alternatives.add(new Reading.Alternative(
+        Reading.Alternative kept = new Reading.Alternative(
                 "keep “%s”".formatted(phrase),
                 "%s \"%s\" ".formatted(sufferer, phrase),
-                "as it stands, to be named later"));
+                "as it stands, to be named later");
         return new Reading(
                 new Proposal(
                         proposal.actor(),
@@ -100,7 +100,8 @@ final class Suffered {
                         passive.manner(MannerTold.NOT_TOLD).in(proposal.telling())),
                 act.how(),
                 remarks,
-                alternatives);
+                () -> Stream.concat(act.alternatives().stream(), Stream.of(kept))
+                        .toList());
     }
 
     private Optional<Reading.Alternative> alternative(Reading act, Seat other) {

@@ -71,6 +71,6 @@ final class TapByTheOther {
                                 bout.header().contestant(tapping).name(),
                                 bout.header().contestant(tapping.other()).name(),
                                 Words.inSentence(lock.label()))),
-                List.of());
+                List::of);
     }
 }

@@ -4,6 +4,7 @@ import farglass.core.change.Change;
 import farglass.core.corpus.Corpus;
 import farglass.core.entry.School;
 import farglass.core.lexicon.Lexicon;
+import farglass.core.scribe.Rehearsal;
 import farglass.library.Library;
 import farglass.library.changelog.Act;
 import farglass.library.contents.Contents;
@@ -177,7 +178,7 @@ public final class Desk implements AutoCloseable {
         work().ahead(
                         readyAfterMillis,
                         (progress, cancelled) -> {
-                            learned.readyNames();
+                            Rehearsal.of(learned);
                             return learned;
                         },
                         ready -> {});

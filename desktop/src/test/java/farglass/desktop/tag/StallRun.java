@@ -5,6 +5,8 @@ import farglass.desktop.desk.Place;
 import farglass.desktop.desk.Spot;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -15,10 +17,16 @@ import java.util.concurrent.TimeUnit;
 import org.testfx.util.WaitForAsyncUtils;
 
 /**
- * How long the interface thread answers nobody after a tag, a change of place and an opening in a large library, and what it does then:
+ * How long the interface thread answers nobody after a tag, a change of place, an opening and a key in a large library, and what it does then:
  * {@code StallRun BOUTS [LIBRARY]}, with the flags of the tests. A library that is there already is used as it is.
  */
 final class StallRun {
+    private static final List<String> LINES = List.of(
+            "a knee cut left nearly, b frames",
+            "b hip bump to kimura",
+            "a passes and goes straight to the back",
+            "both athletes fight for the grips");
+
     private StallRun() {}
 
     public static void main(String[] arguments) throws Exception {
@@ -57,11 +65,43 @@ final class StallRun {
             window.tag().scribe().pick(1);
             return null;
         });
+        for (String line : LINES) {
+            keys(watch, window, line);
+        }
         System.exit(0);
     }
 
     private static <T> T on(Callable<T> work) throws Exception {
         return WaitForAsyncUtils.asyncFx(work).get(120, TimeUnit.SECONDS);
+    }
+
+    /** Types the line and takes it away again, at the pace of a quick hand: how much of each key's time the thread worked. */
+    private static void keys(StallWatch watch, RunWindow window, String line) throws Exception {
+        List<Double> busy = new ArrayList<>();
+        List<String> doing = new ArrayList<>();
+        for (int typed = 1; typed <= line.length(); typed++) {
+            String text = line.substring(0, typed);
+            watch.forget();
+            on(() -> {
+                window.tag().line().textProperty().set(text);
+                return null;
+            });
+            TimeUnit.MILLISECONDS.sleep(100);
+            busy.add(watch.busiestMillis());
+            doing.addAll(watch.doing());
+        }
+        on(() -> {
+            window.tag().line().clear();
+            return null;
+        });
+        Collections.sort(busy);
+        System.out.printf(
+                Locale.ROOT,
+                "keys of \"%s\": worked %.0f ms in the median and %.0f at most%n",
+                line,
+                busy.get(busy.size() / 2),
+                busy.get(busy.size() - 1));
+        tell(doing);
     }
 
     private static void rest(Desk desk) throws Exception {
@@ -83,8 +123,12 @@ final class StallRun {
                 what,
                 watch.longestMillis(),
                 watch.busiestMillis());
+        tell(watch.doing());
+    }
+
+    private static void tell(List<String> places) {
         Map<String, Integer> doing = new HashMap<>();
-        watch.doing().forEach(place -> doing.merge(place, 1, Integer::sum));
+        places.forEach(place -> doing.merge(place, 1, Integer::sum));
         doing.entrySet().stream()
                 .sorted(Map.Entry.<String, Integer>comparingByValue().reversed())
                 .limit(6)
