@@ -51,7 +51,7 @@ public final class Lexicon implements Vocabulary {
     private final Map<Meaning, Position> known = new EnumMap<>(Meaning.class);
 
     /** Made when first a word is looked up: what only reads, scores or counts by keys needs none. */
-    private volatile WordIndex index;
+    private volatile Naming naming;
 
     private Lexicon(Map<String, Set<String>> groups) {
         this.groups = Map.copyOf(groups);
@@ -77,23 +77,6 @@ public final class Lexicon implements Vocabulary {
         positions.values().forEach(position -> position.meaning()
                 .ifPresent(meaning -> known.putIfAbsent(meaning, position)));
         return this;
-    }
-
-    private WordIndex index() {
-        WordIndex made = index;
-        if (made == null) {
-            synchronized (this) {
-                made = index;
-                if (made == null) {
-                    made = new WordIndex(
-                            Stream.<Term>concat(techniques.values().stream(), positions.values().stream())
-                                    .toList(),
-                            own);
-                    index = made;
-                }
-            }
-        }
-        return made;
     }
 
     private <T extends Term> void add(T term, Map<String, T> into) {
@@ -414,7 +397,19 @@ public final class Lexicon implements Vocabulary {
 
     /** {@return what reads phrases with these words} */
     public Naming naming() {
-        return new Naming(this, index());
+        Naming made = naming;
+        if (made == null) {
+            synchronized (this) {
+                made = naming;
+                if (made == null) {
+                    List<Term> all = Stream.<Term>concat(techniques.values().stream(), positions.values().stream())
+                            .toList();
+                    made = new Naming(this, new WordIndex(all, own));
+                    naming = made;
+                }
+            }
+        }
+        return made;
     }
 
     /** {@return everything a word or a form of it can stand for, wherever the two are; empty for an unknown word} */

@@ -5,7 +5,6 @@ import farglass.core.entry.Position;
 import farglass.core.entry.Reach;
 import farglass.core.entry.Technique;
 import farglass.core.entry.Term;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
@@ -14,7 +13,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.ToIntFunction;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
@@ -81,6 +79,8 @@ public final class Naming {
     private final Vocabulary vocabulary;
     private final WordIndex index;
     private final Slips slips;
+    /** Made when first something is looked for by its first letters: files never do. */
+    private volatile Beginnings beginnings;
 
     public Naming(Vocabulary vocabulary, WordIndex index) {
         this.vocabulary = vocabulary;
@@ -296,7 +296,9 @@ public final class Naming {
     /** {@return the keys of all entries with a name in which these letters begin the first or another word} None for no letters. */
     public Set<String> begun(String letters) {
         String plain = Words.plain(letters);
-        return plain.isEmpty() || plain.length() > Slips.LONGEST ? Set.of() : index.begun(plain);
+        return plain.isEmpty() || plain.length() > Slips.LONGEST
+                ? Set.of()
+                : beginnings().ofNames(plain);
     }
 
     /**
@@ -307,17 +309,16 @@ public final class Naming {
         String plain = Words.plain(letters);
         return plain.isEmpty() || plain.length() > Slips.LONGEST
                 ? List.of()
-                : vocabulary.techniques().stream()
-                        .filter(technique -> isShort(plain, Words.plain(vocabulary.label(technique.key()))))
-                        .sorted(Comparator.comparing(technique -> vocabulary.label(technique.key())))
-                        .toList();
+                : beginnings().ofLabels(plain);
     }
 
-    private static boolean isShort(String letters, String label) {
-        String initials = Arrays.stream(label.split(" "))
-                .map(word -> word.substring(0, Math.min(1, word.length())))
-                .collect(Collectors.joining());
-        return (" " + label).contains(" " + letters) || letters.length() > 1 && initials.startsWith(letters);
+    private Beginnings beginnings() {
+        Beginnings made = beginnings;
+        if (made == null) {
+            made = new Beginnings(vocabulary, index);
+            beginnings = made;
+        }
+        return made;
     }
 
     /** {@return entries with a word that begins as the phrase does, those that can start here first} */

@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.function.BiConsumer;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
@@ -119,16 +120,9 @@ public final class WordIndex {
                 .flatMap(List::stream);
     }
 
-    /** {@return the keys of what has a name in which these letters begin a word} */
-    Set<String> begun(String letters) {
-        String within = " " + letters;
-        Set<String> begun = new HashSet<>();
-        plain.forEach((name, meanings) -> {
-            if (name.startsWith(letters) || name.contains(within)) {
-                meanings.forEach(meaning -> begun.add(meaning.term().key()));
-            }
-        });
-        return begun;
+    /** Gives each plain name with all that it means. */
+    void forEach(BiConsumer<String, List<Meaning>> each) {
+        plain.forEach(each);
     }
 
     /** {@return what has a name of as many words, each of which begins as these do or is the same} */

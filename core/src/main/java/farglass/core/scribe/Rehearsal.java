@@ -31,6 +31,8 @@ public final class Rehearsal {
                 List.of(),
                 List.of());
         LinePlace place = LinePlace.end(nobody, Timeline.of(nobody, lexicon).at(0));
+        lexicon.naming().begun("kn");
+        lexicon.naming().labelled("kn");
         LINES.forEach(line -> Clauses.read(line, place, lexicon, Expectation.NONE)
                 .forEach(clause -> clause.reading().alternatives()));
     }

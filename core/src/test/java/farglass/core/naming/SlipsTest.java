@@ -16,7 +16,7 @@ import java.util.stream.Stream;
 import org.apache.commons.text.similarity.LevenshteinDistance;
 import org.junit.jupiter.api.Test;
 
-/** What is looked for among few of the names is what a comparison with every one of them finds. */
+/** What is looked for among few of the names is what a look at every one of them finds. */
 class SlipsTest {
     private static final WordIndex INDEX = new WordIndex(
             Stream.concat(LEXICON.positions().stream(), LEXICON.techniques().stream())
@@ -51,6 +51,19 @@ class SlipsTest {
 
     private static String name(Random random) {
         return NAMES.get(random.nextInt(NAMES.size())).plain().word();
+    }
+
+    @Test
+    void whatBeginsSoIsFoundInEveryWordOfEveryName() {
+        Beginnings beginnings = new Beginnings(LEXICON, INDEX);
+        for (String phrase : mangled(200)) {
+            String letters = phrase.substring(0, Math.min(phrase.length(), 1 + phrase.length() % 4));
+            Set<String> every = NAMES.stream()
+                    .filter(name -> (" " + name.plain().word()).contains(" " + letters))
+                    .map(name -> name.meaning().term().key())
+                    .collect(Collectors.toSet());
+            assertThat(beginnings.ofNames(letters)).as(letters).isEqualTo(every);
+        }
     }
 
     @Test

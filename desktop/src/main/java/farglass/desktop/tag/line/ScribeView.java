@@ -3,6 +3,7 @@ package farglass.desktop.tag.line;
 import farglass.core.scribe.Reading;
 import farglass.desktop.tag.Tagging;
 import farglass.drawing.Palette;
+import java.util.ArrayList;
 import java.util.List;
 import javafx.beans.binding.Bindings;
 import javafx.beans.binding.BooleanBinding;
@@ -26,8 +27,8 @@ public final class ScribeView extends VBox {
 
     private final TextField line = new TextField();
     private final FlowPane alternatives = new FlowPane(6, 2);
-
-    private final Runnable newWord;
+    private final List<Offer> offers = new ArrayList<>();
+    private final Offer word = new Offer();
 
     /**
      * Lays it out.
@@ -44,7 +45,6 @@ public final class ScribeView extends VBox {
             ObservableValue<Palette> palette,
             Runnable newWord) {
         super(4);
-        this.newWord = newWord;
         getStyleClass().add("scribe");
         line.setId("scribe");
         line.setPromptText("Type what happens, such as: a knee cut left nearly knee");
@@ -69,6 +69,11 @@ public final class ScribeView extends VBox {
         remarks.visibleProperty().bind(model.remarksProperty().isNotEmpty());
         remarks.managedProperty().bind(remarks.visibleProperty());
         alternatives.getStyleClass().add("completions");
+        word.setId("new-word");
+        word.say("Alt+W  a new word of ours\u2026", "this library then understands it");
+        word.setOnAction(event -> newWord.run());
+        word.show(false);
+        alternatives.getChildren().add(word);
         model.alternatives().addListener((ListChangeListener<Reading.Alternative>) change -> show(model));
         model.unknownProperty().addListener(change -> show(model));
         model.unknownProperty()
@@ -106,37 +111,55 @@ public final class ScribeView extends VBox {
         getChildren().addAll(hints, writingLine);
     }
 
+    /** The offers are kept and told something else: what is new to a window is styled and measured anew, at every key. */
     private void show(ScribeModel model) {
-        alternatives.getChildren().clear();
-        for (int i = 0; i < model.alternatives().size(); i++) {
-            int number = i;
-            Reading.Alternative other = model.alternatives().get(i);
-            Button button = offer((i == 0 ? "Tab  " : "Alt+" + (i + 1) + "  ") + other.label(), other.why());
-            button.setOnAction(event -> {
-                model.choose(number);
-                line.requestFocus();
-            });
-            alternatives.getChildren().add(button);
+        for (int number = offers.size(); number < model.alternatives().size(); number++) {
+            offers.add(offer(model, number));
         }
-        if (model.unknownProperty().get().isPresent()) {
-            Button button = offer("Alt+W  a new word of ours\u2026", "this library then understands it");
-            button.setId("new-word");
-            button.setOnAction(event -> newWord.run());
-            alternatives.getChildren().add(button);
+        for (int number = 0; number < offers.size(); number++) {
+            boolean offered = number < model.alternatives().size();
+            if (offered) {
+                Reading.Alternative other = model.alternatives().get(number);
+                offers.get(number)
+                        .say((number == 0 ? "Tab  " : "Alt+" + (number + 1) + "  ") + other.label(), other.why());
+            }
+            offers.get(number).show(offered);
         }
+        word.show(model.unknownProperty().get().isPresent());
+    }
+
+    private Offer offer(ScribeModel model, int number) {
+        Offer offer = new Offer();
+        offer.setOnAction(event -> {
+            model.choose(number);
+            line.requestFocus();
+        });
+        alternatives.getChildren().add(number, offer);
+        return offer;
     }
 
     /** What it is and, in smaller letters, why it is offered. */
-    private static Button offer(String words, String why) {
-        Button button = new Button(words);
-        button.setMnemonicParsing(false);
-        button.getStyleClass().add("completion");
-        button.setFocusTraversable(false);
-        Label reason = new Label(why);
-        reason.getStyleClass().add("quiet");
-        button.setGraphic(reason);
-        button.setContentDisplay(ContentDisplay.RIGHT);
-        return button;
+    private static final class Offer extends Button {
+        private final Label reason = new Label();
+
+        Offer() {
+            setMnemonicParsing(false);
+            getStyleClass().add("completion");
+            setFocusTraversable(false);
+            reason.getStyleClass().add("quiet");
+            setGraphic(reason);
+            setContentDisplay(ContentDisplay.RIGHT);
+        }
+
+        void say(String words, String why) {
+            setText(words);
+            reason.setText(why);
+        }
+
+        void show(boolean shown) {
+            setVisible(shown);
+            setManaged(shown);
+        }
     }
 
     public TextField line() {
