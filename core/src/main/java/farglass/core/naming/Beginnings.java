@@ -44,12 +44,12 @@ final class Beginnings {
                 .sorted(Comparator.comparing(technique -> vocabulary.label(technique.key())))
                 .map(technique -> Label.of(technique, vocabulary.label(technique.key())))
                 .toList();
-        index.forEach((name, meanings) -> {
-            for (int from = 0; from >= 0; from = next(name, from)) {
-                Set<String> keys = tails.computeIfAbsent(name.substring(from), any -> new HashSet<>());
-                meanings.forEach(meaning -> keys.add(meaning.term().key()));
+        for (WordIndex.Listed name : index.listed()) {
+            for (int from = 0; from >= 0; from = next(name.plain(), from)) {
+                tails.computeIfAbsent(name.plain().substring(from), any -> new HashSet<>())
+                        .add(name.meaning().term().key());
             }
-        });
+        }
     }
 
     /** {@return where the next word begins; below 0 behind the last} */

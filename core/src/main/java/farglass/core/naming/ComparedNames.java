@@ -3,6 +3,7 @@ package farglass.core.naming;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
+import java.util.stream.IntStream;
 
 /** All names of a lexicon as they may be mangled. Few slips change few letters, so that only names about as long need be compared. */
 final class ComparedNames {
@@ -23,16 +24,16 @@ final class ComparedNames {
             int words,
             boolean often,
             WordIndex.Meaning meaning) {
-        static Name of(int order, String plain, boolean often, WordIndex.Meaning meaning) {
-            String joined = plain.replace(" ", "");
+        private static Name of(int order, WordIndex.Listed name) {
+            String joined = name.plain().replace(" ", "");
             return new Name(
                     order,
-                    ComparedWord.of(plain),
+                    ComparedWord.of(name.plain()),
                     ComparedWord.of(joined),
                     ComparedWord.of(Stems.sound(joined)),
-                    plain.split(" ").length,
-                    often,
-                    meaning);
+                    name.plain().split(" ").length,
+                    name.often(),
+                    name.meaning());
         }
     }
 
@@ -41,9 +42,11 @@ final class ComparedNames {
     /** By the letters of the joined name. */
     private final List<List<Name>> byLength = new ArrayList<>();
 
-    /** @param all in their order */
-    ComparedNames(List<Name> all) {
-        this.all = List.copyOf(all);
+    ComparedNames(WordIndex index) {
+        List<WordIndex.Listed> listed = index.listed();
+        this.all = IntStream.range(0, listed.size())
+                .mapToObj(order -> Name.of(order, listed.get(order)))
+                .toList();
         this.often = all.stream().filter(Name::often).toList();
         for (Name name : all) {
             while (byLength.size() <= name.joined().length()) {
@@ -53,6 +56,7 @@ final class ComparedNames {
         }
     }
 
+    /** {@return all, in their order} */
     List<Name> all() {
         return all;
     }

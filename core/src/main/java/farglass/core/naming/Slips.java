@@ -24,9 +24,20 @@ final class Slips {
     private static final int LONG = 10;
 
     private final WordIndex index;
+    /** Made when first a slip is to be mended: how names sound is long to work out, and most lines need none of it. */
+    private volatile ComparedNames names;
 
     Slips(WordIndex index) {
         this.index = index;
+    }
+
+    private ComparedNames names() {
+        ComparedNames made = names;
+        if (made == null) {
+            made = new ComparedNames(index);
+            names = made;
+        }
+        return made;
     }
 
     /** A phrase in the forms in which it is compared. */
@@ -59,10 +70,10 @@ final class Slips {
                 near.add(new Near(name, slips));
             }
         };
-        ComparedNames names = index.names();
-        names.often().forEach(compare);
+        ComparedNames every = names();
+        every.often().forEach(compare);
         if (!said.allKnown()) {
-            names.seldom(joined.length(), most(joined.length()), compare);
+            every.seldom(joined.length(), most(joined.length()), compare);
         }
         return near.stream().mapToInt(Near::slips).min().stream()
                 .mapToObj(fewest -> near.stream()
@@ -121,14 +132,14 @@ final class Slips {
     /** {@return the entry with the name that is fewest letters away, within a third of the phrase's length} */
     Optional<Term> nearest(String plain) {
         ComparedWord joined = ComparedWord.of(plain.replace(" ", ""));
-        ComparedNames names = index.names();
+        ComparedNames every = names();
         ComparedNames.Name nearest = null;
         int fewest = Math.max(1, Math.min(joined.length(), 40) / 3);
         // From those that are as long on: the nearer one is, the fewer others can still be nearer.
         for (int more = 0; more <= fewest; more++) {
             int longest = joined.length() + more;
             for (int length = joined.length() - more; length <= longest; length += Math.max(1, 2 * more)) {
-                for (ComparedNames.Name name : names.ofLength(length)) {
+                for (ComparedNames.Name name : every.ofLength(length)) {
                     int slips = joined.distance(name.joined(), fewest);
                     if (slips >= 0 && (nearest == null || slips < fewest || comesFirst(name, nearest))) {
                         fewest = slips;

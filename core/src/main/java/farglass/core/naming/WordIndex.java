@@ -4,6 +4,7 @@ import farglass.core.entry.Kind;
 import farglass.core.entry.Term;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -11,8 +12,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
-import java.util.function.BiConsumer;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /** Every name of a lexicon, in the forms in which it may be typed. A name may stand for several entries. */
@@ -33,7 +32,13 @@ public final class WordIndex {
         }
     }
 
-    private record Listed(String plain, boolean often, Meaning meaning) {}
+    /**
+     * A name with one of its meanings.
+     *
+     * @param plain as it is written
+     * @param often whether it is often mangled
+     */
+    record Listed(String plain, boolean often, Meaning meaning) {}
 
     /** Sorted, so that completion is a range and not a search. */
     private final TreeMap<String, List<Meaning>> plain = new TreeMap<>();
@@ -42,8 +47,6 @@ public final class WordIndex {
     private final Map<String, List<Meaning>> unordered = new HashMap<>();
     private final Map<String, List<Meaning>> joined = new HashMap<>();
     private final List<Listed> listed = new ArrayList<>();
-    /** Made when first a slip is to be mended: how names sound is long to work out, and most lines need none of it. */
-    private volatile ComparedNames names;
     /** The stems of all words in names. */
     private final Set<String> vocabulary = new HashSet<>();
 
@@ -120,11 +123,6 @@ public final class WordIndex {
                 .flatMap(List::stream);
     }
 
-    /** Gives each plain name with all that it means. */
-    void forEach(BiConsumer<String, List<Meaning>> each) {
-        plain.forEach(each);
-    }
-
     /** {@return what has a name of as many words, each of which begins as these do or is the same} */
     Stream<Meaning> abbreviated(List<String> beginnings) {
         return plain.subMap(beginnings.get(0), beginnings.get(0) + Character.MAX_VALUE).entrySet().stream()
@@ -157,18 +155,8 @@ public final class WordIndex {
         return vocabulary.containsAll(bare);
     }
 
-    ComparedNames names() {
-        ComparedNames made = names;
-        if (made == null) {
-            made = new ComparedNames(IntStream.range(0, listed.size())
-                    .mapToObj(at -> named(at, listed.get(at)))
-                    .toList());
-            names = made;
-        }
-        return made;
-    }
-
-    private static ComparedNames.Name named(int order, Listed name) {
-        return ComparedNames.Name.of(order, name.plain(), name.often(), name.meaning());
+    /** {@return all names, in their order} A name with several meanings stands there as often. */
+    List<Listed> listed() {
+        return Collections.unmodifiableList(listed);
     }
 }

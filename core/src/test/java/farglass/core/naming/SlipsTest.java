@@ -22,7 +22,7 @@ class SlipsTest {
             Stream.concat(LEXICON.positions().stream(), LEXICON.techniques().stream())
                     .toList(),
             Map.of());
-    private static final List<ComparedNames.Name> NAMES = INDEX.names().all();
+    private static final List<ComparedNames.Name> NAMES = new ComparedNames(INDEX).all();
 
     /** Names as they are mangled: letters left out, put in, exchanged, words cut short or put together; and half of one with half of another. */
     private static List<String> mangled(int count) {
