@@ -34,6 +34,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.function.Consumer;
+import java.util.stream.Stream;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextField;
@@ -75,6 +76,7 @@ final class HeaderForm extends VBox {
     private final TextField event;
     private final TextField round;
     private final TextField date;
+    private final List<String> rulesets;
     private final ComboBox<String> ruleset;
     private final ComboBox<Uniform> uniform;
     private final TextField length;
@@ -104,6 +106,7 @@ final class HeaderForm extends VBox {
         super(12);
         this.before = header;
         this.others = others;
+        this.rulesets = List.copyOf(rulesets);
         this.newNames = new NewNames(athletes);
         Form form = new Form(COLUMN);
         Form other = new Form(COLUMN);
@@ -288,7 +291,7 @@ final class HeaderForm extends VBox {
         Optional<Background.RoughDay> rough = filled(date).flatMap(Background.RoughDay::parse);
         return HeaderBuilder.builder()
                 .kind(kind.getValue())
-                .ruleset(filled(ruleset.getEditor()).orElse(Header.DEFAULT_RULESET))
+                .ruleset(rulesetNamed())
                 .uniform(uniform.getValue())
                 .lengthMicros(timeFromZero(length, "Length"))
                 .a(beforehand.of(Seat.A, first))
@@ -308,6 +311,19 @@ final class HeaderForm extends VBox {
                 .notes(before.notes())
                 .others(before.others())
                 .create();
+    }
+
+    /** Rules that are not at hand are kept where a bout has them, of this one or another; a slip while typing is none. */
+    private String rulesetNamed() {
+        String named = filled(ruleset.getEditor()).orElse(Header.DEFAULT_RULESET);
+        boolean known = rulesets.contains(named)
+                || Stream.concat(Stream.of(before), others.stream())
+                        .anyMatch(header -> header.ruleset().equals(named));
+        if (!known) {
+            throw new IllegalArgumentException(
+                    "There is no ruleset named \u201c%s\u201d. Choose one of the list.".formatted(named));
+        }
+        return named;
     }
 
     private void askOfSpelling(String name) {

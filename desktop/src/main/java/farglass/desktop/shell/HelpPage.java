@@ -11,7 +11,7 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.VBox;
 
 /** What one does here, and every key. */
-final class HelpPage extends VBox {
+public final class HelpPage extends VBox {
     /** What is typed into the line, and is no key. */
     private static final String[][] WRITING = {
         {"a knee cut, b frames", "two moments: what one did, and what the other did"},
@@ -33,7 +33,7 @@ final class HelpPage extends VBox {
     private final GridPane keys = new GridPane();
 
     /** @param commands of which the keys are told, each in its own words */
-    HelpPage(Commands commands) {
+    public HelpPage(Commands commands) {
         super(10);
         Label what = new Label(
                 "Choose a study, open its bouts in Tag and write down what happens; the Dossier answers what she"

@@ -3,6 +3,7 @@ package farglass.desktop.shell;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Times;
 import farglass.core.rules.Rulesets;
+import farglass.desktop.command.Command;
 import farglass.desktop.command.Commands;
 import farglass.desktop.desk.Choosers;
 import farglass.desktop.desk.Desk;
@@ -13,7 +14,6 @@ import farglass.desktop.tag.page.ScorePage;
 import farglass.desktop.tag.page.TagModel;
 import farglass.library.backup.Backups;
 import farglass.library.store.LibraryHeader;
-import java.io.IOException;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.Slider;
@@ -47,15 +47,12 @@ final class LibraryActions {
         this.commands = commands;
     }
 
-    void create() {
-        choosers.save("New library", "Far Glass libraries", "farglass", "matches" + LibraryHeader.SUFFIX)
-                .ifPresent(libraries::create);
+    List<Command> choosing() {
+        return WelcomeCommands.choosing(libraries, choosers);
     }
 
-    void open() {
-        choosers.open("Open a library", "Far Glass libraries", List.of("farglass")).stream()
-                .findFirst()
-                .ifPresent(path -> libraries.open(path, ""));
+    List<Command> looks() {
+        return WelcomeCommands.looks(settings, desk.messages()::fail);
     }
 
     void anotherWindow() {
@@ -74,16 +71,6 @@ final class LibraryActions {
     void messages() {
         sheets.lay(new Sheet("Messages", new MessagesPage(desk.messages())));
         desk.messages().read();
-    }
-
-    void dark() {
-        settings.darkProperty().set(!settings.darkProperty().get());
-        save();
-    }
-
-    void text(int percent) {
-        settings.textPercentProperty().set(percent);
-        save();
     }
 
     void help() {
@@ -160,17 +147,8 @@ final class LibraryActions {
         slider.setPrefWidth(420);
         sheets.lay(new Sheet("Seconds from seeing a thing to typing its first letter", slider).with("Keep", () -> {
             settings.lagSecondsProperty().set(slider.getValue());
-            save();
+            WelcomeCommands.save(settings, desk.messages()::fail);
             return "";
         }));
-    }
-
-    private void save() {
-        try {
-            settings.save();
-        } catch (IOException e) {
-            desk.messages()
-                    .fail("This setting holds until you close the window; it could not be written: " + e.getMessage());
-        }
     }
 }

@@ -5,17 +5,13 @@ import static javafx.scene.input.KeyCode.DIGIT2;
 import static javafx.scene.input.KeyCode.DIGIT3;
 import static javafx.scene.input.KeyCode.DIGIT4;
 import static javafx.scene.input.KeyCode.E;
-import static javafx.scene.input.KeyCode.F1;
 import static javafx.scene.input.KeyCode.F2;
 import static javafx.scene.input.KeyCode.F3;
 import static javafx.scene.input.KeyCode.F9;
 import static javafx.scene.input.KeyCode.H;
 import static javafx.scene.input.KeyCode.K;
-import static javafx.scene.input.KeyCode.L;
 import static javafx.scene.input.KeyCode.M;
 import static javafx.scene.input.KeyCode.N;
-import static javafx.scene.input.KeyCode.O;
-import static javafx.scene.input.KeyCode.Q;
 import static javafx.scene.input.KeyCode.R;
 import static javafx.scene.input.KeyCode.S;
 import static javafx.scene.input.KeyCode.Y;
@@ -40,10 +36,7 @@ import java.util.stream.Stream;
 import javafx.scene.input.KeyCombination;
 
 /** What one does with the window and its library, in whatever place. */
-public final class WindowCommands {
-    /** Closes the window, whatever it shows; what was saved is on disk. */
-    public static final Key CLOSE = Key.ctrl(Q);
-
+final class WindowCommands {
     private static final String OPEN_A_BOUT = "Open a bout in Tag first";
 
     private final Desk desk;
@@ -153,11 +146,7 @@ public final class WindowCommands {
     }
 
     private List<Command> library() {
-        return List.of(
-                Command.of("new-library", "New library\u2026", Where.EVERYWHERE, Key.ctrl(N))
-                        .does(errands::create),
-                Command.of("open-library", "Open a library\u2026", Where.EVERYWHERE, Key.ctrl(O))
-                        .does(errands::open),
+        List<Command> others = List.of(
                 Command.of(
                                 "another-window",
                                 "Another window",
@@ -168,30 +157,20 @@ public final class WindowCommands {
                         .does(errands::copy),
                 read(Command.of("backups", "Backups\u2026", Where.EVERYWHERE)).does(errands::backups),
                 read(Command.of("recover", "Recover\u2026", Where.EVERYWHERE)).does(errands::recover));
+        return Stream.concat(errands.choosing().stream(), others.stream()).toList();
     }
 
     private List<Command> window() {
-        return List.of(
-                Command.of("dark", "Film room", Where.ALWAYS, Key.ctrl(L))
-                        .also("dark, and back")
-                        .does(errands::dark),
-                text(100),
-                text(125),
-                text(150),
+        List<Command> others = List.of(
                 Command.of("lag", "Lag of typing\u2026", Where.EVERYWHERE).does(errands::lag),
                 Command.of("messages", "Messages\u2026", Where.EVERYWHERE, Key.ctrlShift(M))
                         .also("all that was told here, also what went wrong")
-                        .does(errands::messages),
-                Command.of("help", "Help and keys", Where.EVERYWHERE, Key.of(F1))
-                        .does(errands::help),
-                Command.of("report", "Report a problem\u2026", Where.EVERYWHERE).does(errands::report),
-                Command.of("close", "Close the window", Where.ALWAYS, CLOSE)
-                        .also("what is shown as saved is on disk")
-                        .does(errands::close));
-    }
-
-    private Command text(int percent) {
-        return Command.of("text-" + percent, "Text at %d %%".formatted(percent), Where.EVERYWHERE)
-                .does(() -> errands.text(percent));
+                        .does(errands::messages));
+        return Stream.of(
+                        errands.looks(),
+                        others,
+                        WelcomeCommands.leaving(errands::help, errands::report, errands::close))
+                .flatMap(List::stream)
+                .toList();
     }
 }

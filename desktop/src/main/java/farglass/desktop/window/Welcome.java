@@ -1,12 +1,13 @@
 package farglass.desktop.window;
 
+import farglass.desktop.command.CommandButton;
+import farglass.desktop.command.Commands;
 import farglass.desktop.desk.Choosers;
 import farglass.desktop.desk.RecentLibrary;
 import farglass.desktop.desk.Settings;
 import farglass.desktop.desk.Version;
 import farglass.desktop.parts.Hint;
 import farglass.desktop.shell.Libraries;
-import farglass.library.store.LibraryHeader;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.ZoneId;
@@ -40,7 +41,7 @@ final class Welcome extends VBox {
      *
      * @param problem why no library is open; may be empty
      * @param demo opens the demo, where there is one to look round in
-     * @param report lays a report of a problem
+     * @param commands what can be done here
      */
     Welcome(
             Libraries libraries,
@@ -49,7 +50,7 @@ final class Welcome extends VBox {
             Executor screen,
             String problem,
             Optional<Runnable> demo,
-            Runnable report) {
+            Commands commands) {
         super(14);
         this.libraries = libraries;
         this.settings = settings;
@@ -70,46 +71,43 @@ final class Welcome extends VBox {
         wrong.setId("welcome-problem");
         wrong.setVisible(!problem.isEmpty());
         wrong.setManaged(!problem.isEmpty());
-        VBox page = new VBox(14, name, what, where, wrong, buttons(demo), recent, version(report));
+        VBox page = new VBox(14, name, what, where, wrong, buttons(demo, commands), recent, version(commands));
         page.setMaxWidth(WIDTH);
         getChildren().add(page);
         showRecent(Set.of());
         lookForThem(screen);
     }
 
-    private static HBox version(Runnable doing) {
+    private static HBox version(Commands commands) {
         Label version = new Label(Version.words());
         version.getStyleClass().add("quiet");
-        Button report = button("Report a problem\u2026", doing);
-        report.getStyleClass().add("small");
+        Button help = new CommandButton(commands, "help", "Help and keys");
+        Button report = new CommandButton(commands, "report", "Report a problem\u2026");
         report.setId("report-problem");
-        HBox line = new HBox(10, version, report);
+        HBox line = new HBox(10, version, help, report);
+        List.of(help, report).forEach(button -> {
+            button.getStyleClass().add("small");
+            button.setMinWidth(USE_PREF_SIZE);
+        });
         line.setAlignment(Pos.CENTER_LEFT);
         return line;
     }
 
-    private HBox buttons(Optional<Runnable> opening) {
-        Button make = button("New library\u2026", () -> choosers.save(
-                        "New library", "Far Glass libraries", "farglass", "matches" + LibraryHeader.SUFFIX)
-                .ifPresent(libraries::create));
+    private static HBox buttons(Optional<Runnable> opening, Commands commands) {
+        Button make = new CommandButton(commands, "new-library", "New library\u2026");
         make.setDefaultButton(true);
-        HBox buttons = new HBox(10, make, button("Open a library\u2026", () -> chosen("Open a library")
-                .ifPresent(path -> libraries.open(path, ""))));
+        Button open = new CommandButton(commands, "open-library", "Open a library\u2026");
+        HBox buttons = new HBox(10, make, open);
         opening.ifPresent(known -> {
-            Button demo = button("Open the demo", known);
+            Button demo = new Button("Open the demo");
+            demo.setOnAction(event -> known.run());
             demo.setId("open-demo");
             Hint.put(demo, "Made-up matches, to look round in and to spoil.");
             buttons.getChildren().add(demo);
         });
+        buttons.getChildren().forEach(button -> ((Button) button).setMinWidth(USE_PREF_SIZE));
         buttons.setAlignment(Pos.CENTER_LEFT);
         return buttons;
-    }
-
-    private static Button button(String words, Runnable doing) {
-        Button button = new Button(words);
-        button.setMinWidth(USE_PREF_SIZE);
-        button.setOnAction(event -> doing.run());
-        return button;
     }
 
     private Optional<Path> chosen(String title) {

@@ -2,6 +2,8 @@ package farglass.desktop.window;
 
 import farglass.core.lexicon.Lexicon;
 import farglass.core.rules.Rulesets;
+import farglass.desktop.command.Commands;
+import farglass.desktop.command.Where;
 import farglass.desktop.desk.Choosers;
 import farglass.desktop.desk.Desk;
 import farglass.desktop.desk.Happening;
@@ -10,10 +12,11 @@ import farglass.desktop.desk.RecentLibrary;
 import farglass.desktop.desk.Settings;
 import farglass.desktop.parts.Sheet;
 import farglass.desktop.parts.Sheets;
+import farglass.desktop.shell.HelpPage;
 import farglass.desktop.shell.Libraries;
 import farglass.desktop.shell.LibrarySheets;
 import farglass.desktop.shell.Shell;
-import farglass.desktop.shell.WindowCommands;
+import farglass.desktop.shell.WelcomeCommands;
 import farglass.drawing.Palette;
 import farglass.library.Library;
 import farglass.library.RulesetFolder;
@@ -55,6 +58,9 @@ public final class Workbench extends StackPane implements Libraries {
     private final ObjectBinding<Palette> palette;
     private final List<Workbench> others = new ArrayList<>();
     private final Optional<Demo> demo;
+    /** What can be done while no library is open. */
+    private final Commands commands;
+
     private Optional<Shell> shell = Optional.empty();
     /** What is being read, and will stand here. */
     private Optional<LibraryOpening> opening = Optional.empty();
@@ -92,10 +98,11 @@ public final class Workbench extends StackPane implements Libraries {
                         .getResource("/farglass/desktop/far-glass.css")
                         .toExternalForm());
         getStyleClass().add("workbench");
+        commands = new Commands(this::tell, done -> settings.used(done.id()));
+        commands.add(WelcomeCommands.all(this, choosers, settings, this::tell, this::help, this::reportProblem));
         addEventFilter(KeyEvent.KEY_PRESSED, event -> {
-            if (shell.isEmpty() && WindowCommands.CLOSE.isHeardIn(event)) {
-                event.consume();
-                closeWindow();
+            if (shell.isEmpty()) {
+                commands.hear(event, isAtWelcome() ? List.of(Where.ALWAYS, Where.EVERYWHERE) : List.of(Where.ALWAYS));
             }
         });
         // What an open menu leaves of a key would else reach the place below it, and tag.
@@ -108,6 +115,12 @@ public final class Workbench extends StackPane implements Libraries {
         settings.textPercentProperty().addListener(change -> dress());
         dress();
         begun.library().ifPresentOrElse(path -> take(path, begun.ready(), () -> ""), () -> welcome(""));
+    }
+
+    /** Neither is a library on its way, nor does a sheet lie over the welcome. */
+    private boolean isAtWelcome() {
+        return getChildren().stream().anyMatch(Welcome.class::isInstance)
+                && getChildren().stream().noneMatch(child -> child instanceof Sheets sheets && sheets.isVisible());
     }
 
     private boolean isMenuOpen() {
@@ -229,12 +242,16 @@ public final class Workbench extends StackPane implements Libraries {
     }
 
     private Welcome welcomePage(String problem) {
-        return new Welcome(
-                this, settings, choosers, screen, problem, demo.map(known -> this::openDemo), this::reportProblem);
+        return new Welcome(this, settings, choosers, screen, problem, demo.map(known -> this::openDemo), commands);
     }
 
     private Sheets overWelcome() {
-        Welcome below = welcomePage("");
+        // What went wrong still stands there when the sheet is put away.
+        Welcome below = getChildren().stream()
+                .filter(Welcome.class::isInstance)
+                .map(Welcome.class::cast)
+                .findFirst()
+                .orElseGet(() -> welcomePage(""));
         Sheets sheets = new Sheets(below);
         getChildren().setAll(below, sheets);
         return sheets;
@@ -361,6 +378,11 @@ public final class Workbench extends StackPane implements Libraries {
                 .ifPresent(problem ->
                         shell.ifPresent(open -> open.desk().messages().fail(problem)));
         return found.rulesets();
+    }
+
+    /** Lays what can be done over the welcome, where no library is open. */
+    private void help() {
+        overWelcome().lay(new Sheet("Help and keys", new HelpPage(commands)));
     }
 
     /** Lays the report over the welcome, where no library is open. */

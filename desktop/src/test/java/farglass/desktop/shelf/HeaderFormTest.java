@@ -135,6 +135,7 @@ class HeaderFormTest {
         refuses("athlete-a", " ", "Athlete A has no name");
         refuses("athlete-b", "Runa", "Both athletes are Runa");
         refuses("athlete-b", "Otoline Vance", "There is a Ottoline Vance in this library");
+        refuses("rules", "point-with-advantages", "There is no ruleset named");
         refuses("date", "14.3.2026", "is no date");
         refuses("date", "2026-02-30", "is no date");
         refuses("length", "six", "Length: \"six\" is no time");

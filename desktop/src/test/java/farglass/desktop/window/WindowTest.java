@@ -76,6 +76,24 @@ class WindowTest extends OnStage {
     }
 
     @Test
+    void theWelcomeHearsKeysToo() throws Exception {
+        press(KeyCode.F1);
+        assertThat(onScreen(() -> workbench.lookup("#version").isVisible()))
+                .as("the help lies over it")
+                .isTrue();
+        press(KeyCode.SHORTCUT, KeyCode.N);
+        assertThat(onScreen(() -> workbench.shell().isPresent() || workbench.isOpening()))
+                .as("below a sheet nothing is begun")
+                .isFalse();
+        press(KeyCode.ESCAPE);
+        press(KeyCode.SHORTCUT, KeyCode.L);
+        assertThat(onScreen(() -> workbench.settings().darkProperty().get())).isTrue();
+        chosen.add(folder.resolve("matches.farglass"));
+        press(KeyCode.SHORTCUT, KeyCode.N);
+        await("the new library is open", () -> workbench.shell().isPresent());
+    }
+
+    @Test
     void aLibraryThatIsGoneIsShownAsGoneAndCanBeFoundOrForgotten() throws Exception {
         Path moved = folder.resolve("moved.farglass");
         Library.create(moved, Clock.systemUTC(), "t").close();

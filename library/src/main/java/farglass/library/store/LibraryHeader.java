@@ -37,7 +37,12 @@ public final class LibraryHeader {
             throw new LibraryException(
                     first.length == 0
                             ? "%s is empty, and so no library. Create a new one, or restore a backup.".formatted(path)
-                            : "%s is not a Far Glass library. Choose a file that ends in %s.".formatted(path, SUFFIX));
+                            : "%s is not a Far Glass library. %s"
+                                    .formatted(
+                                            path,
+                                            path.toString().endsWith(SUFFIX)
+                                                    ? "Choose another file; if it was one, restore a backup of it."
+                                                    : "Choose a file that ends in " + SUFFIX + "."));
         }
     }
 

@@ -239,9 +239,12 @@ public final class TagView extends BorderPane implements TagPage {
     }
 
     private String emptyWords() {
-        return model.ledger().findProperty().get().isBlank()
+        if (!model.ledger().findProperty().get().isBlank()) {
+            return "No moment holds these words. Escape shows all again.";
+        }
+        return model.playhead().film().link().isPresent()
                 ? "Nothing is tagged yet. Let the film run with Space, and type what happens in the line below; Enter saves it."
-                : "No moment holds these words. Escape shows all again.";
+                : "Nothing is tagged yet. Type what happens in the line below, with its time in front if you know it; Enter saves it.";
     }
 
     private String filmWords() {
