@@ -20,6 +20,7 @@ import java.util.stream.Collectors;
  * @param caution what to say before anybody drills it; empty for most
  * @param parent key of the technique of which this is a variant: counted apart and together; empty for most
  * @param cloth whether it needs cloth to hold, and is not offered without the gi
+ * @param blows whether it has only to do with blows, as slipping one: not meant nor offered where there are none. Every strike has
  * @param often 1 for what many do, 2 for what nearly everybody does, 0 for the rest: offered first where a library has not taught yet
  *     what is usual
  * @param generic whether it says only of what kind something was ("pass, way not told"): counted by kind, credited to no technique
@@ -42,12 +43,14 @@ public record Technique(
         Optional<Meaning> meaning,
         boolean generic,
         boolean cloth,
+        boolean blows,
         int often)
         implements Term {
     public Technique {
         starts = List.copyOf(starts);
         to = List.copyOf(to);
         reach = Set.copyOf(reach);
+        blows = blows || kind == Kind.STRIKE;
     }
 
     /** {@return keys of all the positions it starts from} */

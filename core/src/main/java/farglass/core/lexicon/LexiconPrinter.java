@@ -2,6 +2,7 @@ package farglass.core.lexicon;
 
 import farglass.core.Spelling;
 import farglass.core.entry.Facing;
+import farglass.core.entry.Kind;
 import farglass.core.entry.Names;
 import farglass.core.entry.Position;
 import farglass.core.entry.Reach;
@@ -54,6 +55,9 @@ final class LexiconPrinter {
         technique.target().ifPresent(target -> field(out, "at", Spelling.of(target)));
         if (technique.generic()) {
             field(out, "generic", "yes");
+        }
+        if (technique.blows() && technique.kind() != Kind.STRIKE) {
+            field(out, "blows", "yes");
         }
         if (technique.cloth()) {
             field(out, "cloth", "yes");

@@ -1,7 +1,6 @@
 package farglass.core.naming;
 
 import farglass.core.entry.Family;
-import farglass.core.entry.Kind;
 import farglass.core.entry.Position;
 import farglass.core.entry.Role;
 import farglass.core.entry.Technique;
@@ -42,7 +41,7 @@ public record Here(Position position, Role role, boolean strikes) {
     }
 
     private Fit fit(Technique technique, Function<String, Optional<Position>> places) {
-        if (technique.kind() == Kind.STRIKE && !strikes) {
+        if (technique.blows() && !strikes) {
             return Fit.ELSEWHERE;
         }
         Phase now = phase(position);

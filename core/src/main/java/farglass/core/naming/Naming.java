@@ -129,9 +129,10 @@ public final class Naming {
                 .map(each -> new Found(best(plain, each, here, hint), How.FORM));
     }
 
-    /** Where there are no blows, a limb alone is none: "knee" is no knee strike. */
+    /** Where there are no blows, one word is none: "her knees" tells of no knee strike, "slips" of no punch. */
     private static List<WordIndex.Meaning> withoutBlows(List<WordIndex.Meaning> meanings, String plain, Here here) {
-        return here.strikes() || !KindWords.isHeld(Stems.of1(plain.replace(" ", "")))
+        boolean oneWord = Stems.of(plain).size() == 1 || KindWords.isHeld(Stems.of1(plain.replace(" ", "")));
+        return here.strikes() || !oneWord
                 ? meanings
                 : meanings.stream().filter(meaning -> !meaning.isBlow()).toList();
     }

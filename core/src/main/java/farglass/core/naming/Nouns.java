@@ -118,7 +118,7 @@ public final class Nouns {
     }
 
     private static final Pattern VERB_ALONE =
-            Pattern.compile("(?:takes?|gets?|wins?|sets?|makes?|holds?)(?: (?:an?|the|her|his))?");
+            Pattern.compile("takes?|gets?|wins?|sets?|makes?|holds?|\\S+ (?:an?|the|her|his)");
 
     /** {@return the other forms of a plain name that the term's nouns give it} */
     public static List<String> besides(Term term, String name) {

@@ -1,6 +1,6 @@
 package farglass.core.naming;
 
-import farglass.core.entry.Kind;
+import farglass.core.entry.Technique;
 import farglass.core.entry.Term;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -28,7 +28,7 @@ public final class WordIndex {
     /** One meaning of a name. */
     record Meaning(Term term, Claim claim) {
         boolean isBlow() {
-            return term.isOf(Kind.STRIKE);
+            return term.asTechnique().filter(Technique::blows).isPresent();
         }
     }
 

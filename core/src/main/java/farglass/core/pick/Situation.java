@@ -4,7 +4,6 @@ import farglass.core.bout.Award;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Uniform;
-import farglass.core.entry.Kind;
 import farglass.core.entry.Technique;
 import farglass.core.side.Seat;
 import farglass.core.side.Stage;
@@ -46,7 +45,7 @@ public record Situation(
 
     /** {@return whether it can come at all in such a bout: blows only under rules that know them, cloth only where there is some} */
     public boolean allows(Technique technique) {
-        return (cloth || !technique.cloth()) && (blows || technique.kind() != Kind.STRIKE);
+        return (cloth || !technique.cloth()) && (blows || !technique.blows());
     }
 
     String name(Seat seat) {

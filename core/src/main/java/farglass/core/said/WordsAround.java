@@ -79,6 +79,10 @@ record WordsAround(
     private static final Pattern TO_THE_MAT =
             Pattern.compile("(.+) (?:to|onto|on) the (?:mat|ground|floor|mats)", Pattern.CASE_INSENSITIVE);
     private static final List<String> TO = List.of(" straight to ", " into ", " to ");
+    /** "Drags her to her side" leaves her lying on it. */
+    private static final Pattern OWN_SIDE =
+            Pattern.compile("(?:her|his|their|the)(?: own)? side", Pattern.CASE_INSENSITIVE);
+
     /** Families whose places people call by one name: "from the back" is said of every way to have it. */
     private static final Set<Family> ONE_NAME = EnumSet.of(Family.BACK, Family.HALF, Family.TURTLE, Family.LEGS);
 
@@ -264,7 +268,8 @@ record WordsAround(
         for (String to : TO) {
             int at = phrase.toLowerCase(Locale.ROOT).lastIndexOf(to);
             Optional<Position> place = at > 0 ? lexicon.place(phrase.substring(at + to.length())) : Optional.empty();
-            if (place.filter(this::isNoAttack).isPresent()) {
+            if (place.filter(this::isNoAttack).isPresent()
+                    && !OWN_SIDE.matcher(phrase.substring(at + to.length())).matches()) {
                 return ended(phrase.substring(0, at), place.get(), actor.get());
             }
         }

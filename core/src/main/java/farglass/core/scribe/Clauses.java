@@ -3,7 +3,9 @@ package farglass.core.scribe;
 import farglass.core.bout.Moment;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.said.Passive;
+import farglass.core.said.Scene;
 import farglass.core.side.Seat;
+import farglass.core.side.Settled;
 import farglass.core.state.Stand;
 import farglass.core.state.Whereabouts;
 import java.util.ArrayList;
@@ -16,6 +18,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
@@ -39,6 +42,14 @@ public final class Clauses {
 
     private static final Pattern BETWEEN = Pattern.compile(",|\\s+but\\s+", Pattern.CASE_INSENSITIVE);
 
+    /** What slips or is lost is no longer held. */
+    private static final Pattern LOST = Pattern.compile(
+            "(?:it slips?(?: off| out| away)?|(?:loses|lost) (?:it|the grip|her grip|his grip))",
+            Pattern.CASE_INSENSITIVE);
+
+    /** Told of the thing that was done, and no act of whoever did it. */
+    private static final Pattern OF_IT = Pattern.compile("it .*", Pattern.CASE_INSENSITIVE);
+
     /** One word of what became of it, with or without "it" and "gets". */
     private static final Pattern BECAME =
             Pattern.compile("(?:it |he |she )?(?:gets |got |is |was )?(\\S+)", Pattern.CASE_INSENSITIVE);
@@ -48,6 +59,10 @@ public final class Clauses {
     private static final Pattern WHAT_FOR = Pattern.compile(
             "(?:take|get|pass|sweep|go|free|open|make|force|set up|come|stand|finish|mount|break|create) ",
             Pattern.CASE_INSENSITIVE);
+
+    /** Where somebody is brought to on her own body or the mat is no second act: "drags her to her knees". */
+    private static final Pattern ON_HER_BODY =
+            Pattern.compile("(?:(?:her|his|their|the|both|one) )?" + ScribeLine.BODY, Pattern.CASE_INSENSITIVE);
 
     private static final Pattern FOR_POINTS = Pattern.compile(
             "(.+?)(?:,? for (two|three|four|[2-4])(?: points?| pts?)?|,? (two|three|four|[2-4]) points?|,? \\+([2-4])"
@@ -209,6 +224,7 @@ public final class Clauses {
             return;
         }
         List<Clause> own = last.actor()
+                .filter(actor -> !OF_IT.matcher(part).matches())
                 .map(actor -> joined(actor + " " + part, here))
                 .filter(clauses -> clauses.stream().allMatch(Clause::isUnderstood))
                 .orElse(List.of());
@@ -224,6 +240,9 @@ public final class Clauses {
     }
 
     private static String became(String part) {
+        if (LOST.matcher(part).matches()) {
+            return "lost";
+        }
         Matcher word = BECAME.matcher(part);
         return word.matches() ? word.group(1) : part;
     }
@@ -248,18 +267,21 @@ public final class Clauses {
     private Optional<List<Clause>> chained(String text, LinePlace place, Optional<Seat> actor) {
         Matcher then = THEN.matcher(text);
         while (actor.isPresent() && then.find()) {
+            String rest = text.substring(then.end());
+            boolean same = SAME.contains(then.group().strip().toLowerCase(Locale.ROOT));
             // "Left and then back to the right" tells where to, and of nobody's back; "to take the back" what for.
-            if (text.startsWith("back ", then.end())
+            if (!same && ON_HER_BODY.matcher(rest).matches()
+                    || rest.startsWith("back ")
                     || then.group().equals(" to ")
                             && WHAT_FOR.matcher(text)
                                     .region(then.end(), text.length())
                                     .lookingAt()) {
                 continue;
             }
-            Optional<Clause> first =
-                    clause(text.substring(0, then.start()), place).filter(Clauses::isDone);
-            String rest = text.substring(then.end());
-            boolean same = SAME.contains(then.group().strip().toLowerCase(Locale.ROOT));
+            // Nobody who is on top "sits to the hip switch" by sitting to guard.
+            Optional<Clause> first = clause(text.substring(0, then.start()), place)
+                    .filter(Clauses::isDone)
+                    .filter(done -> same || canStart(done));
             // "Hip bump to mount" tells where the hip bump ended, "passes and goes to mount" what came then.
             Optional<Clause> second = first.flatMap(done -> of(rest, actor.get(), after(done))
                     .filter(next -> isDone(next)
@@ -291,19 +313,61 @@ public final class Clauses {
         return clause(named ? text : before + " " + text, here);
     }
 
-    /** "Armbar from mount" while nobody has told of the mount: the place is told first. */
+    /** "Armbar from mount" while nobody has told of the mount: the place is told first, with whoever acts in the role that it takes. */
     private Optional<List<Clause>> begunFrom(String text, LinePlace place, Optional<Seat> actor) {
         Matcher from = FROM.matcher(text);
         while (actor.isPresent() && from.find()) {
-            Optional<Clause> reached = clause(actor.get() + " " + text.substring(from.end()), place)
-                    .filter(clause -> clause.reading().proposal().deed().onlyPlace());
-            Optional<Clause> act = reached.flatMap(where ->
-                    clause(text.substring(0, from.start()), after(where)).filter(Clauses::isDone));
-            if (act.isPresent()) {
-                return Optional.of(List.of(reached.get(), act.get()));
+            String act = text.substring(0, from.start());
+            List<List<Clause>> begun = begun(actor.get(), text.substring(from.end()), place).stream()
+                    .flatMap(reached -> clause(act, after(reached)).filter(Clauses::isDone).stream()
+                            .map(done -> List.of(reached, done)))
+                    .toList();
+            Optional<List<Clause>> usual =
+                    begun.stream().filter(both -> canStart(both.get(1))).findFirst();
+            if (!begun.isEmpty()) {
+                return usual.or(() -> Optional.of(begun.get(0)));
             }
         }
         return Optional.empty();
+    }
+
+    /**
+     * The place, with the actor in each role in which it can be meant, the likeliest first: as whoever is named has such a place; but who is
+     * on top stays on top of a guard.
+     */
+    private List<Clause> begun(Seat actor, String words, LinePlace place) {
+        Function<String, Optional<Clause>> reached = role -> Stream.of(" ", " is in ")
+                .flatMap(verb -> clause(actor + verb + words + role, place).stream())
+                .filter(clause -> clause.reading().proposal().deed().onlyPlace())
+                .findFirst();
+        Optional<Clause> named = reached.apply("");
+        boolean hasNoTop = named.filter(clause -> top(clause).isEmpty()).isPresent();
+        if (NameReader.tellsRole(words) || hasNoTop) {
+            return named.stream().toList();
+        }
+        boolean isOnTop = place.now().top().equals(Optional.of(actor));
+        boolean under = !named.flatMap(Clauses::top).equals(Optional.of(actor));
+        List<Clause> both =
+                new ArrayList<>(named.or(() -> reached.apply(" under")).stream().toList());
+        reached.apply(under ? " on top" : " under")
+                .ifPresent(other -> both.add(isOnTop && under ? 0 : both.size(), other));
+        return both;
+    }
+
+    private static Optional<Seat> top(Clause clause) {
+        return clause.reading().proposal().settled().flatMap(Settled::top);
+    }
+
+    /** Whether the sport allows the act where it is told. */
+    private boolean canStart(Clause clause) {
+        Scene scene = Scene.of(clause.place().now(), clause.place().bout().header());
+        return clause.reading()
+                .proposal()
+                .deed()
+                .did()
+                .flatMap(lexicon::technique)
+                .filter(technique -> lexicon.naming().fitsHere(technique, scene.by(clause.actor())))
+                .isPresent();
     }
 
     private static boolean isDone(Clause clause) {

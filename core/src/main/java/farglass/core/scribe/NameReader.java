@@ -323,14 +323,18 @@ final class NameReader {
         technique
                 .flatMap(what -> actor.flatMap(seat -> UnusualAhead.of(what, seat, bout, before, now, lexicon)))
                 .ifPresent(draft::remark);
-        Optional<Seat> lands =
-                said.deed().onlyPlace() && !ROLE_TOLD.matcher(words).find() ? landing(words) : Optional.empty();
+        Optional<Seat> lands = said.deed().onlyPlace() && !tellsRole(words) ? landing(words) : Optional.empty();
         Optional<Settled> where = said.settled()
                 .map(place -> lands.isPresent() && place.top().isPresent() && isGuard(place)
                         ? new Settled(place.position(), lands, false)
                         : turned(place, named, details));
         return draft.reading(
                 new Proposal(actor, said.deed(), draft.fields.settled().or(() -> where), told), said.how(), offers);
+    }
+
+    /** {@return whether the words say who of the two is on top} */
+    static boolean tellsRole(String words) {
+        return ROLE_TOLD.matcher(words).find();
     }
 
     private boolean isGuard(Settled place) {

@@ -148,7 +148,9 @@ final class NameSearch {
                 // "Their" before a side says whose it is, and is no part of the name before it.
                 boolean small = begin < core.from() && Words.isSmall(words.get(begin))
                         || end > core.to() && Words.isSmall(words.get(end - 1));
-                if (end - begin <= LONGEST && !small) {
+                // Nor is the "hip" of a "hip line".
+                boolean cut = end < last && words.get(end).equalsIgnoreCase("line");
+                if (end - begin <= LONGEST && !small && !cut) {
                     spans.add(new Span(begin, end));
                 }
             }

@@ -27,6 +27,14 @@ public final class ScribeLine {
                     + "|(?:against|near|by|at|on) the (?:edge|boundary|line)|(?:para|pra) (?:frente|tr[aá]s)|forwards?|backwards?|(?:right|straight) away|at the (?:buzzer|bell|end|horn)|(?:for|with) \\w+ (?:seconds?|minutes?)(?: left| to go)?|for a (?:second|moment|while|bit)|a (?:bit|little))",
             Pattern.CASE_INSENSITIVE);
 
+    /** What somebody lies, sits or stands on. */
+    static final String BODY =
+            "(?:knees?|hips?|side|feet|butt|seat|hands?|elbows?|shoulders?|belly|stomach|chest|mats?|floor|ground)";
+
+    /** "Collar drags Bea to her knees": what was done is told in more than one word, and where she then is, as a note. */
+    private static final Pattern TO_HER_BODY = Pattern.compile(
+            "(\\S+ [^;\" ]+ [^;\"]+) ((?:on)?to (?:her|his|their|the) " + BODY + ")", Pattern.CASE_INSENSITIVE);
+
     private static final Pattern BOTH = Pattern.compile("(?:they|both)(?: both)? (.+)", Pattern.CASE_INSENSITIVE);
 
     private static final Pattern FROM_TO = Pattern.compile(
@@ -72,6 +80,9 @@ public final class ScribeLine {
     /** "Sprawls hard", "takes her down at the edge": how and where, of which nothing is asked, is kept as a note. */
     private static Optional<Reading> aside(String text, LinePlace place, Lexicon lexicon, Expectation expectation) {
         Matcher aside = ASIDE.matcher(text.strip());
+        if (!aside.matches()) {
+            aside = TO_HER_BODY.matcher(text.strip());
+        }
         return aside.matches() && !text.contains(" note ")
                 ? read(aside.group(1) + " note " + aside.group(2), place, lexicon, expectation)
                         .filter(Reading::isUnderstood)

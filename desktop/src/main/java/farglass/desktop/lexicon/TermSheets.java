@@ -85,6 +85,7 @@ final class TermSheets {
                     .names(words(also.getText()))
                     .generic(false)
                     .cloth(false)
+                    .blows(false)
                     .often(0)
                     .starts(List.of(new Start(places.get(), role.getValue())))
                     .to(List.copyOf(goals.get()))
