@@ -129,10 +129,12 @@ public final class Naming {
                 .map(each -> new Found(best(plain, each, here, hint), How.FORM));
     }
 
-    /** Where there are no blows, one word is none: "her knees" tells of no knee strike, "slips" of no punch. */
+    /** Where there are no blows, a limb alone is none, nor is what else one does so: "her knees" tells of no knee strike, "slips" of no punch. */
     private static List<WordIndex.Meaning> withoutBlows(List<WordIndex.Meaning> meanings, String plain, Here here) {
-        boolean oneWord = Stems.of(plain).size() == 1 || KindWords.isHeld(Stems.of1(plain.replace(" ", "")));
-        return here.strikes() || !oneWord
+        List<String> stems = Stems.of(plain);
+        boolean held = KindWords.isHeld(Stems.of1(plain.replace(" ", "")))
+                || stems.size() == 1 && (KindWords.isHeld(stems.get(0)) || KindWords.isVerb(stems.get(0)));
+        return here.strikes() || !held
                 ? meanings
                 : meanings.stream().filter(meaning -> !meaning.isBlow()).toList();
     }

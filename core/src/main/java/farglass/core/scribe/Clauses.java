@@ -278,10 +278,11 @@ public final class Clauses {
                                     .lookingAt()) {
                 continue;
             }
+            String act = text.substring(0, then.start());
             // Nobody who is on top "sits to the hip switch" by sitting to guard.
-            Optional<Clause> first = clause(text.substring(0, then.start()), place)
-                    .filter(Clauses::isDone)
-                    .filter(done -> same || canStart(done));
+            boolean oneWord = !same && act.strip().split("\\s+").length < 3;
+            Optional<Clause> first =
+                    clause(act, place).filter(Clauses::isDone).filter(done -> !oneWord || canStart(done));
             // "Hip bump to mount" tells where the hip bump ended, "passes and goes to mount" what came then.
             Optional<Clause> second = first.flatMap(done -> of(rest, actor.get(), after(done))
                     .filter(next -> isDone(next)
