@@ -15,6 +15,7 @@ import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
 import farglass.core.phrase.AthleteWords;
 import farglass.core.phrase.Phrase;
+import farglass.core.scribe.Clause;
 import farglass.core.scribe.Clauses;
 import farglass.core.scribe.Expectation;
 import farglass.core.scribe.LinePlace;
@@ -89,7 +90,7 @@ public final class ReadCommand implements Callable<Integer> {
         LinePlace at = LinePlace.end(new Bout("typed", header, List.of(), List.of()), stand);
         ArrayNode told = JsonNodeFactory.instance.arrayNode();
         for (String line : lines.isEmpty() ? standardInput() : lines) {
-            for (Clauses.Clause clause : Clauses.read(line, at, lexicon, Expectation.NONE)) {
+            for (Clause clause : Clauses.read(line, at, lexicon, Expectation.NONE)) {
                 Reading reading = clause.reading();
                 Moment moment = reading.proposal()
                         .at("m1", OptionalLong.empty(), clause.place().now(), lexicon);

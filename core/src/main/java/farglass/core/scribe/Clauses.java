@@ -1,24 +1,15 @@
 package farglass.core.scribe;
 
-import farglass.core.bout.Moment;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.said.Passive;
-import farglass.core.said.Scene;
 import farglass.core.side.Seat;
-import farglass.core.side.Settled;
-import farglass.core.state.Stand;
-import farglass.core.state.Whereabouts;
 import java.util.ArrayList;
 import java.util.Collections;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.OptionalLong;
 import java.util.Set;
-import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
@@ -69,41 +60,19 @@ public final class Clauses {
                     + "|,? for (an advantage|advantage))",
             Pattern.CASE_INSENSITIVE);
 
-    private static final Pattern FROM =
-            Pattern.compile(" (?:from the|from|out of|d[aeo]s?) ", Pattern.CASE_INSENSITIVE);
+    private final ClauseReader reader;
+    private final PlaceAndAct there;
 
-    private final LinePlace start;
-    private final Lexicon lexicon;
-    private final Expectation expectation;
-    /** What was read where the line begins: the same words are looked at more than once, as a whole and as a part. */
-    private final Map<String, Optional<Clause>> atStart = new HashMap<>();
-
-    private Clauses(LinePlace start, Lexicon lexicon, Expectation expectation) {
-        this.start = start;
-        this.lexicon = lexicon;
-        this.expectation = expectation;
-    }
-
-    /**
-     * What one part of a line tells.
-     *
-     * @param text its words alone, with who acts: read where its place is, they say the same again
-     * @param place where it is read: for the second of a line, where the first leads
-     */
-    public record Clause(String text, LinePlace place, Reading reading) {
-        boolean isUnderstood() {
-            return reading.isUnderstood();
-        }
-
-        private Optional<Seat> actor() {
-            return reading.proposal().actor();
-        }
+    private Clauses(ClauseReader reader) {
+        this.reader = reader;
+        this.there = new PlaceAndAct(reader);
     }
 
     /** {@return what the line tells, one moment each, in order; empty for an empty line} */
     public static List<Clause> read(String text, LinePlace place, Lexicon lexicon, Expectation expectation) {
-        Clauses clauses = new Clauses(place, lexicon, expectation);
-        Optional<Clause> whole = clauses.clause(text, place);
+        ClauseReader reader = new ClauseReader(place, lexicon, expectation);
+        Clauses clauses = new Clauses(reader);
+        Optional<Clause> whole = reader.clause(text, place);
         boolean parted = text.indexOf(';') >= 0 || text.indexOf('"') >= 0 || text.length() > LONGEST;
         if (whole.isEmpty() || parted) {
             return whole.stream().toList();
@@ -133,50 +102,35 @@ public final class Clauses {
                                 .findFirst()
                                 .orElseThrow())
                 : "gets an advantage";
-        return clause(reward.group(1), place)
+        return reader.clause(reward.group(1), place)
                 .filter(done -> done.isUnderstood() && done.actor().isPresent())
                 .map(done -> points && moves(done) ? held(done) : done)
-                .flatMap(done -> clause(done.actor().orElseThrow() + " " + given, after(done))
+                .flatMap(done -> reader.clause(done.actor().orElseThrow() + " " + given, reader.after(done))
                         .filter(Clauses::isTheReferees)
                         .map(award -> List.of(done, award)));
     }
 
     /** Of a grip it is not told that it held. */
     private boolean moves(Clause clause) {
-        return clause.reading()
-                .proposal()
-                .deed()
-                .did()
-                .flatMap(lexicon::technique)
+        return reader.technique(clause)
                 .filter(technique -> !technique.kind().movesNobody())
                 .isPresent();
     }
 
     /** What points were given for has held. */
     private Clause held(Clause done) {
-        return done.reading().proposal().telling().became().isPresent()
+        return done.saysWhatBecame()
                 ? done
-                : clause(done.text() + " held", done.place())
-                        .filter(held -> held.reading()
-                                .proposal()
-                                .deed()
-                                .equals(done.reading().proposal().deed()))
+                : reader.clause(done.text() + " held", done.place())
+                        .filter(held -> held.isSameDeed(done))
                         .orElse(done);
-    }
-
-    private Optional<Clause> clause(String text, LinePlace place) {
-        return place == start ? atStart.computeIfAbsent(text, any -> fresh(any, place)) : fresh(text, place);
-    }
-
-    private Optional<Clause> fresh(String text, LinePlace place) {
-        return ScribeLine.read(text, place, lexicon, expectation).map(reading -> new Clause(text, place, reading));
     }
 
     /** The parts between commas, and before and behind "but", each joined to the one before it where it is only more of that. */
     private List<Clause> parted(String text, LinePlace place) {
         List<Clause> told = new ArrayList<>();
         for (String part : BETWEEN.split(text, MOST + 1)) {
-            LinePlace here = told.isEmpty() ? place : after(last(told));
+            LinePlace here = told.isEmpty() ? place : reader.after(last(told));
             if (!part.isBlank()) {
                 add(told, part.strip(), here);
             }
@@ -194,7 +148,7 @@ public final class Clauses {
             return;
         }
         Clause last = last(told);
-        Optional<Clause> alone = clause(part, here);
+        Optional<Clause> alone = reader.clause(part, here);
         if (alone.filter(clause -> isOfTheOther(clause, last) || isTheReferees(clause))
                 .isPresent()) {
             told.addAll(joined(part, here));
@@ -202,7 +156,7 @@ public final class Clauses {
         }
         Optional<Clause> tapped = Optional.of(last)
                 .filter(clause -> TAPS.matcher(clause.text()).matches())
-                .flatMap(clause -> clause(clause.text() + " to " + part, clause.place()))
+                .flatMap(clause -> reader.clause(clause.text() + " to " + part, clause.place()))
                 .filter(Clause::isUnderstood);
         if (tapped.isPresent()) {
             told.set(told.size() - 1, tapped.get());
@@ -210,15 +164,9 @@ public final class Clauses {
         }
         // "But gets choked" is more than what became of the one thing.
         boolean suffered = Passive.in(part).isPresent();
-        Optional<Clause> more = clause(last.text() + " " + became(part), last.place())
-                .filter(clause -> !suffered
-                        || clause.reading().proposal().telling().became().isPresent())
-                .filter(clause -> clause.isUnderstood()
-                        && (!last.isUnderstood()
-                                || clause.reading()
-                                        .proposal()
-                                        .deed()
-                                        .equals(last.reading().proposal().deed())));
+        Optional<Clause> more = reader.clause(last.text() + " " + became(part), last.place())
+                .filter(clause -> !suffered || clause.saysWhatBecame())
+                .filter(clause -> clause.isUnderstood() && (!last.isUnderstood() || clause.isSameDeed(last)));
         if (more.isPresent()) {
             told.set(told.size() - 1, more.get());
             return;
@@ -235,7 +183,7 @@ public final class Clauses {
         } else {
             told.set(
                     told.size() - 1,
-                    clause(last.text() + ", " + part, last.place()).orElseThrow());
+                    reader.clause(last.text() + ", " + part, last.place()).orElseThrow());
         }
     }
 
@@ -249,17 +197,18 @@ public final class Clauses {
 
     /** Words behind a comma that name nothing are what was said of the act before them. */
     private Clause noted(Clause clause, String words) {
-        return clause(clause.text() + " note " + words, clause.place()).orElseThrow();
+        return reader.clause(clause.text() + " note " + words, clause.place()).orElseThrow();
     }
 
     /** One act after another, or the place one began from. */
     private List<Clause> joined(String text, LinePlace place) {
-        Clause whole = clause(text, place).orElseThrow();
+        Clause whole = reader.clause(text, place).orElseThrow();
         if (whole.isUnderstood()) {
             return List.of(whole);
         }
         return chained(text, place, whole.actor())
-                .or(() -> begunFrom(text, place, whole.actor()))
+                .or(() -> there.begunFrom(text, place, whole.actor()))
+                .or(() -> there.placeThen(text, place))
                 .orElse(List.of(whole));
     }
 
@@ -282,22 +231,16 @@ public final class Clauses {
             // Nobody who is on top "sits to the hip switch" by sitting to guard.
             boolean oneWord = !same && act.strip().split("\\s+").length < 3;
             Optional<Clause> first =
-                    clause(act, place).filter(Clauses::isDone).filter(done -> !oneWord || canStart(done));
+                    reader.clause(act, place).filter(Clause::isDone).filter(done -> !oneWord || reader.canStart(done));
             // "Hip bump to mount" tells where the hip bump ended, "passes and goes to mount" what came then.
-            Optional<Clause> second = first.flatMap(done -> of(rest, actor.get(), after(done))
-                    .filter(next -> isDone(next)
-                            || same && next.reading().proposal().deed().onlyPlace()));
+            Optional<Clause> second = first.flatMap(done ->
+                    of(rest, actor.get(), reader.after(done)).filter(next -> next.isDone() || same && next.isPlace()));
             if (second.isPresent()) {
                 return Optional.of(List.of(first.get(), second.get()));
             }
-            Optional<Clause> ended = first.filter(done -> same).flatMap(done -> clause(
-                            done.text() + " " + became(rest), place)
-                    .filter(told -> isDone(told)
-                            && told.reading()
-                                    .proposal()
-                                    .deed()
-                                    .equals(done.reading().proposal().deed())
-                            && told.reading().proposal().telling().became().isPresent()));
+            Optional<Clause> ended = first.filter(done -> same)
+                    .flatMap(done -> reader.clause(done.text() + " " + became(rest), place)
+                            .filter(told -> told.isDone() && told.isSameDeed(done) && told.saysWhatBecame()));
             if (ended.isPresent()) {
                 return Optional.of(List.of(ended.get()));
             }
@@ -310,69 +253,8 @@ public final class Clauses {
         List<String> words = List.of(text.split("\\s+"));
         // "A" in the middle of a line is an article.
         boolean named = words.get(0).length() > 1
-                && here.actors().inFront(words, lexicon).isPresent();
-        return clause(named ? text : before + " " + text, here);
-    }
-
-    /** "Armbar from mount" while nobody has told of the mount: the place is told first, with whoever acts in the role that it takes. */
-    private Optional<List<Clause>> begunFrom(String text, LinePlace place, Optional<Seat> actor) {
-        Matcher from = FROM.matcher(text);
-        while (actor.isPresent() && from.find()) {
-            String act = text.substring(0, from.start());
-            List<List<Clause>> begun = begun(actor.get(), text.substring(from.end()), place).stream()
-                    .flatMap(reached -> clause(act, after(reached)).filter(Clauses::isDone).stream()
-                            .map(done -> List.of(reached, done)))
-                    .toList();
-            Optional<List<Clause>> usual =
-                    begun.stream().filter(both -> canStart(both.get(1))).findFirst();
-            if (!begun.isEmpty()) {
-                return usual.or(() -> Optional.of(begun.get(0)));
-            }
-        }
-        return Optional.empty();
-    }
-
-    /**
-     * The place, with the actor in each role in which it can be meant, the likeliest first: as whoever is named has such a place; but who is
-     * on top stays on top of a guard.
-     */
-    private List<Clause> begun(Seat actor, String words, LinePlace place) {
-        Function<String, Optional<Clause>> reached = role -> Stream.of(" ", " is in ")
-                .flatMap(verb -> clause(actor + verb + words + role, place).stream())
-                .filter(clause -> clause.reading().proposal().deed().onlyPlace())
-                .findFirst();
-        Optional<Clause> named = reached.apply("");
-        boolean hasNoTop = named.filter(clause -> top(clause).isEmpty()).isPresent();
-        if (NameReader.tellsRole(words) || hasNoTop) {
-            return named.stream().toList();
-        }
-        boolean isOnTop = place.now().top().equals(Optional.of(actor));
-        boolean under = !named.flatMap(Clauses::top).equals(Optional.of(actor));
-        List<Clause> both =
-                new ArrayList<>(named.or(() -> reached.apply(" under")).stream().toList());
-        reached.apply(under ? " on top" : " under")
-                .ifPresent(other -> both.add(isOnTop && under ? 0 : both.size(), other));
-        return both;
-    }
-
-    private static Optional<Seat> top(Clause clause) {
-        return clause.reading().proposal().settled().flatMap(Settled::top);
-    }
-
-    /** Whether the sport allows the act where it is told. */
-    private boolean canStart(Clause clause) {
-        Scene scene = Scene.of(clause.place().now(), clause.place().bout().header());
-        return clause.reading()
-                .proposal()
-                .deed()
-                .did()
-                .flatMap(lexicon::technique)
-                .filter(technique -> lexicon.naming().fitsHere(technique, scene.by(clause.actor())))
-                .isPresent();
-    }
-
-    private static boolean isDone(Clause clause) {
-        return clause.reading().proposal().deed().did().isPresent();
+                && here.actors().inFront(words, reader.lexicon()).isPresent();
+        return reader.clause(named ? text : before + " " + text, here);
     }
 
     private static Clause last(List<Clause> told) {
@@ -398,13 +280,5 @@ public final class Clauses {
                 && clause.actor().equals(named)
                 && last.actor().isPresent()
                 && !last.actor().equals(named);
-    }
-
-    private LinePlace after(Clause clause) {
-        LinePlace place = clause.place();
-        Moment moment = clause.reading().proposal().at("clause", OptionalLong.empty(), place.now(), lexicon);
-        Stand next = Whereabouts.after(place.now(), moment, lexicon);
-        return new LinePlace(
-                place.bout(), next, place.answerable(), place.before(), Whereabouts.landing(moment, lexicon));
     }
 }

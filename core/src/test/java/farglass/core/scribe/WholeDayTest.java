@@ -33,7 +33,7 @@ class WholeDayTest {
                 .orElseThrow();
     }
 
-    private static List<Clauses.Clause> clauses(Bout bout, String position, Seat top, String text) {
+    private static List<Clause> clauses(Bout bout, String position, Seat top, String text) {
         Stand stand = new Stand(LEXICON.position(position).orElseThrow(), Optional.ofNullable(top));
         return Clauses.read(text, LinePlace.end(bout, stand), LEXICON, Expectation.NONE);
     }
@@ -118,7 +118,7 @@ class WholeDayTest {
 
     @Test
     void theSecondIsReadWhereTheFirstLeads() {
-        List<Clauses.Clause> read = clauses(bout(""), "half-guard", Seat.A, "bea sweeps to mount, ann bridges");
+        List<Clause> read = clauses(bout(""), "half-guard", Seat.A, "bea sweeps to mount, ann bridges");
         assertThat(read).hasSize(2);
         assertThat(read.get(1).place().now().top()).contains(Seat.B);
         assertThat(read.get(1).place().now().position().key()).isEqualTo("mount");

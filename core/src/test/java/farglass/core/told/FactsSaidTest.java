@@ -6,6 +6,7 @@ import farglass.core.bout.Bout;
 import farglass.core.bout.Moment;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
+import farglass.core.scribe.Clause;
 import farglass.core.scribe.Clauses;
 import farglass.core.scribe.Expectation;
 import farglass.core.scribe.LinePlace;
@@ -38,7 +39,7 @@ class FactsSaidTest {
 
     private static String told(String typed) {
         LinePlace place = LinePlace.end(BOUT, Timeline.of(BOUT, LEXICON).at(30_000_000));
-        List<Clauses.Clause> clauses = Clauses.read(typed, place, LEXICON, Expectation.NONE);
+        List<Clause> clauses = Clauses.read(typed, place, LEXICON, Expectation.NONE);
         Moment moment = clauses.get(0).reading().proposal().at("m9", OptionalLong.of(30_000_000), place.now(), LEXICON);
         String line = BoutFile.line(moment).replaceFirst("^\\S+ ", "");
         return clauses.size() + " " + sorted(line);

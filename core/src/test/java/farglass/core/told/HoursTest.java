@@ -6,6 +6,7 @@ import farglass.core.bout.Bout;
 import farglass.core.bout.Moment;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
+import farglass.core.scribe.Clause;
 import farglass.core.scribe.Clauses;
 import farglass.core.scribe.Expectation;
 import farglass.core.scribe.LinePlace;
@@ -47,8 +48,7 @@ class HoursTest {
         for (String line : asMeant) {
             String typed = line.substring(0, line.indexOf(" | "));
             List<String> saved = new ArrayList<>();
-            for (Clauses.Clause clause :
-                    Clauses.read(typed, LinePlace.end(bout, stand(bout)), LEXICON, Expectation.NONE)) {
+            for (Clause clause : Clauses.read(typed, LinePlace.end(bout, stand(bout)), LEXICON, Expectation.NONE)) {
                 // The window saves each part by reading it again once the one before it is told: it must say the same.
                 assertThat(Clauses.read(clause.text(), LinePlace.end(bout, stand(bout)), LEXICON, Expectation.NONE))
                         .as(clause.text())

@@ -9,6 +9,7 @@ import farglass.core.entry.Technique;
 import farglass.core.naming.Naming;
 import farglass.core.phrase.AthleteWords;
 import farglass.core.phrase.Phrase;
+import farglass.core.scribe.Clause;
 import farglass.core.scribe.Clauses;
 import farglass.core.scribe.LinePlace;
 import farglass.core.scribe.Proposal;
@@ -165,7 +166,7 @@ public final class ScribeModel {
             return;
         }
         Typed typed = typed();
-        List<Clauses.Clause> told = told(typed);
+        List<Clause> told = told(typed);
         workedOut.set(workedOut(told, typed.time(), bout.get()));
         meaning.set(
                 told.isEmpty()
@@ -207,7 +208,7 @@ public final class ScribeModel {
     }
 
     /** Where the two are in the end by the rules of the sport, and what is left on the match clock. */
-    private String workedOut(List<Clauses.Clause> told, OptionalLong time, Bout bout) {
+    private String workedOut(List<Clause> told, OptionalLong time, Bout bout) {
         List<String> parts = new ArrayList<>();
         told.stream()
                 .flatMap(clause -> moment("shown", clause, time).settled().stream())
@@ -223,18 +224,18 @@ public final class ScribeModel {
     }
 
     /** What the line tells; a moment that is being changed stays one. */
-    private List<Clauses.Clause> told(Typed typed) {
+    private List<Clause> told(Typed typed) {
         LinePlace place = place(typed.time());
-        List<Clauses.Clause> told = read(typed.words(), place);
+        List<Clause> told = read(typed.words(), place);
         return edited().isEmpty() || told.size() < 2
                 ? told
                 : ScribeLine.read(typed.words(), place, open.desk().lexicon(), picks.expectation())
-                        .map(reading -> new Clauses.Clause(typed.words(), place, reading))
+                        .map(reading -> new Clause(typed.words(), place, reading))
                         .stream()
                         .toList();
     }
 
-    private List<Clauses.Clause> read(String words, LinePlace place) {
+    private List<Clause> read(String words, LinePlace place) {
         return Clauses.read(words, place, open.desk().lexicon(), picks.expectation());
     }
 
@@ -250,7 +251,7 @@ public final class ScribeModel {
                 .orElseGet(() -> new LinePlace(bout, playhead.stand(time), choice.lead(), playhead.countBefore(time)));
     }
 
-    private Moment moment(String id, Clauses.Clause told, OptionalLong time) {
+    private Moment moment(String id, Clause told, OptionalLong time) {
         Moment now = told.reading()
                 .proposal()
                 .at(id, time, told.place().now(), open.desk().lexicon());
@@ -273,7 +274,7 @@ public final class ScribeModel {
                 WrittenLine.of(before), place(before.atMicros()), open.desk().lexicon(), picks.expectation()));
     }
 
-    private String sentence(Clauses.Clause told, OptionalLong time, Bout bout) {
+    private String sentence(Clause told, OptionalLong time, Bout bout) {
         Moment moment = moment("shown", told, time);
         StringBuilder words = new StringBuilder(time.isPresent() ? Times.tenths(time.getAsLong()) : "Without a time");
         words.append(" \u00b7 ").append(AthleteWords.actor(moment.actor(), bout));
@@ -300,7 +301,7 @@ public final class ScribeModel {
             return;
         }
         Typed typed = typed();
-        List<Clauses.Clause> told = told(typed);
+        List<Clause> told = told(typed);
         if (told.isEmpty()) {
             return;
         }

@@ -1,0 +1,46 @@
+package farglass.core.scribe;
+
+import farglass.core.side.Seat;
+import farglass.core.side.Settled;
+import java.util.Optional;
+
+/**
+ * What one part of a line tells.
+ *
+ * @param text its words alone, with who acts: read where its place is, they say the same again
+ * @param place where it is read: for the second of a line, where the first leads
+ */
+public record Clause(String text, LinePlace place, Reading reading) {
+    boolean isUnderstood() {
+        return reading.isUnderstood();
+    }
+
+    Optional<Seat> actor() {
+        return reading.proposal().actor();
+    }
+
+    /** {@return whether a technique was done} */
+    boolean isDone() {
+        return reading.proposal().deed().did().isPresent();
+    }
+
+    /** {@return whether it tells where the two are, and nothing else} */
+    boolean isPlace() {
+        return reading.proposal().deed().onlyPlace();
+    }
+
+    /** {@return whether what it tells was done is what the other tells} */
+    boolean isSameDeed(Clause other) {
+        return reading.proposal().deed().equals(other.reading.proposal().deed());
+    }
+
+    /** {@return whether it is told what became of it} */
+    boolean saysWhatBecame() {
+        return reading.proposal().telling().became().isPresent();
+    }
+
+    /** {@return who is on top where it ends, if that is told} */
+    Optional<Seat> top() {
+        return reading.proposal().settled().flatMap(Settled::top);
+    }
+}

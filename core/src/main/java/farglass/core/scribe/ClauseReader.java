@@ -1,0 +1,62 @@
+package farglass.core.scribe;
+
+import farglass.core.bout.Moment;
+import farglass.core.entry.Technique;
+import farglass.core.lexicon.Lexicon;
+import farglass.core.said.Scene;
+import farglass.core.state.Stand;
+import farglass.core.state.Whereabouts;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalLong;
+
+/** Reads the parts of one line, each where the one before it leads. */
+final class ClauseReader {
+    private final LinePlace start;
+    private final Lexicon lexicon;
+    private final Expectation expectation;
+    /** What was read where the line begins: the same words are looked at more than once, as a whole and as a part. */
+    private final Map<String, Optional<Clause>> atStart = new HashMap<>();
+
+    ClauseReader(LinePlace start, Lexicon lexicon, Expectation expectation) {
+        this.start = start;
+        this.lexicon = lexicon;
+        this.expectation = expectation;
+    }
+
+    Lexicon lexicon() {
+        return lexicon;
+    }
+
+    /** {@return what the text tells there; empty for an empty text} */
+    Optional<Clause> clause(String text, LinePlace place) {
+        return place == start ? atStart.computeIfAbsent(text, any -> fresh(any, place)) : fresh(text, place);
+    }
+
+    private Optional<Clause> fresh(String text, LinePlace place) {
+        return ScribeLine.read(text, place, lexicon, expectation).map(reading -> new Clause(text, place, reading));
+    }
+
+    /** {@return where the two are behind it} */
+    LinePlace after(Clause clause) {
+        LinePlace place = clause.place();
+        Moment moment = clause.reading().proposal().at("clause", OptionalLong.empty(), place.now(), lexicon);
+        Stand next = Whereabouts.after(place.now(), moment, lexicon);
+        return new LinePlace(
+                place.bout(), next, place.answerable(), place.before(), Whereabouts.landing(moment, lexicon));
+    }
+
+    /** {@return whether the sport allows the act where it is told} */
+    boolean canStart(Clause clause) {
+        Scene scene = Scene.of(clause.place().now(), clause.place().bout().header());
+        return technique(clause)
+                .filter(technique -> lexicon.naming().fitsHere(technique, scene.by(clause.actor())))
+                .isPresent();
+    }
+
+    /** {@return the technique that it tells was done} */
+    Optional<Technique> technique(Clause clause) {
+        return clause.reading().proposal().deed().did().flatMap(lexicon::technique);
+    }
+}

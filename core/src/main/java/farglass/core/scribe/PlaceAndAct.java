@@ -1,0 +1,105 @@
+package farglass.core.scribe;
+
+import farglass.core.entry.Family;
+import farglass.core.side.Seat;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** An act with the place where it began, of which nobody had told: "armbar from mount", "knee on belly to armbar". The place is told first. */
+final class PlaceAndAct {
+    private static final Pattern FROM =
+            Pattern.compile(" (?:from the|from|out of|d[aeo]s?) ", Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern TO =
+            Pattern.compile(" (?:straight to|straight into|into|to) ", Pattern.CASE_INSENSITIVE);
+
+    private final ClauseReader reader;
+
+    PlaceAndAct(ClauseReader reader) {
+        this.reader = reader;
+    }
+
+    /** "Armbar from mount" while nobody has told of the mount. */
+    Optional<List<Clause>> begunFrom(String text, LinePlace place, Optional<Seat> actor) {
+        Matcher from = FROM.matcher(text);
+        while (actor.isPresent() && from.find()) {
+            Optional<List<Clause>> begun = doneThere(
+                    begun(actor.get(), text.substring(from.end()), place, List.of(" ", " is in ")),
+                    text.substring(0, from.start()));
+            if (begun.isPresent()) {
+                return begun;
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** "Knee on belly to armbar": the place, and what is done from there by whoever is named in front of it. */
+    Optional<List<Clause>> placeThen(String text, LinePlace place) {
+        List<String> words = List.of(text.split("\\s+", 2));
+        Optional<Seat> actor = place.actors().inFront(words, reader.lexicon()).filter(seat -> words.size() > 1);
+        Matcher then = TO.matcher(actor.isPresent() ? words.get(1) : "");
+        while (then.find()) {
+            String where = words.get(1).substring(0, then.start());
+            String act = words.get(0) + " " + words.get(1).substring(then.end());
+            List<Clause> places = begun(actor.orElseThrow(), where, place, List.of(" ")).stream()
+                    .filter(this::isNoAttack)
+                    .toList();
+            Optional<List<Clause>> done = doneThere(places, act);
+            if (done.isPresent()) {
+                return done;
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** "Armbar to triangle" is one try after another. */
+    private boolean isNoAttack(Clause place) {
+        return place.reading()
+                .proposal()
+                .settled()
+                .flatMap(where -> reader.lexicon().position(where.position()))
+                .filter(position -> position.family() != Family.FINISH)
+                .isPresent();
+    }
+
+    /** Of the roles in which the place can be meant, the first in which the act can be done. */
+    private Optional<List<Clause>> doneThere(List<Clause> places, String act) {
+        List<List<Clause>> begun = places.stream()
+                .flatMap(reached -> reader.clause(act, reader.after(reached)).filter(Clause::isDone).stream()
+                        .map(done -> List.of(reached, done)))
+                .toList();
+        return begun.stream()
+                .filter(both -> reader.canStart(both.get(1)))
+                .findFirst()
+                .or(() -> begun.stream().findFirst());
+    }
+
+    /**
+     * The place, with the actor in each role in which it can be meant, the likeliest first: as whoever is named has such a place; but who is
+     * on top stays on top of a guard.
+     *
+     * @param verbs what is put between the actor and the place, one after another: "half guard" alone is a guard pull for who stands
+     */
+    private List<Clause> begun(Seat actor, String words, LinePlace place, List<String> verbs) {
+        Function<String, Optional<Clause>> reached = role -> verbs.stream()
+                .flatMap(verb -> reader.clause(actor + verb + words + role, place).stream())
+                .filter(Clause::isPlace)
+                .findFirst();
+        Optional<Clause> named = reached.apply("");
+        boolean hasNoTop = named.filter(clause -> clause.top().isEmpty()).isPresent();
+        if (NameReader.tellsRole(words) || hasNoTop) {
+            return named.stream().toList();
+        }
+        boolean isOnTop = place.now().top().equals(Optional.of(actor));
+        boolean under = !named.flatMap(Clause::top).equals(Optional.of(actor));
+        List<Clause> both =
+                new ArrayList<>(named.or(() -> reached.apply(" under")).stream().toList());
+        reached.apply(under ? " on top" : " under")
+                .ifPresent(other -> both.add(isOnTop && under ? 0 : both.size(), other));
+        return both;
+    }
+}
