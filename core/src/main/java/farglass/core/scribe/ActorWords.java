@@ -13,9 +13,13 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 /** Who is meant by a word: a or b, any part of a name, top or bottom, or the colour of the kit. */
-final class ActorWords {
+public final class ActorWords {
+    private static final Pattern ROLE_TOLD =
+            Pattern.compile("\\b(?:top|bottom|under|underneath)\\b", Pattern.CASE_INSENSITIVE);
+
     private static final List<String> COLOURS =
             List.of("white", "blue", "black", "red", "green", "grey", "brown", "purple", "yellow", "pink");
 
@@ -36,7 +40,7 @@ final class ActorWords {
     }
 
     /** {@return the one athlete whom that word can mean; empty if it means both or neither} */
-    Optional<Seat> seat(String written) {
+    public Optional<Seat> seat(String written) {
         String word = Words.plain(written);
         if (word.equals("top")) {
             return now.top();
@@ -49,8 +53,13 @@ final class ActorWords {
         return first == second ? Optional.empty() : Optional.of(first ? Seat.A : Seat.B);
     }
 
+    /** {@return whether the words say who of the two is on top} */
+    public static boolean tellsRole(String words) {
+        return ROLE_TOLD.matcher(words).find();
+    }
+
     /** {@return who is named by the first of these words} */
-    Optional<Seat> inFront(List<String> words, Lexicon lexicon) {
+    public Optional<Seat> inFront(List<String> words, Lexicon lexicon) {
         if (words.isEmpty()) {
             return Optional.empty();
         }

@@ -30,7 +30,7 @@ public record LinePlace(Bout bout, Stand now, Optional<String> answerable, int b
     }
 
     /** {@return who is meant by a word there} */
-    ActorWords actors() {
+    public ActorWords actors() {
         return new ActorWords(bout, now);
     }
 }

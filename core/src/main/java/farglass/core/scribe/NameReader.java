@@ -28,15 +28,11 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
-import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /** Reads what has a name, or would have: which words of a line are the name, and what the others tell of it. */
 final class NameReader {
-    private static final Pattern ROLE_TOLD =
-            Pattern.compile("\\b(?:top|bottom|under|underneath)\\b", Pattern.CASE_INSENSITIVE);
-
     private final ReadingDraft draft;
     private final Bout bout;
     private final Stand now;
@@ -323,18 +319,14 @@ final class NameReader {
         technique
                 .flatMap(what -> actor.flatMap(seat -> UnusualAhead.of(what, seat, bout, before, now, lexicon)))
                 .ifPresent(draft::remark);
-        Optional<Seat> lands = said.deed().onlyPlace() && !tellsRole(words) ? landing(words) : Optional.empty();
+        Optional<Seat> lands =
+                said.deed().onlyPlace() && !ActorWords.tellsRole(words) ? landing(words) : Optional.empty();
         Optional<Settled> where = said.settled()
                 .map(place -> lands.isPresent() && place.top().isPresent() && isGuard(place)
                         ? new Settled(place.position(), lands, false)
                         : turned(place, named, details));
         return draft.reading(
                 new Proposal(actor, said.deed(), draft.fields.settled().or(() -> where), told), said.how(), offers);
-    }
-
-    /** {@return whether the words say who of the two is on top} */
-    static boolean tellsRole(String words) {
-        return ROLE_TOLD.matcher(words).find();
     }
 
     private boolean isGuard(Settled place) {

@@ -28,7 +28,7 @@ public final class ScribeLine {
             Pattern.CASE_INSENSITIVE);
 
     /** What somebody lies, sits or stands on. */
-    static final String BODY =
+    private static final String BODY =
             "(?:knees?|hips?|side|feet|butt|seat|hands?|elbows?|shoulders?|belly|stomach|chest|mats?|floor|ground)";
 
     /** "Collar drags Bea to her knees": what was done is told in more than one word, and where she then is, as a note. */
@@ -41,7 +41,15 @@ public final class ScribeLine {
             "(\\S+ )?(?:switches|switched|goes|went|moves|moved|transitions|changes|changed) from (?:the |an? )?(.+) to (?:the |an? )?(.+)",
             Pattern.CASE_INSENSITIVE);
 
+    private static final Pattern ON_THE_BODY =
+            Pattern.compile("(?:(?:her|his|their|the|both|one) )?" + BODY, Pattern.CASE_INSENSITIVE);
+
     private ScribeLine() {}
+
+    /** {@return whether the words only say on what of her body, or of the mat, somebody is: "her knees", "the floor"} */
+    public static boolean isOnTheBody(String words) {
+        return ON_THE_BODY.matcher(words).matches();
+    }
 
     /**
      * {@return what the text means there; empty for an empty text}

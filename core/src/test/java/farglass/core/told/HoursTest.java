@@ -4,10 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import farglass.core.bout.Bout;
 import farglass.core.bout.Moment;
+import farglass.core.clause.Clause;
+import farglass.core.clause.Clauses;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
-import farglass.core.scribe.Clause;
-import farglass.core.scribe.Clauses;
 import farglass.core.scribe.Expectation;
 import farglass.core.scribe.LinePlace;
 import farglass.core.state.Stand;

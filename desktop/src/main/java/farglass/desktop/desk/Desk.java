@@ -1,10 +1,10 @@
 package farglass.desktop.desk;
 
 import farglass.core.change.Change;
+import farglass.core.clause.Rehearsal;
 import farglass.core.corpus.Corpus;
 import farglass.core.entry.School;
 import farglass.core.lexicon.Lexicon;
-import farglass.core.scribe.Rehearsal;
 import farglass.library.Library;
 import farglass.library.changelog.Act;
 import farglass.library.contents.Contents;

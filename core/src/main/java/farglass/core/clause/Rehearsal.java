@@ -1,9 +1,11 @@
-package farglass.core.scribe;
+package farglass.core.clause;
 
 import farglass.core.bout.Bout;
 import farglass.core.bout.Contestant;
 import farglass.core.bout.Header;
 import farglass.core.lexicon.Lexicon;
+import farglass.core.scribe.Expectation;
+import farglass.core.scribe.LinePlace;
 import farglass.core.state.Timeline;
 import java.util.List;
 

@@ -1,5 +1,7 @@
-package farglass.core.scribe;
+package farglass.core.clause;
 
+import farglass.core.scribe.LinePlace;
+import farglass.core.scribe.Reading;
 import farglass.core.side.Seat;
 import farglass.core.side.Settled;
 import java.util.Optional;

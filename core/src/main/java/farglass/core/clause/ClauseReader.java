@@ -1,9 +1,12 @@
-package farglass.core.scribe;
+package farglass.core.clause;
 
 import farglass.core.bout.Moment;
 import farglass.core.entry.Technique;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.said.Scene;
+import farglass.core.scribe.Expectation;
+import farglass.core.scribe.LinePlace;
+import farglass.core.scribe.ScribeLine;
 import farglass.core.state.Stand;
 import farglass.core.state.Whereabouts;
 import java.util.HashMap;

@@ -1,7 +1,10 @@
-package farglass.core.scribe;
+package farglass.core.clause;
 
 import farglass.core.lexicon.Lexicon;
 import farglass.core.said.Passive;
+import farglass.core.scribe.Expectation;
+import farglass.core.scribe.LinePlace;
+import farglass.core.scribe.ScribeLine;
 import farglass.core.side.Seat;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -50,10 +53,6 @@ public final class Clauses {
     private static final Pattern WHAT_FOR = Pattern.compile(
             "(?:take|get|pass|sweep|go|free|open|make|force|set up|come|stand|finish|mount|break|create) ",
             Pattern.CASE_INSENSITIVE);
-
-    /** Where somebody is brought to on her own body or the mat is no second act: "drags her to her knees". */
-    private static final Pattern ON_HER_BODY =
-            Pattern.compile("(?:(?:her|his|their|the|both|one) )?" + ScribeLine.BODY, Pattern.CASE_INSENSITIVE);
 
     private static final Pattern FOR_POINTS = Pattern.compile(
             "(.+?)(?:,? for (two|three|four|[2-4])(?: points?| pts?)?|,? (two|three|four|[2-4]) points?|,? \\+([2-4])"
@@ -218,8 +217,9 @@ public final class Clauses {
         while (actor.isPresent() && then.find()) {
             String rest = text.substring(then.end());
             boolean same = SAME.contains(then.group().strip().toLowerCase(Locale.ROOT));
+            // Where somebody is brought to on her own body or the mat is no second act: "drags her to her knees".
             // "Left and then back to the right" tells where to, and of nobody's back; "to take the back" what for.
-            if (!same && ON_HER_BODY.matcher(rest).matches()
+            if (!same && ScribeLine.isOnTheBody(rest)
                     || rest.startsWith("back ")
                     || then.group().equals(" to ")
                             && WHAT_FOR.matcher(text)

@@ -1,6 +1,8 @@
-package farglass.core.scribe;
+package farglass.core.clause;
 
 import farglass.core.entry.Family;
+import farglass.core.scribe.ActorWords;
+import farglass.core.scribe.LinePlace;
 import farglass.core.side.Seat;
 import java.util.ArrayList;
 import java.util.List;
@@ -91,7 +93,7 @@ final class PlaceAndAct {
                 .findFirst();
         Optional<Clause> named = reached.apply("");
         boolean hasNoTop = named.filter(clause -> clause.top().isEmpty()).isPresent();
-        if (NameReader.tellsRole(words) || hasNoTop) {
+        if (ActorWords.tellsRole(words) || hasNoTop) {
             return named.stream().toList();
         }
         boolean isOnTop = place.now().top().equals(Optional.of(actor));

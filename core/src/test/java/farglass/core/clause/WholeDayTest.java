@@ -1,4 +1,4 @@
-package farglass.core.scribe;
+package farglass.core.clause;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -8,6 +8,10 @@ import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
+import farglass.core.scribe.Expectation;
+import farglass.core.scribe.LinePlace;
+import farglass.core.scribe.Proposal;
+import farglass.core.scribe.Reading;
 import farglass.core.side.Seat;
 import farglass.core.side.Side;
 import farglass.core.side.Stage;
