@@ -141,11 +141,12 @@ public final class Clauses {
         return told;
     }
 
-    private void add(List<Clause> told, String part, LinePlace here) {
+    private void add(List<Clause> told, String whole, LinePlace here) {
         if (told.isEmpty()) {
-            told.addAll(joined(part, here));
+            told.addAll(joined(whole, here));
             return;
         }
+        String part = ScribeLine.withoutLead(whole);
         Clause last = last(told);
         Optional<Clause> alone = reader.clause(part, here);
         if (alone.filter(clause -> isOfTheOther(clause, last) || isTheReferees(clause))
@@ -161,10 +162,10 @@ public final class Clauses {
             told.set(told.size() - 1, tapped.get());
             return;
         }
-        // "But gets choked" is more than what became of the one thing.
-        boolean suffered = Passive.in(part).isPresent();
+        // "But gets choked" is more than what became of the one thing, and so is "and then passes".
+        boolean another = Passive.in(part).isPresent() || !part.equals(whole);
         Optional<Clause> more = reader.clause(last.text() + " " + became(part), last.place())
-                .filter(clause -> !suffered || clause.saysWhatBecame())
+                .filter(clause -> !another || clause.saysWhatBecame())
                 .filter(clause -> clause.isUnderstood() && (!last.isUnderstood() || clause.isSameDeed(last)));
         if (more.isPresent()) {
             told.set(told.size() - 1, more.get());

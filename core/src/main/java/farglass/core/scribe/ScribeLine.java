@@ -79,6 +79,7 @@ public final class ScribeLine {
                         ? asItStands
                         : inOtherWords(text, place, lexicon, expectation)
                                 .or(() -> aside(text, place, lexicon, expectation))
+                                .or(() -> spoken(text, place, lexicon, expectation))
                                 .or(() -> ofBoth(text, place, lexicon, expectation))
                                 .or(() -> fromTo(text, place, lexicon, expectation))
                                 .or(() -> withFacts(text, place, lexicon, expectation))
@@ -95,6 +96,17 @@ public final class ScribeLine {
                 ? read(aside.group(1) + " note " + aside.group(2), place, lexicon, expectation)
                         .filter(Reading::isUnderstood)
                 : Optional.empty();
+    }
+
+    private static Optional<Reading> spoken(String text, LinePlace place, Lexicon lexicon, Expectation expectation) {
+        return Spoken.plainly(text.strip(), place.actors())
+                .flatMap(words -> read(words, place, lexicon, expectation))
+                .filter(Reading::isUnderstood);
+    }
+
+    /** {@return the words of a part of a line without what only leads on to them: "and then bea frames"} */
+    public static String withoutLead(String part) {
+        return Spoken.withoutLead(part);
     }
 
     /** "They clinch", "both go out": what happened is told, and of neither that she did it. */

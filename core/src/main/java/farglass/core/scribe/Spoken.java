@@ -1,0 +1,66 @@
+package farglass.core.scribe;
+
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * Lines as people speak beside the mat: "and now Bea sweeps", "great sweep by Bea", "Bea with a nice scissor sweep". Tried only where a line
+ * as it stands names nothing. What was thought of it, and when it came, is kept as a note.
+ */
+final class Spoken {
+    /** A longer line is a pasted page. */
+    private static final int LONGEST = 160;
+
+    private static final Pattern LEADS =
+            Pattern.compile("(?:and then|and|then|now|here|so|oh|ok|okay),? (.+)", Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern BY = Pattern.compile("(.+) (?:by|from) (\\S+)", Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern WITH = Pattern.compile("(\\S+) with (?:an? |the )?(.+)", Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern ASIDE = Pattern.compile(
+            "(\\S+ )?(?:an? |the )?(finally|immediately|instantly|suddenly|eventually"
+                    + "|(?:very )?(?:nice|great|good|beautiful|lovely|perfect|excellent|textbook|slick)) (.+)",
+            Pattern.CASE_INSENSITIVE);
+
+    private Spoken() {}
+
+    /** {@return the line in plainer words; empty where it has none} */
+    static Optional<String> plainly(String text, ActorWords actors) {
+        if (text.length() > LONGEST || text.contains(" note ") || text.contains("\"") || text.contains(";")) {
+            return Optional.empty();
+        }
+        Matcher leads = LEADS.matcher(text);
+        if (leads.matches()) {
+            return Optional.of(leads.group(1));
+        }
+        Matcher by = BY.matcher(text);
+        // "Bea escapes from Ann" is Bea's.
+        boolean isNamed = actors.seat(text.split("\\s", 2)[0]).isPresent();
+        if (by.matches()
+                && !isNamed
+                && by.group(2).length() > 1
+                && actors.seat(by.group(2)).isPresent()) {
+            return Optional.of(by.group(2) + " " + by.group(1));
+        }
+        Matcher with = WITH.matcher(text);
+        if (with.matches() && actors.seat(with.group(1)).isPresent()) {
+            return Optional.of(with.group(1) + " " + with.group(2));
+        }
+        Matcher aside = ASIDE.matcher(text);
+        boolean front = aside.matches()
+                && (aside.group(1) == null
+                        || actors.seat(aside.group(1).strip()).isPresent());
+        return front
+                ? Optional.of("%s%s note %s"
+                        .formatted(aside.group(1) == null ? "" : aside.group(1), aside.group(3), aside.group(2)))
+                : Optional.empty();
+    }
+
+    /** {@return the words without what only leads on to them: "and then"} */
+    static String withoutLead(String text) {
+        Matcher leads = LEADS.matcher(text);
+        return leads.matches() ? leads.group(1) : text;
+    }
+}
