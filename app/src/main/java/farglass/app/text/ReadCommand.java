@@ -95,9 +95,15 @@ public final class ReadCommand implements Callable<Integer> {
                 Moment moment = reading.proposal()
                         .at("m1", OptionalLong.empty(), clause.place().now(), lexicon);
                 if (json) {
-                    json(told.addObject(), clause.text(), reading, moment, at.bout(), lexicon);
+                    json(
+                            told.addObject(),
+                            clause.text(),
+                            reading,
+                            moment,
+                            clause.place().bout(),
+                            lexicon);
                 } else {
-                    say(clause.text(), reading, moment, at.bout(), lexicon);
+                    say(clause.text(), reading, moment, clause.place().bout(), lexicon);
                 }
             }
         }

@@ -1,5 +1,6 @@
 package farglass.core.clause;
 
+import farglass.core.bout.Bout;
 import farglass.core.bout.Moment;
 import farglass.core.entry.Technique;
 import farglass.core.lexicon.Lexicon;
@@ -7,9 +8,10 @@ import farglass.core.said.Scene;
 import farglass.core.scribe.Expectation;
 import farglass.core.scribe.LinePlace;
 import farglass.core.scribe.ScribeLine;
-import farglass.core.state.Stand;
 import farglass.core.state.Whereabouts;
+import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
@@ -41,13 +43,22 @@ final class ClauseReader {
         return ScribeLine.read(text, place, lexicon, expectation).map(reading -> new Clause(text, place, reading));
     }
 
-    /** {@return where the two are behind it} */
+    /** {@return where the two are behind it, in a bout that has it: "armbar, bea taps" is a tap to that armbar} */
     LinePlace after(Clause clause) {
         LinePlace place = clause.place();
-        Moment moment = clause.reading().proposal().at("clause", OptionalLong.empty(), place.now(), lexicon);
-        Stand next = Whereabouts.after(place.now(), moment, lexicon);
+        Bout bout = place.bout();
+        int at = Math.min(place.before(), bout.moments().size());
+        Moment moment = clause.reading()
+                .proposal()
+                .at("part " + (at - start.before() + 1), OptionalLong.empty(), place.now(), lexicon);
+        List<Moment> moments = new ArrayList<>(bout.moments());
+        moments.add(at, moment);
         return new LinePlace(
-                place.bout(), next, place.answerable(), place.before(), Whereabouts.landing(moment, lexicon));
+                new Bout(bout.id(), bout.header(), moments, bout.comments()),
+                Whereabouts.after(place.now(), moment, lexicon),
+                place.answerable(),
+                at + 1,
+                Whereabouts.landing(moment, lexicon));
     }
 
     /** {@return whether the sport allows the act where it is told} */

@@ -1,6 +1,7 @@
 package farglass.core.clause;
 
 import farglass.core.lexicon.Lexicon;
+import farglass.core.naming.Naming;
 import farglass.core.said.Passive;
 import farglass.core.scribe.Expectation;
 import farglass.core.scribe.LinePlace;
@@ -77,10 +78,15 @@ public final class Clauses {
             return whole.stream().toList();
         }
         Optional<List<Clause>> rewarded = clauses.rewarded(text, place);
-        if (rewarded.isPresent() || whole.get().isUnderstood()) {
+        // No name has a comma: what had to be mended for one may be two.
+        boolean mended = text.indexOf(',') >= 0 && whole.get().reading().how().equals(Optional.of(Naming.How.MENDED));
+        if (rewarded.isPresent() || whole.get().isUnderstood() && !mended) {
             return rewarded.orElseGet(() -> whole.stream().toList());
         }
         List<Clause> told = clauses.parted(text, place);
+        if (mended && !told.stream().allMatch(Clause::isUnderstood)) {
+            return whole.stream().toList();
+        }
         return told.stream().anyMatch(Clause::isUnderstood) && told.size() <= MOST
                 ? told
                 : whole.stream().toList();
@@ -277,8 +283,9 @@ public final class Clauses {
     /** The other athlete has to be named in front, so that no remark behind a comma becomes a moment of its own. */
     private static boolean isOfTheOther(Clause clause, Clause last) {
         Optional<Seat> named = clause.place().actors().seat(clause.text().split("\\s+")[0]);
+        // "Bea taps" and "Bea gets swept" are understood as Ann's.
         return named.isPresent()
-                && clause.actor().equals(named)
+                && (clause.actor().equals(named) || clause.isUnderstood())
                 && last.actor().isPresent()
                 && !last.actor().equals(named);
     }

@@ -15,6 +15,11 @@ final class Spoken {
     private static final Pattern LEADS =
             Pattern.compile("(?:and then|and|then|now|here|so|oh|ok|okay),? (.+)", Pattern.CASE_INSENSITIVE);
 
+    /** What is only thought of somebody: "excellent hips from Bea" tells of no grip. */
+    private static final Pattern OPINION = Pattern.compile(
+            "(?:an? |the )?(?:hips?|base|pressure|position|balance|control|movement|timing|work|stuff)",
+            Pattern.CASE_INSENSITIVE);
+
     private static final Pattern BY = Pattern.compile("(.+) (?:by|from) (\\S+)", Pattern.CASE_INSENSITIVE);
 
     private static final Pattern WITH = Pattern.compile("(\\S+) with (?:an? |the )?(.+)", Pattern.CASE_INSENSITIVE);
@@ -33,13 +38,15 @@ final class Spoken {
         }
         Matcher leads = LEADS.matcher(text);
         if (leads.matches()) {
-            return Optional.of(leads.group(1));
+            // "So close" closes nothing.
+            return Optional.of(leads.group(1)).filter(rest -> !text.startsWith("so ") || rest.contains(" "));
         }
         Matcher by = BY.matcher(text);
         // "Bea escapes from Ann" is Bea's.
         boolean isNamed = actors.seat(text.split("\\s", 2)[0]).isPresent();
         if (by.matches()
                 && !isNamed
+                && !OPINION.matcher(by.group(1)).matches()
                 && by.group(2).length() > 1
                 && actors.seat(by.group(2)).isPresent()) {
             return Optional.of(by.group(2) + " " + by.group(1));
@@ -50,6 +57,7 @@ final class Spoken {
         }
         Matcher aside = ASIDE.matcher(text);
         boolean front = aside.matches()
+                && !OPINION.matcher(aside.group(3)).matches()
                 && (aside.group(1) == null
                         || actors.seat(aside.group(1).strip()).isPresent());
         return front

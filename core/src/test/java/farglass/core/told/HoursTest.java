@@ -61,7 +61,7 @@ class HoursTest {
                 saved.add(BoutFile.line(moment)
                         .replaceFirst("^\\S+ ", "")
                         .replaceFirst("; id m\\d+$", "")
-                        .replaceFirst("(continues|answers) m\\d+", "$1"));
+                        .replaceFirst("(continues|answers) (?:m|part )\\d+", "$1"));
                 bout = bout.with(moment);
                 at += 1;
             }

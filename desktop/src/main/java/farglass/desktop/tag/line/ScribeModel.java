@@ -172,7 +172,7 @@ public final class ScribeModel {
                 told.isEmpty()
                         ? "Then say what happened."
                         : told.stream()
-                                .map(clause -> sentence(clause, typed.time(), bout.get()))
+                                .map(clause -> sentence(clause, typed.time()))
                                 .collect(Collectors.joining("\n")));
         // Of words that nobody changed nothing is asked again: they stay what they were.
         List<String> asked = unchanged().map(Reading::remarks).orElse(List.of());
@@ -274,7 +274,9 @@ public final class ScribeModel {
                 WrittenLine.of(before), place(before.atMicros()), open.desk().lexicon(), picks.expectation()));
     }
 
-    private String sentence(Clause told, OptionalLong time, Bout bout) {
+    private String sentence(Clause told, OptionalLong time) {
+        // The bout in which it is read has what the same line tells before it.
+        Bout bout = told.place().bout();
         Moment moment = moment("shown", told, time);
         StringBuilder words = new StringBuilder(time.isPresent() ? Times.tenths(time.getAsLong()) : "Without a time");
         words.append(" \u00b7 ").append(AthleteWords.actor(moment.actor(), bout));
