@@ -6,6 +6,7 @@ import farglass.core.said.Passive;
 import farglass.core.scribe.Expectation;
 import farglass.core.scribe.LinePlace;
 import farglass.core.scribe.ScribeLine;
+import farglass.core.scribe.Spoken;
 import farglass.core.side.Seat;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -152,7 +153,7 @@ public final class Clauses {
             told.addAll(joined(whole, here));
             return;
         }
-        String part = ScribeLine.withoutLead(whole);
+        String part = Spoken.withoutLead(whole);
         Clause last = last(told);
         Optional<Clause> alone = reader.clause(part, here);
         if (alone.filter(clause -> isOfTheOther(clause, last) || isTheReferees(clause))

@@ -104,11 +104,6 @@ public final class ScribeLine {
                 .filter(Reading::isUnderstood);
     }
 
-    /** {@return the words of a part of a line without what only leads on to them: "and then bea frames"} */
-    public static String withoutLead(String part) {
-        return Spoken.withoutLead(part);
-    }
-
     /** "They clinch", "both go out": what happened is told, and of neither that she did it. */
     private static Optional<Reading> ofBoth(String text, LinePlace place, Lexicon lexicon, Expectation expectation) {
         Matcher both = BOTH.matcher(text.strip());

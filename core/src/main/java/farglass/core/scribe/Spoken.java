@@ -8,12 +8,13 @@ import java.util.regex.Pattern;
  * Lines as people speak beside the mat: "and now Bea sweeps", "great sweep by Bea", "Bea with a nice scissor sweep". Tried only where a line
  * as it stands names nothing. What was thought of it, and when it came, is kept as a note.
  */
-final class Spoken {
+public final class Spoken {
     /** A longer line is a pasted page. */
     private static final int LONGEST = 160;
 
-    private static final Pattern LEADS =
-            Pattern.compile("(?:and then|and|then|now|here|so|oh|ok|okay),? (.+)", Pattern.CASE_INSENSITIVE);
+    /** "So close" closes nothing; "so bea frames" leads on. */
+    private static final Pattern LEADS = Pattern.compile(
+            "(?:(?:and then|and|then|now|here|oh|ok|okay),?|so,?(?= \\S+ \\S)) (.+)", Pattern.CASE_INSENSITIVE);
 
     /** What is only thought of somebody: "excellent hips from Bea" tells of no grip. */
     private static final Pattern OPINION = Pattern.compile(
@@ -38,8 +39,7 @@ final class Spoken {
         }
         Matcher leads = LEADS.matcher(text);
         if (leads.matches()) {
-            // "So close" closes nothing.
-            return Optional.of(leads.group(1)).filter(rest -> !text.startsWith("so ") || rest.contains(" "));
+            return Optional.of(leads.group(1));
         }
         Matcher by = BY.matcher(text);
         // "Bea escapes from Ann" is Bea's.
@@ -66,8 +66,8 @@ final class Spoken {
                 : Optional.empty();
     }
 
-    /** {@return the words without what only leads on to them: "and then"} */
-    static String withoutLead(String text) {
+    /** {@return the words of a part of a line without what only leads on to them: "and then bea frames"} */
+    public static String withoutLead(String text) {
         Matcher leads = LEADS.matcher(text);
         return leads.matches() ? leads.group(1) : text;
     }
