@@ -11,6 +11,7 @@ import farglass.library.contents.Contents;
 import farglass.library.contents.ContentsReader;
 import farglass.library.contents.MomentRows;
 import farglass.library.contents.OnDisk;
+import farglass.library.store.Database;
 import farglass.library.store.LibraryException;
 import farglass.library.store.LibraryFile;
 import farglass.library.store.Row;
@@ -25,7 +26,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.DoubleConsumer;
-import org.jdbi.v3.core.Handle;
 
 /**
  * One library file, open. Every change is part of an act: all of it is on disk when {@link #change} returns, or none of it. Safe for
@@ -114,13 +114,13 @@ public final class Library implements AutoCloseable {
         return file.guarded(() -> new ContentsReader(file.store()).ahead());
     }
 
-    private Handle handle() {
-        return file.handle();
+    private Database database() {
+        return file.database();
     }
 
     private History history() {
         if (history.isEmpty()) {
-            history = Optional.of(file.guarded(() -> History.of(handle())));
+            history = Optional.of(file.guarded(() -> History.of(database())));
         }
         return history.get();
     }
@@ -142,8 +142,7 @@ public final class Library implements AutoCloseable {
      * {@return a number that changes whenever another process writes} Tells a read-only window that it should read again.
      */
     public synchronized int dataVersion() {
-        return file.guarded(() ->
-                handle().createQuery("PRAGMA data_version").mapTo(Integer.class).one());
+        return file.guarded(() -> database().number("PRAGMA data_version"));
     }
 
     /** {@return a new id for something to be put in a library} */
@@ -182,11 +181,10 @@ public final class Library implements AutoCloseable {
         return file.guarded(() -> {
             file.lookThrough();
             History before = history();
-            Optional<Act> act = handle().inTransaction(in -> {
-                try (ActWriter writer = new ActWriter(in, clock, who, what, undoes, redoes)) {
-                    writing.accept(writer);
-                    return writer.finish();
-                }
+            Optional<Act> act = database().whole(() -> {
+                ActWriter writer = new ActWriter(database(), clock, who, what, undoes, redoes);
+                writing.accept(writer);
+                return writer.finish();
             });
             act.ifPresent(done -> before.add(new History.Done(done.id(), what), undoes, redoes));
             return act;
@@ -206,17 +204,18 @@ public final class Library implements AutoCloseable {
     /** {@return what that moment was made into over time, the first telling first; empty if it never was in this library} */
     public synchronized List<Edition> history(String bout, String momentId) {
         String key = MomentRows.key(bout, momentId);
-        return file.guarded(() -> handle().createQuery(
-                        "SELECT at, who, what, after FROM change WHERE entity = 'moment' AND row_key = :key ORDER BY id")
-                .bind("key", key)
-                .mapToMap()
+        return file.guarded(() -> database()
+                .rows(
+                        "SELECT at, who, what, after FROM change WHERE entity = 'moment' AND row_key = ? ORDER BY id",
+                        key)
+                .stream()
                 .map(row -> new Edition(
                         Instant.parse((String) row.get("at")),
                         (String) row.get("who"),
                         (String) row.get("what"),
                         Optional.ofNullable((String) row.get("after")).map(image -> Row.fromImage("moment", key, image)
                                 .told(MomentRows::moment))))
-                .list());
+                .toList());
     }
 
     /**
@@ -227,7 +226,7 @@ public final class Library implements AutoCloseable {
      */
     public synchronized Optional<Act> undo() {
         return history().nextUndo().flatMap(done -> {
-            List<Replay.Step> steps = file.guarded(() -> Replay.backwards(handle(), done.act()));
+            List<Replay.Step> steps = file.guarded(() -> Replay.backwards(database(), done.act()));
             return act(
                     done.what(),
                     Optional.of(done.act()),
@@ -239,7 +238,7 @@ public final class Library implements AutoCloseable {
     /** Does again what was undone last. {@return the new act; empty if there is nothing to redo} */
     public synchronized Optional<Act> redo() {
         return history().nextRedo().flatMap(done -> {
-            List<Replay.Step> steps = file.guarded(() -> Replay.forwards(handle(), done.act()));
+            List<Replay.Step> steps = file.guarded(() -> Replay.forwards(database(), done.act()));
             return act(
                     done.what(),
                     Optional.empty(),
@@ -260,9 +259,10 @@ public final class Library implements AutoCloseable {
         Path unfinished = target.resolveSibling(target.getFileName() + ".part");
         try {
             Files.deleteIfExists(unfinished);
-            file.guarded(() -> handle().createUpdate("VACUUM INTO :target")
-                    .bind("target", unfinished.toAbsolutePath().toString())
-                    .execute());
+            file.guarded(() -> {
+                database().run("VACUUM INTO ?", unfinished.toAbsolutePath().toString());
+                return unfinished;
+            });
             // Only a whole copy ever bears the name of one.
             Files.move(unfinished, target);
         } catch (IOException e) {
@@ -273,13 +273,11 @@ public final class Library implements AutoCloseable {
 
     /** Lets no more than so many pages be written, as a full disk would. For tests. */
     synchronized void limitPages(int pages) {
-        handle().createQuery("PRAGMA max_page_count = " + pages)
-                .mapTo(Integer.class)
-                .one();
+        database().number("PRAGMA max_page_count = " + pages);
     }
 
     synchronized int pages() {
-        return handle().createQuery("PRAGMA page_count").mapTo(Integer.class).one();
+        return database().number("PRAGMA page_count");
     }
 
     @Override

@@ -1,7 +1,7 @@
 package farglass.library.changelog;
 
 import com.github.f4b6a3.ulid.UlidCreator;
-import farglass.library.store.Prepared;
+import farglass.library.store.Database;
 import farglass.library.store.Row;
 import farglass.library.store.Seal;
 import farglass.library.store.Store;
@@ -13,15 +13,14 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import org.jdbi.v3.core.Handle;
 
 /** Writes the rows of one act, each with its line in the change log. */
-public final class ActWriter implements AutoCloseable {
+public final class ActWriter {
     private static final String NOTE =
             "INSERT INTO change (id, act, at, who, what, entity, row_key, before, after, undoes, redoes)"
                     + " VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)";
 
-    private final Prepared prepared;
+    private final Database database;
     private final Store store;
     private final Clock clock;
     private final String who;
@@ -38,9 +37,9 @@ public final class ActWriter implements AutoCloseable {
     private boolean any;
 
     public ActWriter(
-            Handle handle, Clock clock, String who, String what, Optional<String> undoes, Optional<String> redoes) {
-        this.prepared = new Prepared(handle);
-        this.store = new Store(handle);
+            Database database, Clock clock, String who, String what, Optional<String> undoes, Optional<String> redoes) {
+        this.database = database;
+        this.store = new Store(database);
         this.clock = clock;
         this.who = who;
         this.what = what;
@@ -58,7 +57,7 @@ public final class ActWriter implements AutoCloseable {
     }
 
     public void put(Row row) {
-        put(row, prepared.find(row.table(), row.key()));
+        put(row, store.find(row.table(), row.key()));
     }
 
     /** @param before the row as it is now, for who knows it already */
@@ -77,7 +76,7 @@ public final class ActWriter implements AutoCloseable {
 
     /** Writes a line of the change log as it was. {@return whether the tables take it} */
     public boolean restored(LoggedLine line) {
-        return isTaken(() -> prepared.run(
+        return isTaken(() -> database.run(
                 NOTE,
                 Stream.of("id", "act", "at", "who", "what", "entity", "row_key", "before", "after", "undoes", "redoes")
                         .map(column -> line.columns().get(column))
@@ -88,7 +87,7 @@ public final class ActWriter implements AutoCloseable {
         try {
             writing.run();
             return true;
-        } catch (Prepared.SqlTrouble e) {
+        } catch (Database.SqlTrouble e) {
             if (e.isRefusal()) {
                 return false;
             }
@@ -102,23 +101,23 @@ public final class ActWriter implements AutoCloseable {
         List<Object> values = new ArrayList<>();
         values.add(row.key());
         names.forEach(name -> values.add(row.columns().get(name)));
-        prepared.run(
+        database.run(
                 "INSERT INTO %s (key, %s) VALUES (?%s) ON CONFLICT (key) DO UPDATE SET %s"
                         .formatted(row.table(), String.join(", ", names), ", ?".repeat(names.size()), sets),
                 values.toArray());
     }
 
     public void remove(String table, String key) {
-        Optional<Row> before = prepared.find(table, key);
+        Optional<Row> before = store.find(table, key);
         if (before.isPresent()) {
             boutOf(before.get()).ifPresent(this::writes);
-            prepared.run("DELETE FROM " + table + " WHERE key = ?", key);
+            database.run("DELETE FROM " + table + " WHERE key = ?", key);
             note(table, key, before, Optional.empty());
         }
     }
 
     private void note(String table, String key, Optional<Row> before, Optional<Row> after) {
-        prepared.run(
+        database.run(
                 NOTE,
                 newId(),
                 id,
@@ -173,17 +172,12 @@ public final class ActWriter implements AutoCloseable {
 
     /** Seals a bout as it stands now. */
     public void seal(String bout) {
-        Optional<Row> row = prepared.find("bout", bout);
+        Optional<Row> row = store.find("bout", bout);
         if (row.isPresent()) {
             String seal = Seal.of(row.get(), store.where("moment", "bout", bout, "ord, key"));
-            prepared.run("INSERT OR REPLACE INTO seal (key, digest) VALUES (?, ?)", bout, seal);
+            database.run("INSERT OR REPLACE INTO seal (key, digest) VALUES (?, ?)", bout, seal);
         } else {
-            prepared.run("DELETE FROM seal WHERE key = ?", bout);
+            database.run("DELETE FROM seal WHERE key = ?", bout);
         }
-    }
-
-    @Override
-    public void close() {
-        prepared.close();
     }
 }

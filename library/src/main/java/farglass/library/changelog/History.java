@@ -1,12 +1,12 @@
 package farglass.library.changelog;
 
+import farglass.library.store.Database;
 import java.util.ArrayDeque;
 import java.util.Collections;
 import java.util.Deque;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.jdbi.v3.core.Handle;
 
 /** What can be undone and redone, folded from the change log: so both survive a restart. */
 public final class History {
@@ -18,13 +18,11 @@ public final class History {
     private final Deque<Done> undo = new ArrayDeque<>();
     private final Deque<Done> redo = new ArrayDeque<>();
 
-    public static History of(Handle handle) {
+    public static History of(Database database) {
         History history = new History();
         List<Map<String, Object>> acts = new java.util.ArrayList<>(
-                handle.createQuery("SELECT act, what, undoes, redoes, min(id) AS first FROM change GROUP BY act"
-                                + " ORDER BY first DESC LIMIT " + REACH)
-                        .mapToMap()
-                        .list());
+                database.rows("SELECT act, what, undoes, redoes, min(id) AS first FROM change GROUP BY act"
+                        + " ORDER BY first DESC LIMIT " + REACH));
         Collections.reverse(acts);
         for (Map<String, Object> row : acts) {
             history.add(

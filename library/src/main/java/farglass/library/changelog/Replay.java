@@ -1,10 +1,10 @@
 package farglass.library.changelog;
 
+import farglass.library.store.Database;
 import farglass.library.store.LibraryException;
 import farglass.library.store.Row;
 import java.util.List;
 import java.util.Optional;
-import org.jdbi.v3.core.Handle;
 
 /** Runs the changes of an act backwards or forwards, and refuses where the rows are no longer as it left them. */
 public final class Replay {
@@ -18,25 +18,25 @@ public final class Replay {
 
     private Replay() {}
 
-    public static List<Step> backwards(Handle handle, String act) {
-        return steps(handle, act, "after", "before", "DESC");
+    public static List<Step> backwards(Database database, String act) {
+        return steps(database, act, "after", "before", "DESC");
     }
 
-    public static List<Step> forwards(Handle handle, String act) {
-        return steps(handle, act, "before", "after", "ASC");
+    public static List<Step> forwards(Database database, String act) {
+        return steps(database, act, "before", "after", "ASC");
     }
 
-    private static List<Step> steps(Handle handle, String act, String expected, String wanted, String order) {
-        return handle.createQuery(
-                        "SELECT entity, row_key, %s AS expected, %s AS wanted FROM change WHERE act = :act ORDER BY id %s"
-                                .formatted(expected, wanted, order))
-                .bind("act", act)
-                .map((row, context) -> new Step(
-                        row.getString("entity"),
-                        row.getString("row_key"),
-                        Optional.ofNullable(row.getString("expected")),
-                        Optional.ofNullable(row.getString("wanted"))))
-                .list();
+    private static List<Step> steps(Database database, String act, String expected, String wanted, String order) {
+        return database
+                .rows(
+                        "SELECT entity, row_key, %s AS expected, %s AS wanted FROM change WHERE act = ? ORDER BY id %s"
+                                .formatted(expected, wanted, order),
+                        act)
+                .stream()
+                .map(LoggedLine::new)
+                .map(line -> new Step(
+                        line.text("entity"), line.text("row_key"), line.image("expected"), line.image("wanted")))
+                .toList();
     }
 
     public static void run(ActWriter writer, List<Step> steps, String how, String what) {

@@ -120,30 +120,30 @@ public final class Recovery {
             List<LoggedLine> history,
             Map<String, Integer> counts,
             List<String> lost) {
-        fresh.guarded(() -> fresh.handle().inTransaction(in -> {
-            try (ActWriter writer = new ActWriter(in, clock, who, "Recovered", Optional.empty(), Optional.empty())) {
-                for (LoggedLine line : history) {
-                    if (!writer.restored(line)) {
-                        lost.add("A line of the edit history (%s) could not be kept.".formatted(line.text("id")));
-                    }
+        fresh.guarded(() -> fresh.database().whole(() -> {
+            ActWriter writer =
+                    new ActWriter(fresh.database(), clock, who, "Recovered", Optional.empty(), Optional.empty());
+            for (LoggedLine line : history) {
+                if (!writer.restored(line)) {
+                    lost.add("A line of the edit history (%s) could not be kept.".formatted(line.text("id")));
                 }
-                for (String table : Store.TABLES) {
-                    int saved = 0;
-                    for (Row row : believed.rows(table)) {
-                        Optional<String> missing = References.missing(writer.store(), row);
-                        if (missing.isPresent()) {
-                            lost.add(missing.get());
-                        } else if (writer.restored(row)) {
-                            saved++;
-                        } else {
-                            lost.add("The %s %s could not be kept.".formatted(table.replace('_', ' '), row.key()));
-                        }
-                    }
-                    counts.put(table, saved);
-                }
-                believed.rows("bout").forEach(row -> writer.seal(row.key()));
-                return counts;
             }
+            for (String table : Store.TABLES) {
+                int saved = 0;
+                for (Row row : believed.rows(table)) {
+                    Optional<String> missing = References.missing(writer.store(), row);
+                    if (missing.isPresent()) {
+                        lost.add(missing.get());
+                    } else if (writer.restored(row)) {
+                        saved++;
+                    } else {
+                        lost.add("The %s %s could not be kept.".formatted(table.replace('_', ' '), row.key()));
+                    }
+                }
+                counts.put(table, saved);
+            }
+            believed.rows("bout").forEach(row -> writer.seal(row.key()));
+            return counts;
         }));
     }
 

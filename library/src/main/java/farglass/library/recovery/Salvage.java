@@ -1,6 +1,7 @@
 package farglass.library.recovery;
 
 import farglass.library.changelog.LoggedLine;
+import farglass.library.store.Database;
 import farglass.library.store.LibraryException;
 import farglass.library.store.Row;
 import farglass.library.store.Store;
@@ -12,9 +13,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.jdbi.v3.core.Handle;
-import org.jdbi.v3.core.Jdbi;
-import org.jdbi.v3.core.JdbiException;
+import java.util.function.Consumer;
 
 /** What can be read of a damaged file, row by row, before anything of it is believed. */
 final class Salvage {
@@ -31,23 +30,23 @@ final class Salvage {
     /** @param file a copy that may be written: what an unfinished act left in its journal is rolled back first */
     static Salvage of(Path file) {
         Salvage salvage = new Salvage();
-        try (Handle handle = Jdbi.create("jdbc:sqlite:" + file.toAbsolutePath()).open()) {
+        try (Database database = Database.open(file)) {
             for (String table : Store.TABLES) {
                 Map<String, Row> rows = new LinkedHashMap<>();
-                salvage.read(handle, table, "rowid", columns -> {
+                salvage.read(database, table, "rowid", columns -> {
                     if (columns.get("key") instanceof String key) {
                         rows.putIfAbsent(key, new Row(table, key, columns));
                     }
                 });
                 salvage.tables.put(table, rows);
             }
-            salvage.read(handle, "seal", "rowid", columns -> {
+            salvage.read(database, "seal", "rowid", columns -> {
                 if (columns.get("key") instanceof String key && columns.get("digest") instanceof String digest) {
                     salvage.seals.put(key, digest);
                 }
             });
             Map<String, LoggedLine> lines = new LinkedHashMap<>();
-            salvage.read(handle, "change", "id", columns -> {
+            salvage.read(database, "change", "id", columns -> {
                 if (columns.get("id") instanceof String id) {
                     lines.putIfAbsent(id, new LoggedLine(columns));
                 }
@@ -55,31 +54,24 @@ final class Salvage {
             salvage.history.addAll(lines.values());
             salvage.history.sort(Comparator.comparing(line -> line.text("id")));
             salvage.history.forEach(salvage::log);
-        } catch (JdbiException e) {
+        } catch (Database.SqlTrouble e) {
             salvage.torn.add("all of it");
         }
         return salvage;
     }
 
-    private interface Taking {
-        void take(Map<String, Object> columns);
-    }
-
     /** Reads from both ends: a broken page in the middle then costs the rows on it, not all after it. */
-    private void read(Handle handle, String table, String order, Taking taking) {
-        if (!readAll(handle, table, order + " ASC", taking)) {
-            readAll(handle, table, order + " DESC", taking);
+    private void read(Database database, String table, String order, Consumer<Map<String, Object>> taking) {
+        if (!readAll(database, table, order + " ASC", taking)) {
+            readAll(database, table, order + " DESC", taking);
             torn.add(table);
         }
     }
 
-    private static boolean readAll(Handle handle, String table, String order, Taking taking) {
-        try (var rows = handle.createQuery("SELECT * FROM %s ORDER BY %s".formatted(table, order))
-                .mapToMap()
-                .iterator()) {
-            while (rows.hasNext()) {
-                taking.take(rows.next());
-            }
+    private static boolean readAll(
+            Database database, String table, String order, Consumer<Map<String, Object>> taking) {
+        try {
+            database.each("SELECT * FROM %s ORDER BY %s".formatted(table, order), taking);
             return true;
         } catch (RuntimeException e) {
             // What was read before the broken page is kept; that something is missing is told by name of the table.

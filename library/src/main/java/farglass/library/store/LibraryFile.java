@@ -5,18 +5,14 @@ import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
-import java.sql.Connection;
-import java.sql.SQLException;
 import java.util.Optional;
 import java.util.function.Supplier;
-import org.jdbi.v3.core.Handle;
-import org.jdbi.v3.core.Jdbi;
 import org.sqlite.SQLiteConfig;
 
 /** The file of one library, open: its tables, as this version of the program lays them, and the right to write them. */
 public final class LibraryFile implements AutoCloseable {
     private final Path path;
-    private final Handle handle;
+    private final Database database;
     private final Optional<LibraryLock> lock;
     private final Optional<LibraryException.ReadOnly> readOnly;
     /** Whether the whole file was looked through for damage. */
@@ -24,12 +20,12 @@ public final class LibraryFile implements AutoCloseable {
 
     private LibraryFile(
             Path path,
-            Handle handle,
+            Database database,
             Optional<LibraryLock> lock,
             Optional<LibraryException.ReadOnly> readOnly,
             boolean whole) {
         this.path = path;
-        this.handle = handle;
+        this.database = database;
         this.lock = lock;
         this.readOnly = readOnly;
         this.whole = whole;
@@ -123,19 +119,19 @@ public final class LibraryFile implements AutoCloseable {
                     "%s may only be read. Allow writing it, or save a copy elsewhere.".formatted(path)));
         }
         try {
-            Handle handle = handle(path, readOnly.isPresent());
+            Database database = database(path, readOnly.isPresent());
             try {
-                LibraryHeader.check(handle, path);
-                boolean look = whole || Schema.version(handle) != Schema.VERSION;
+                LibraryHeader.check(database, path);
+                boolean look = whole || Schema.version(database) != Schema.VERSION;
                 if (look) {
-                    LibraryHeader.checkWhole(handle, path);
+                    LibraryHeader.checkWhole(database, path);
                 }
                 if (readOnly.isEmpty()) {
-                    Schema.migrate(handle);
+                    Schema.migrate(database);
                 }
-                return new LibraryFile(path, handle, lock, readOnly, look);
+                return new LibraryFile(path, database, lock, readOnly, look);
             } catch (RuntimeException e) {
-                handle.close();
+                database.close();
                 throw e;
             }
         } catch (RuntimeException e) {
@@ -144,18 +140,14 @@ public final class LibraryFile implements AutoCloseable {
         }
     }
 
-    private static Handle handle(Path path, boolean readOnly) {
+    private static Database database(Path path, boolean readOnly) {
         SQLiteConfig config = new SQLiteConfig();
         config.setJournalMode(SQLiteConfig.JournalMode.TRUNCATE);
         config.setSynchronous(SQLiteConfig.SynchronousMode.FULL);
         config.enforceForeignKeys(true);
         config.setBusyTimeout(2000);
         config.setReadOnly(readOnly);
-        return Jdbi.create(() -> connection(path, config)).open();
-    }
-
-    private static Connection connection(Path path, SQLiteConfig config) throws SQLException {
-        return config.createConnection("jdbc:sqlite:" + path.toAbsolutePath());
+        return Database.open(path, config);
     }
 
     private static void release(LibraryLock lock) {
@@ -175,12 +167,12 @@ public final class LibraryFile implements AutoCloseable {
         return readOnly;
     }
 
-    public Handle handle() {
-        return handle;
+    public Database database() {
+        return database;
     }
 
     public Store store() {
-        return new Store(handle);
+        return new Store(database);
     }
 
     /**
@@ -190,7 +182,7 @@ public final class LibraryFile implements AutoCloseable {
      */
     public void lookThrough() {
         if (!whole) {
-            LibraryHeader.checkWhole(handle, path);
+            LibraryHeader.checkWhole(database, path);
             whole = true;
         }
     }
@@ -206,7 +198,7 @@ public final class LibraryFile implements AutoCloseable {
 
     @Override
     public void close() {
-        handle.close();
+        database.close();
         lock.ifPresent(LibraryFile::release);
     }
 }

@@ -7,7 +7,6 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
-import org.jdbi.v3.core.Handle;
 
 /** Tells a library from other files before anything in it is believed. */
 public final class LibraryHeader {
@@ -59,15 +58,10 @@ public final class LibraryHeader {
         }
     }
 
-    static void check(Handle handle, Path path) {
-        int version = Schema.version(handle);
-        int application = Schema.application(handle);
-        boolean fresh = version == 0
-                && application == 0
-                && handle.createQuery("SELECT count(*) FROM sqlite_master")
-                                .mapTo(Integer.class)
-                                .one()
-                        == 0;
+    static void check(Database database, Path path) {
+        int version = Schema.version(database);
+        int application = Schema.application(database);
+        boolean fresh = version == 0 && application == 0 && database.number("SELECT count(*) FROM sqlite_master") == 0;
         if (!fresh && application != Schema.APPLICATION) {
             throw new LibraryException(
                     "%s is a database of another program, not a Far Glass library. Choose a file that ends in %s."
@@ -87,9 +81,8 @@ public final class LibraryHeader {
     }
 
     /** Looks through the whole file: as long as reading it takes. */
-    static void checkWhole(Handle handle, Path path) {
-        String health =
-                handle.createQuery("PRAGMA quick_check(1)").mapTo(String.class).first();
+    static void checkWhole(Database database, Path path) {
+        String health = (String) database.value("PRAGMA quick_check(1)");
         if (!health.equals("ok")) {
             throw new LibraryException.Damaged(
                     "The library %s is damaged (%s). Recover what is whole into a new file (the damaged one is kept aside), or restore a backup."

@@ -4,7 +4,6 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
-import org.jdbi.v3.core.Handle;
 
 /** Brings a library's tables up to this version: numbered SQL files, each in one transaction. */
 final class Schema {
@@ -18,33 +17,34 @@ final class Schema {
 
     private Schema() {}
 
-    static int version(Handle handle) {
-        return handle.createQuery("PRAGMA user_version").mapTo(Integer.class).one();
+    static int version(Database database) {
+        return database.number("PRAGMA user_version");
     }
 
-    static int application(Handle handle) {
-        return handle.createQuery("PRAGMA application_id").mapTo(Integer.class).one();
+    static int application(Database database) {
+        return database.number("PRAGMA application_id");
     }
 
-    static void migrate(Handle handle) {
-        for (int next = version(handle) + 1; next <= VERSION; next++) {
+    static void migrate(Database database) {
+        for (int next = version(database) + 1; next <= VERSION; next++) {
             int number = next;
-            handle.useTransaction(in -> {
-                in.createScript(script(number)).execute();
+            database.whole(() -> {
+                database.runAll(script(number));
                 if (number == SEALED) {
-                    seal(in);
+                    seal(database);
                 }
-                in.execute("PRAGMA application_id = " + APPLICATION);
-                in.execute("PRAGMA user_version = " + number);
+                database.runAll("PRAGMA application_id = " + APPLICATION);
+                database.runAll("PRAGMA user_version = " + number);
+                return number;
             });
         }
     }
 
     /** What is there is taken for right: nothing tells otherwise. */
-    private static void seal(Handle handle) {
-        Store store = new Store(handle);
+    private static void seal(Database database) {
+        Store store = new Store(database);
         for (Row bout : store.all("bout", "key")) {
-            handle.execute(
+            database.run(
                     "INSERT INTO seal (key, digest) VALUES (?, ?)",
                     bout.key(),
                     Seal.of(bout, store.where("moment", "bout", bout.key(), "ord, key")));

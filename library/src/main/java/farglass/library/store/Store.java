@@ -3,10 +3,9 @@ package farglass.library.store;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Consumer;
 import java.util.function.DoubleConsumer;
-import org.jdbi.v3.core.Handle;
-import org.jdbi.v3.core.result.ResultIterator;
 
 /** Reads the rows of the tables that people fill; it writes none. Knows no bout and no study. */
 public final class Store {
@@ -26,18 +25,14 @@ public final class Store {
 
     private static final int STEP = 1000;
 
-    private final Handle handle;
+    private final Database database;
 
-    public Store(Handle handle) {
-        this.handle = handle;
+    public Store(Database database) {
+        this.database = database;
     }
 
     public Optional<Row> find(String table, String key) {
-        return handle.createQuery("SELECT * FROM " + table + " WHERE key = :key")
-                .bind("key", key)
-                .mapToMap()
-                .findOne()
-                .map(columns -> new Row(table, key, columns));
+        return database.find(table, key);
     }
 
     /** Damage may make anything of a key; it is then the key of nothing. */
@@ -51,18 +46,11 @@ public final class Store {
     }
 
     public List<Row> where(String table, String column, String value, String order) {
-        return handle.createQuery("SELECT * FROM %s WHERE %s = :value ORDER BY %s".formatted(table, column, order))
-                .bind("value", value)
-                .mapToMap()
-                .map(columns -> new Row(table, key(columns), columns))
-                .list();
+        return rows(table, "SELECT * FROM %s WHERE %s = ? ORDER BY %s".formatted(table, column, order), value);
     }
 
     public List<Row> all(String table, String order) {
-        return handle.createQuery("SELECT * FROM %s ORDER BY %s".formatted(table, order))
-                .mapToMap()
-                .map(columns -> new Row(table, key(columns), columns))
-                .list();
+        return rows(table, "SELECT * FROM %s ORDER BY %s".formatted(table, order));
     }
 
     /**
@@ -71,23 +59,14 @@ public final class Store {
      * @param progress told from time to time how much is done, in [0, 1]
      */
     public void each(String table, String order, DoubleConsumer progress, Consumer<Row> taking) {
-        int count = handle.createQuery("SELECT count(*) FROM " + table)
-                .mapTo(Integer.class)
-                .one();
-        int done = 0;
-        try (ResultIterator<Map<String, Object>> rows = handle.createQuery(
-                        "SELECT * FROM %s ORDER BY %s".formatted(table, order))
-                .mapToMap()
-                .iterator()) {
-            while (rows.hasNext()) {
-                Map<String, Object> columns = rows.next();
-                taking.accept(new Row(table, key(columns), columns));
-                done++;
-                if (done % STEP == 0) {
-                    progress.accept((double) done / count);
-                }
+        int count = database.number("SELECT count(*) FROM " + table);
+        AtomicInteger done = new AtomicInteger();
+        database.each("SELECT * FROM %s ORDER BY %s".formatted(table, order), columns -> {
+            taking.accept(new Row(table, key(columns), columns));
+            if (done.incrementAndGet() % STEP == 0) {
+                progress.accept((double) done.get() / count);
             }
-        }
+        });
     }
 
     /** {@return the rows of a table that an older library, opened only to read, may not have yet} */
@@ -96,10 +75,12 @@ public final class Store {
     }
 
     private boolean isThere(String table) {
-        return handle.createQuery("SELECT count(*) FROM sqlite_master WHERE type = 'table' AND name = :table")
-                        .bind("table", table)
-                        .mapTo(Integer.class)
-                        .one()
-                > 0;
+        return database.number("SELECT count(*) FROM sqlite_master WHERE type = 'table' AND name = ?", table) > 0;
+    }
+
+    private List<Row> rows(String table, String sql, Object... values) {
+        return database.rows(sql, values).stream()
+                .map(columns -> new Row(table, key(columns), columns))
+                .toList();
     }
 }
