@@ -38,6 +38,10 @@ public final class Clauses {
 
     private static final Pattern BETWEEN = Pattern.compile(",|\\s+but\\s+", Pattern.CASE_INSENSITIVE);
 
+    /** The other one's name behind it has more than one letter: "a" is an article there. */
+    private static final Pattern MEANWHILE =
+            Pattern.compile("(.+) (?:as|while|when) (\\S{2,})( .+)", Pattern.CASE_INSENSITIVE);
+
     /** What slips or is lost is no longer held. */
     private static final Pattern LOST = Pattern.compile(
             "(?:it slips?(?: off| out| away)?|(?:loses|lost) (?:it|the grip|her grip|his grip))",
@@ -136,9 +140,11 @@ public final class Clauses {
     private List<Clause> parted(String text, LinePlace place) {
         List<Clause> told = new ArrayList<>();
         for (String part : BETWEEN.split(text, MOST + 1)) {
-            LinePlace here = told.isEmpty() ? place : reader.after(last(told));
-            if (!part.isBlank()) {
-                add(told, part.strip(), here);
+            for (String one : meanwhile(part.strip(), place)) {
+                LinePlace here = told.isEmpty() ? place : reader.after(last(told));
+                if (!one.isBlank()) {
+                    add(told, one, here);
+                }
             }
         }
         if (told.size() == 2 && isRestart(told.get(0)) && isStop(told.get(1))) {
@@ -146,6 +152,17 @@ public final class Clauses {
             Collections.reverse(told);
         }
         return told;
+    }
+
+    /** "Passes as Bea frames", "while Bea frames": what is told of each of the two. */
+    private List<String> meanwhile(String part, LinePlace place) {
+        Matcher as = MEANWHILE.matcher(part);
+        List<String> words = List.of(part.split("\\s+", 2));
+        Optional<Seat> actor = place.actors().inFront(words, reader.lexicon());
+        boolean ofTheOther = as.matches()
+                && actor.isPresent()
+                && place.actors().seat(as.group(2)).equals(actor.map(Seat::other));
+        return ofTheOther ? List.of(as.group(1), as.group(2) + as.group(3)) : List.of(part);
     }
 
     private void add(List<Clause> told, String whole, LinePlace here) {
@@ -238,8 +255,8 @@ public final class Clauses {
             String act = text.substring(0, then.start());
             // Nobody who is on top "sits to the hip switch" by sitting to guard.
             boolean oneWord = !same && act.strip().split("\\s+").length < 3;
-            Optional<Clause> first =
-                    reader.clause(act, place).filter(Clause::isDone).filter(done -> !oneWord || reader.canStart(done));
+            Optional<Clause> first = reader.clause(act, place)
+                    .filter(done -> same && done.isPlace() || done.isDone() && (!oneWord || reader.canStart(done)));
             // "Hip bump to mount" tells where the hip bump ended, "passes and goes to mount" what came then.
             Optional<Clause> second = first.flatMap(done ->
                     of(rest, actor.get(), reader.after(done)).filter(next -> next.isDone() || same && next.isPlace()));

@@ -1,6 +1,8 @@
 package farglass.core.clause;
 
 import farglass.core.entry.Family;
+import farglass.core.entry.Kind;
+import farglass.core.entry.Position;
 import farglass.core.scribe.ActorWords;
 import farglass.core.scribe.LinePlace;
 import farglass.core.side.Seat;
@@ -29,9 +31,11 @@ final class PlaceAndAct {
     Optional<List<Clause>> begunFrom(String text, LinePlace place, Optional<Seat> actor) {
         Matcher from = FROM.matcher(text);
         while (actor.isPresent() && from.find()) {
+            boolean out = from.group().strip().equalsIgnoreCase("out of");
             Optional<List<Clause>> begun = doneThere(
-                    begun(actor.get(), text.substring(from.end()), place, List.of(" ", " is in ")),
-                    text.substring(0, from.start()));
+                            begun(actor.get(), text.substring(from.end()), place, List.of(" ", " is in ")),
+                            text.substring(0, from.start()))
+                    .filter(both -> !out || isNoAttack(both.get(0)) || isAttack(both.get(1)));
             if (begun.isPresent()) {
                 return begun;
             }
@@ -60,12 +64,27 @@ final class PlaceAndAct {
 
     /** "Armbar to triangle" is one try after another. */
     private boolean isNoAttack(Clause place) {
+        return family(place).filter(family -> family != Family.FINISH).isPresent();
+    }
+
+    /** "Steps out of the omoplata" is no omoplata of whoever steps; "armbar out of the triangle" is her triangle. */
+    private boolean isAttack(Clause done) {
+        return reader.technique(done)
+                .filter(technique -> technique.kind() == Kind.SUBMISSION)
+                .isPresent();
+    }
+
+    /** Who recovers from a leg drag was not the one who dragged. */
+    private boolean isThePassers(Clause place) {
+        return family(place).filter(family -> family == Family.PASSING).isPresent();
+    }
+
+    private Optional<Family> family(Clause place) {
         return place.reading()
                 .proposal()
                 .settled()
                 .flatMap(where -> reader.lexicon().position(where.position()))
-                .filter(position -> position.family() != Family.FINISH)
-                .isPresent();
+                .map(Position::family);
     }
 
     /** Of the roles in which the place can be meant, the first in which the act can be done. */
@@ -97,11 +116,14 @@ final class PlaceAndAct {
             return named.stream().toList();
         }
         boolean isOnTop = place.now().top().equals(Optional.of(actor));
+        boolean isPassed = !isOnTop
+                && place.now().top().isPresent()
+                && named.filter(this::isThePassers).isPresent();
         boolean under = !named.flatMap(Clause::top).equals(Optional.of(actor));
         List<Clause> both =
                 new ArrayList<>(named.or(() -> reached.apply(" under")).stream().toList());
         reached.apply(under ? " on top" : " under")
-                .ifPresent(other -> both.add(isOnTop && under ? 0 : both.size(), other));
+                .ifPresent(other -> both.add(isOnTop && under || isPassed && !under ? 0 : both.size(), other));
         return both;
     }
 }

@@ -60,6 +60,8 @@ final class KindWords {
                         "bend",
                         "rotate",
                         "tilt",
+                        "feint",
+                        "fake",
                         "twitch"));
     }
 

@@ -22,6 +22,9 @@ public final class OtherWords {
     /** In this order: a longer phrase stands before the words it is made of. */
     private static final List<Rule> RULES = List.of(
             Rule.of("one (points?|pts?)", "1 $1"),
+            Rule.of("^(?<called>(?:the )?ref(?:eree)? .*|\\S+ scored? |\\S+ scores )two", "${called}2"),
+            Rule.of("^(?<called>(?:the )?ref(?:eree)? .*|\\S+ scored? |\\S+ scores )three", "${called}3"),
+            Rule.of("^(?<called>(?:the )?ref(?:eree)? .*|\\S+ scored? |\\S+ scores )four", "${called}4"),
             Rule.of("(?:two|dois) (points?|pts?|pontos?)", "2 $1"),
             Rule.of("(?:three|tres) (points?|pts?|pontos?)", "3 $1"),
             Rule.of("(?:four|quatro) (points?|pts?|pontos?)", "4 $1"),
@@ -43,12 +46,21 @@ public final class OtherWords {
                     "(?:gets?|got|scores?|scored|receives?|received|earns?|earned|(?:is |was )?(?:given|awarded))"
                             + "(?: (?:her|his|their|an?|the))?(?: (?:first|second|third))? (award)",
                     "$1"),
-            Rule.of("^(?:the )?ref(?:eree)? (?:gives|awards) (award)", "$1"),
-            Rule.of("^(?:the )?ref(?:eree)? (?:gives|awards) (\\S+)(?: an?)? (award)", "$1 $2"),
+            Rule.of("(?:first|second|third|fourth|another) (award)", "$1"),
+            Rule.of("^(?:the )?ref(?:eree)? (?:gives|awards|calls|signals|scores) (award)", "$1"),
+            Rule.of("^(?:the )?ref(?:eree)? (?:gives|awards) (?!her |him |them )(\\S+)(?: an?)? (award)", "$1 $2"),
+            Rule.of(
+                    "^(?:the )?ref(?:eree)? (?:gives|awards) (?!her |him |them |[2-4] )(\\S+) ([2-4])$",
+                    "$1 award $2 points"),
+            Rule.of("^(?:the )?ref(?:eree)? (?:gives|awards) ([2-4]) to (\\S+)$", "$2 award $1 points"),
+            Rule.of("^(\\S+) (?:scores|scored) ([2-4])$", "$1 award $2 points"),
             Rule.of(
                     "^(?:an? )?(award (?:[1-9] points|advantage|penalty|warning)) (?:to|for) (?!the |an? )(\\S+)",
                     "$2 $1"),
             Rule.of("^(\\S+) (?:gets|got|scores|scored) ([2-4]) for (.*)$", "$1 award $2 points note for $3"),
+            Rule.of(
+                    "^(award (?:[1-9] points|advantage|penalty|warning)) (?!for |after |to |against |on )(\\S+)(?= for | after |$)",
+                    "$2 $1"),
             Rule.of("(award (?:[1-9] points|advantage|penalty|warning)) ((?:for|after) .*)", "$1 note $2"),
             Rule.of("^(?:the )?ref(?:eree)? stands them(?: both)? up", "restart standing"),
             Rule.of(

@@ -37,11 +37,28 @@ public final class ShortWords {
     public static Optional<Deed> referees(List<String> words) {
         return Optional.ofNullable(
                 switch (Words.plain(String.join(" ", words))) {
-                    case "reset", "resets", "back to the middle", "hajime", "reinicio" -> new Deed.Restarted();
+                    case "reset",
+                            "resets",
+                            "back to the middle",
+                            "reset in the middle",
+                            "reset in the center",
+                            "reset in the centre",
+                            "hajime",
+                            "reinicio" -> new Deed.Restarted();
                     case "out", "out of bounds", "off the mat", "edge", "fora da area", "fora" ->
                         new Deed.Stopped("edge");
-                    case "time", "tempo" -> new Deed.Stopped("time");
-                    case "matte", "mate" -> new Deed.Stopped("");
+                    case "time", "tempo", "time runs out", "time expires", "time is up", "end of time" ->
+                        new Deed.Stopped("time");
+                    case "matte",
+                            "mate",
+                            "ref stops it",
+                            "referee stops it",
+                            "the ref stops it",
+                            "the referee stops it",
+                            "ref stops the match",
+                            "the ref stops the match",
+                            "referee stops the match",
+                            "the referee stops the match" -> new Deed.Stopped("");
                     default -> null;
                 });
     }

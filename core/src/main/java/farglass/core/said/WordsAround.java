@@ -64,15 +64,27 @@ record WordsAround(
 
     /** How one gets somewhere: of a place, and of what is tried from there, it is only the way. */
     private static final String MOVES =
-            "(?:drop(?:s|ped)?|falls?|fell|rolls?|rolled|turns?|turned|collapses|collapsed|slides?|slid|spins?|spun"
+            "(?:climbs?|climbed|drop(?:s|ped)?|falls?|fell|rolls?|rolled|turns?|turned|collapses|collapsed|slides?|slid|spins?|spun"
                     + "|steps?|stepped|rotates?|rotated|floats?|floated|swings?|swung|pivots?|pivoted|backsteps?|hops?|hopped|jumps?|jumped|dives?|dove"
                     + "|dived|sits?|sat|leans?|leaned|lies|lay|inverts?|inverted|ducks?|ducked|goes|went|comes|came|scrambles?|scrambled)"
                     + "(?: (?:back|down|over|under|up|around|round|through|out|in|across|off|right|straight))*";
 
     private static final Pattern MOVED = Pattern.compile(MOVES, Pattern.CASE_INSENSITIVE);
 
+    /** "Gets back to half guard" takes nobody's back: it is half guard. */
+    private static final String BACK =
+            "(?:gets?|got|works?|worked|fights?|fought|recovers?|recovered|shrimps?|shrimped|hips?|hipped|hip escapes|returns?|returned|wriggles|switches hips)"
+                    + "(?: (?:her|his|their) way)?(?: back)?";
+
+    private static final Pattern RETURNS = Pattern.compile(BACK, Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern TO_GUARD = Pattern.compile(
+            "(?:" + BACK + "|" + MOVES + ") (?:to|into) (?:a |her |his |the )?(?:full )?guard",
+            Pattern.CASE_INSENSITIVE);
+
     private static final Pattern TRIED = Pattern.compile(
-            "(?:" + MOVES + " (?:for|into|to|on|onto|after)|(?:fishes|fished|chases|chased|hunts|hunted) (?:for|after))"
+            "(?:" + MOVES + " (?:for|into|to|on|onto|after)|(?:fishes|fished|chases|chased|hunts|hunted) (?:for|after)"
+                    + "|(?:snaps?|snapped|slaps?|slapped|clamps?|clamped|throws?|threw|slings?|slung) (?:on|up))"
                     + "(?: an?| the| her| his)? (.+)",
             Pattern.CASE_INSENSITIVE);
 
@@ -82,6 +94,8 @@ record WordsAround(
     /** "Drags her to her side" leaves her lying on it. */
     private static final Pattern OWN_SIDE =
             Pattern.compile("(?:her|his|their|the)(?: own)? side", Pattern.CASE_INSENSITIVE);
+
+    private static final String TO_GUARD_AGAIN = "back to guard";
 
     /** Families whose places people call by one name: "from the back" is said of every way to have it. */
     private static final Set<Family> ONE_NAME = EnumSet.of(Family.BACK, Family.HALF, Family.TURTLE, Family.LEGS);
@@ -106,6 +120,7 @@ record WordsAround(
                         .or(this::outcome)
                         .or(this::by)
                         .or(this::tried)
+                        .or(this::toGuard)
                         .or(this::toTheMat)
                         .or(this::ended)
                         .or(this::placed);
@@ -247,6 +262,14 @@ record WordsAround(
                 : Optional.empty();
     }
 
+    /** "Shrimps back to guard", "rolls through to guard": whoever was not in it any more has it again, and pulls nobody into it. */
+    private Optional<PhraseMeaning> toGuard() {
+        boolean under = scene.by(actor).role() == Role.BOTTOM;
+        return under && TO_GUARD.matcher(phrase.strip()).matches() && !phrase.equals(TO_GUARD_AGAIN)
+                ? Optional.of(parts.read(TO_GUARD_AGAIN, became))
+                : Optional.empty();
+    }
+
     /** "Trips her to the mat". */
     private Optional<PhraseMeaning> toTheMat() {
         Matcher thrown = TO_THE_MAT.matcher(phrase.strip());
@@ -283,7 +306,9 @@ record WordsAround(
     }
 
     private Optional<PhraseMeaning> ended(String act, Position place, Seat seat) {
-        if (Naming.isLight(act) || MOVED.matcher(act.strip()).matches()) {
+        if (Naming.isLight(act)
+                || MOVED.matcher(act.strip()).matches()
+                || RETURNS.matcher(act.strip()).matches()) {
             // "Switches to three quarter mount": whoever is on top stays there; but nobody attacks from where one drops
             // to turtle.
             boolean top = place.family() != Family.TURTLE

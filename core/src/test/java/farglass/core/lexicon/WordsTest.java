@@ -301,7 +301,7 @@ class WordsTest {
                     "in out up down off against away over through around back on behind together forward free by re to for into with",
                     "puts gets goes takes comes brings keeps holds grabs grips pulls places pega pegada segura faz climbs wins",
                     "captures catches controls cups drives closes feeds falls sits shoots sinks slides slips turns rolls traps pins",
-                    "cuts breaks pinches wraps scoots moves reinserts squares entra abre rola vira sobe placed taken gripped set",
+                    "cuts breaks pinches wraps scoots moves reinserts inserts squares entra abre rola vira sobe placed taken gripped set",
                     "guard guarda choke lock sweep pass grip hook hold control takedown entry escape defence position posture",
                     "punch kick blow shot stance ride roll tie finish take jime gatame nage garami frame mount combination spinning raspagem chave system breakdown tech wrestling")
             .flatMap(words -> Stream.of(words.split(" ")))
