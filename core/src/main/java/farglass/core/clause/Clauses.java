@@ -36,6 +36,8 @@ public final class Clauses {
     /** Behind these words it may stand what became of the one thing. */
     private static final Set<String> SAME = Set.of("and", "and then", "e");
 
+    private static final Pattern GOES_BACK = Pattern.compile(".*(?<!the|her|his|their) back", Pattern.CASE_INSENSITIVE);
+
     private static final Pattern BETWEEN = Pattern.compile(",|\\s+but\\s+", Pattern.CASE_INSENSITIVE);
 
     /** The other one's name behind it has more than one letter: "a" is an article there. */
@@ -243,9 +245,15 @@ public final class Clauses {
             String rest = text.substring(then.end());
             boolean same = SAME.contains(then.group().strip().toLowerCase(Locale.ROOT));
             // Where somebody is brought to on her own body or the mat is no second act: "drags her to her knees".
-            // "Left and then back to the right" tells where to, and of nobody's back; "to take the back" what for.
+            // "Left and then back to the right" and "gets back to the armbar" tell where to, and of nobody's back; "to
+            // take
+            // the back" what for.
             if (!same && ScribeLine.isOnTheBody(rest)
                     || rest.startsWith("back ")
+                    || !same
+                            && GOES_BACK
+                                    .matcher(text.substring(0, then.start()))
+                                    .matches()
                     || then.group().equals(" to ")
                             && WHAT_FOR.matcher(text)
                                     .region(then.end(), text.length())
@@ -255,8 +263,8 @@ public final class Clauses {
             String act = text.substring(0, then.start());
             // Nobody who is on top "sits to the hip switch" by sitting to guard.
             boolean oneWord = !same && act.strip().split("\\s+").length < 3;
-            Optional<Clause> first = reader.clause(act, place)
-                    .filter(done -> same && done.isPlace() || done.isDone() && (!oneWord || reader.canStart(done)));
+            Optional<Clause> first =
+                    reader.clause(act, place).filter(Clause::isDone).filter(done -> !oneWord || reader.canStart(done));
             // "Hip bump to mount" tells where the hip bump ended, "passes and goes to mount" what came then.
             Optional<Clause> second = first.flatMap(done ->
                     of(rest, actor.get(), reader.after(done)).filter(next -> next.isDone() || same && next.isPlace()));

@@ -18,8 +18,10 @@ final class PlaceAndAct {
     private static final Pattern FROM =
             Pattern.compile(" (?:from the|from|out of|d[aeo]s?) ", Pattern.CASE_INSENSITIVE);
 
-    private static final Pattern TO =
-            Pattern.compile(" (?:straight to|straight into|into|to) ", Pattern.CASE_INSENSITIVE);
+    private static final Pattern THEN =
+            Pattern.compile(" (?:straight to|straight into|into|to|and then|then|and) ", Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern AND = Pattern.compile("\\b(?:and|then)\\b", Pattern.CASE_INSENSITIVE);
 
     private final ClauseReader reader;
 
@@ -47,14 +49,16 @@ final class PlaceAndAct {
     Optional<List<Clause>> placeThen(String text, LinePlace place) {
         List<String> words = List.of(text.split("\\s+", 2));
         Optional<Seat> actor = place.actors().inFront(words, reader.lexicon()).filter(seat -> words.size() > 1);
-        Matcher then = TO.matcher(actor.isPresent() ? words.get(1) : "");
+        Matcher then = THEN.matcher(actor.isPresent() ? words.get(1) : "");
         while (then.find()) {
             String where = words.get(1).substring(0, then.start());
             String act = words.get(0) + " " + words.get(1).substring(then.end());
             List<Clause> places = begun(actor.orElseThrow(), where, place, List.of(" ")).stream()
                     .filter(this::isNoAttack)
                     .toList();
-            Optional<List<Clause>> done = doneThere(places, act);
+            // "Knee and passes" is no knee on belly, from which nobody passes.
+            boolean and = AND.matcher(then.group()).find();
+            Optional<List<Clause>> done = doneThere(places, act).filter(both -> !and || reader.canStart(both.get(1)));
             if (done.isPresent()) {
                 return done;
             }

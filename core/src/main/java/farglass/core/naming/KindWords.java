@@ -62,6 +62,7 @@ final class KindWords {
                         "tilt",
                         "feint",
                         "fake",
+                        "climb",
                         "twitch"));
     }
 
