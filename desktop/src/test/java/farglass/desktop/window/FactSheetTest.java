@@ -7,8 +7,10 @@ import farglass.core.bout.Moment;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
 import farglass.desktop.desk.Place;
+import java.util.List;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
+import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 
@@ -53,6 +55,27 @@ class FactSheetTest extends OnStage {
         // Undone like any edit.
         press(KeyCode.CONTROL, KeyCode.Z);
         await("it is undone", () -> second().telling().facts().isEmpty());
+    }
+
+    @Test
+    void whatCannotBeIsSaidInTheSheetAndNotSaved() throws Exception {
+        libraryWith(grip());
+        press(KeyCode.ENTER);
+        await("the bout is in Tag", () -> desk().navigation().placeProperty().get() == Place.TAG);
+        press(KeyCode.UP);
+        press(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.T);
+        await("the sheet is there", () -> workbench.lookup("#pointed-body") != null);
+        Moment before = second();
+        for (String time : List.of("0:08", "-0:10", "soon")) {
+            onScreen(() -> {
+                ((TextField) workbench.lookup("#field-until")).setText(time);
+                return null;
+            });
+            robot.clickOn("Tell it");
+            String wrong = time.equals("soon") ? "is no time" : "It begins at 0:10.0";
+            await("it says why not " + time, () -> text(".problem").contains(wrong));
+        }
+        assertThat(second()).isEqualTo(before);
     }
 
     @Test

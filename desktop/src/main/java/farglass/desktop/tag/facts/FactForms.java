@@ -205,7 +205,16 @@ final class FactForms {
                         Optional.of(PartState.Ground.EDGE)),
                 Optional.empty(),
                 each -> each.map(FactForms::words).orElse("none"));
-        return new Filled(form, () -> new PartState(which.part(), how.getValue(), Optional.empty(), ground.getValue()));
+        return new Filled(form, () -> {
+            boolean placed = how.getValue() == PartState.How.ON || how.getValue() == PartState.How.OFF;
+            if (placed != ground.getValue().isPresent()) {
+                throw new IllegalArgumentException(
+                        placed
+                                ? "Choose the ground too: the mat, the wall or the edge."
+                                : "Only what is on or off it has to do with the ground. Choose one of the two, or no ground.");
+            }
+            return new PartState(which.part(), how.getValue(), Optional.empty(), ground.getValue());
+        });
     }
 
     private Filled body() {
@@ -285,14 +294,21 @@ final class FactForms {
         });
     }
 
-    private static OptionalLong time(TextField field) {
-        if (field.getText().isBlank()) {
+    /** {@return when it ended, if that is told: not before the moment itself} */
+    private OptionalLong time(TextField field) {
+        String typed = field.getText().strip();
+        if (typed.isEmpty()) {
             return OptionalLong.empty();
         }
-        OptionalLong time = Times.parse(field.getText().strip());
+        OptionalLong time = Times.parse(typed);
         if (time.isEmpty()) {
-            throw new IllegalArgumentException("\u201c%s\u201d is no time; write minutes and seconds, such as 4:20."
-                    .formatted(field.getText().strip()));
+            throw new IllegalArgumentException(
+                    "\u201c%s\u201d is no time; write minutes and seconds, such as 4:20.".formatted(typed));
+        }
+        long begins = Math.max(0, moment.atMicros().orElse(0));
+        if (time.getAsLong() < begins) {
+            throw new IllegalArgumentException(
+                    "It begins at %s; write a later time than %s.".formatted(Times.tenths(begins), typed));
         }
         return time;
     }
