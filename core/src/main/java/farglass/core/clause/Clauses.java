@@ -1,5 +1,7 @@
 package farglass.core.clause;
 
+import farglass.core.bout.Award;
+import farglass.core.entry.Kind;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.naming.Naming;
 import farglass.core.said.Passive;
@@ -177,7 +179,10 @@ public final class Clauses {
         Optional<Clause> alone = reader.clause(part, here);
         if (alone.filter(clause -> isOfTheOther(clause, last) || isTheReferees(clause))
                 .isPresent()) {
-            told.addAll(joined(part, here));
+            told.addAll(
+                    alone.filter(Clauses::isForWhomeverItWas).isPresent()
+                            ? earned(told, part, here)
+                            : joined(part, here));
             return;
         }
         Optional<Clause> tapped = Optional.of(last)
@@ -211,6 +216,33 @@ public final class Clauses {
                     told.size() - 1,
                     reader.clause(last.text() + ", " + part, last.place()).orElseThrow());
         }
+    }
+
+    /** "Passes, 3 points": points and an advantage are of whoever has brought the two somewhere, or attacked, last, and a penalty of nobody who is not named. */
+    private List<Clause> earned(List<Clause> told, String award, LinePlace here) {
+        Optional<Seat> by = told.stream()
+                .filter(this::isWorthPoints)
+                .reduce((before, after) -> after)
+                .flatMap(Clause::actor);
+        return by.map(seat -> joined(seat + " " + award, here))
+                .filter(clauses -> clauses.stream().allMatch(Clauses::isTheReferees))
+                .orElseGet(() -> joined(award, here));
+    }
+
+    private boolean isWorthPoints(Clause clause) {
+        return reader.technique(clause)
+                .filter(technique -> !technique.to().isEmpty() || technique.kind() == Kind.SUBMISSION)
+                .isPresent();
+    }
+
+    private static boolean isForWhomeverItWas(Clause clause) {
+        return clause.actor().isEmpty()
+                && clause.reading()
+                        .proposal()
+                        .deed()
+                        .given()
+                        .filter(award -> award.kind() == Award.Kind.POINTS || award.kind() == Award.Kind.ADVANTAGE)
+                        .isPresent();
     }
 
     private static String became(String part) {
@@ -310,9 +342,9 @@ public final class Clauses {
     private static boolean isOfTheOther(Clause clause, Clause last) {
         Optional<Seat> named = clause.place().actors().seat(clause.text().split("\\s+")[0]);
         // "Bea taps" and "Bea gets swept" are understood as Ann's.
-        return named.isPresent()
-                && (clause.actor().equals(named) || clause.isUnderstood())
-                && last.actor().isPresent()
-                && !last.actor().equals(named);
+        boolean after = last.actor().isPresent()
+                ? !last.actor().equals(named)
+                : clause.isUnderstood() && clause.actor().equals(named);
+        return named.isPresent() && after && (clause.actor().equals(named) || clause.isUnderstood());
     }
 }

@@ -22,7 +22,10 @@ record ComparedWord(String word, long occurring) {
         return word.length();
     }
 
-    /** {@return how many letters are to be put in, taken out or exchanged to make the one of the other; -1 if more than so many} */
+    /**
+     * {@return how many letters are to be put in, taken out or exchanged to make the one of the other; -1 if more than so many} Two neighbours
+     * in the wrong order are one slip, where they are the only one.
+     */
     int distance(ComparedWord other, int most) {
         // One change brings in one letter or takes one out: most words are told apart by that alone.
         boolean far = Long.bitCount(occurring & ~other.occurring) > most
@@ -31,8 +34,25 @@ record ComparedWord(String word, long occurring) {
         if (far) {
             return -1;
         }
-        return occurring == other.occurring && word.equals(other.word)
-                ? 0
+        if (occurring == other.occurring && word.equals(other.word)) {
+            return 0;
+        }
+        return most > 0 && occurring == other.occurring && isSwapped(other.word)
+                ? 1
                 : new LevenshteinDistance(most).apply(word, other.word);
+    }
+
+    private boolean isSwapped(String other) {
+        if (word.length() != other.length()) {
+            return false;
+        }
+        int at = 0;
+        while (word.charAt(at) == other.charAt(at)) {
+            at++;
+        }
+        return at + 1 < word.length()
+                && word.charAt(at) == other.charAt(at + 1)
+                && word.charAt(at + 1) == other.charAt(at)
+                && word.regionMatches(at + 2, other, at + 2, word.length() - at - 2);
     }
 }
