@@ -298,8 +298,10 @@ public final class Clauses {
             Optional<Clause> first =
                     reader.clause(act, place).filter(Clause::isDone).filter(done -> !oneWord || reader.canStart(done));
             // "Hip bump to mount" tells where the hip bump ended, "passes and goes to mount" what came then.
-            Optional<Clause> second = first.flatMap(done ->
-                    of(rest, actor.get(), reader.after(done)).filter(next -> next.isDone() || same && next.isPlace()));
+            // Whom somebody is pulled into something by is who has it; what she does then, "and", she does herself.
+            Optional<Clause> second = first.flatMap(
+                    done -> of(rest, same ? actor.get() : done.actor().orElse(actor.get()), reader.after(done))
+                            .filter(next -> next.isDone() || same && next.isPlace()));
             if (second.isPresent()) {
                 return Optional.of(List.of(first.get(), second.get()));
             }

@@ -82,7 +82,7 @@ final class LightVerbs {
             "has");
 
     /** What is looked for is not had: a place is not reached by that. */
-    private static final Set<String> SEEKS = stems("look", "hunt", "try", "attempt", "work", "attack");
+    private static final Set<String> SEEKS = stems("look", "hunt", "try", "attempt", "work", "attack", "shoot");
 
     /** Of what is switched or moved something else is said than of what is switched or moved to. */
     private static final Set<String> CHANGES = stems("switch", "move", "come", "look");
@@ -148,7 +148,10 @@ final class LightVerbs {
     private static List<WordIndex.Meaning> done(String verb, List<String> of, List<WordIndex.Meaning> meanings) {
         boolean limb = of.size() == 1 && KindWords.isHeld(of.get(0)) && LIGHT.contains(verb) && !TAKES.contains(verb);
         boolean locks = verb.equals("lock");
+        boolean shoots = verb.equals("shoot");
         return meanings.stream()
+                // Nobody shoots to sit down.
+                .filter(meaning -> !shoots || !meaning.term().isOf(Kind.PULL))
                 // "Locks the choke" tells how far it got, which a choke alone would not.
                 .filter(meaning -> !locks || !meaning.term().isOf(Kind.SUBMISSION))
                 .filter(meaning ->

@@ -74,6 +74,10 @@ public record Passive(String act, boolean clear, boolean done, boolean tapped) {
         did("(?:submitted|tapped)(?: out)?", "submission");
         did("choked (?:out|unconscious)", "choke");
         did("(?:caught (?:in|with|by|on)|put in) ", "");
+        // Who is pulled down or forward is pulled into no guard.
+        did("(?=.*\\bguard$)pulled (?:in)?to(?: an?| the| her| his)? ", "pulls ");
+        did("pulled (?:in)?to(?: an?| the| her| his)? ", "");
+        did("(?=pulled (?:forward|down|over|back|around|off)\\b)pulled ", "pulls her ");
         // "Taken" by itself would be read as what became of it.
         did("taken ", "takes ");
     }
@@ -133,7 +137,9 @@ public record Passive(String act, boolean clear, boolean done, boolean tapped) {
         }
         String lower = said.toLowerCase(Locale.ROOT);
         boolean tapped = TAPS.matcher(lower).matches() || TAPPED.matcher(lower).lookingAt();
-        return new Passive(act, clear, done || lower.matches("choked (out|unconscious)"), tapped);
+        // By itself it may be into a guard, or only about.
+        boolean open = act.equalsIgnoreCase("pulled");
+        return new Passive(act, clear && !open, done || lower.matches("choked (out|unconscious)"), tapped);
     }
 
     private static Optional<Passive> of(List<String> written) {

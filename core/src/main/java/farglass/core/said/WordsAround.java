@@ -90,6 +90,7 @@ record WordsAround(
 
     private static final Pattern TO_THE_MAT =
             Pattern.compile("(.+) (?:to|onto|on) the (?:mat|ground|floor|mats)", Pattern.CASE_INSENSITIVE);
+    private static final Pattern IN = Pattern.compile("(.+) in (?:the |her |his )?(.+)", Pattern.CASE_INSENSITIVE);
     private static final List<String> TO = List.of(" straight to ", " into ", " to ");
     /** "Drags her to her side" leaves her lying on it. */
     private static final Pattern OWN_SIDE =
@@ -296,7 +297,22 @@ record WordsAround(
                 return ended(phrase.substring(0, at), place.get(), actor.get());
             }
         }
-        return Optional.empty();
+        return finishedIn();
+    }
+
+    /** "Finishes the pass in mount", and of a takedown also without the verb: "passes in half guard" tells where it began. */
+    private Optional<PhraseMeaning> finishedIn() {
+        Matcher in = IN.matcher(phrase.strip());
+        Optional<Position> place =
+                in.matches() ? lexicon.place(in.group(2)).filter(this::isNoAttack) : Optional.empty();
+        boolean finished = became.filter(Became::isSuccess).isPresent();
+        boolean standing = scene.by(actor).position().family() == Family.STANDING;
+        return place.filter(ground -> finished || standing && ground.family() != Family.STANDING)
+                .flatMap(ground -> ended(in.group(1), ground, actor.orElseThrow()))
+                .filter(said -> finished
+                        || technique(said)
+                                .filter(done -> done.kind() == Kind.TAKEDOWN)
+                                .isPresent());
     }
 
     /** "Hip bump to kimura" is one act after another, and "to the triangle position" a place. */
