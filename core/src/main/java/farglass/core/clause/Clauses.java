@@ -40,7 +40,7 @@ public final class Clauses {
 
     private static final Pattern GOES_BACK = Pattern.compile(".*(?<!the|her|his|their) back", Pattern.CASE_INSENSITIVE);
 
-    private static final Pattern BETWEEN = Pattern.compile(",|\\s+but\\s+", Pattern.CASE_INSENSITIVE);
+    private static final Pattern BETWEEN = Pattern.compile(",|\\s+(?:but|/|vs\\.?)\\s+", Pattern.CASE_INSENSITIVE);
 
     /** The other one's name behind it has more than one letter: "a" is an article there. */
     private static final Pattern MEANWHILE =
@@ -79,6 +79,13 @@ public final class Clauses {
 
     /** {@return what the line tells, one moment each, in order; empty for an empty line} */
     public static List<Clause> read(String text, LinePlace place, Lexicon lexicon, Expectation expectation) {
+        Optional<List<Clause>> inWords = Jotted.inWords(text, place.actors())
+                .map(words -> asItStands(words, place, lexicon, expectation))
+                .filter(told -> told.stream().allMatch(Clause::isUnderstood));
+        return inWords.orElseGet(() -> asItStands(text, place, lexicon, expectation));
+    }
+
+    private static List<Clause> asItStands(String text, LinePlace place, Lexicon lexicon, Expectation expectation) {
         ClauseReader reader = new ClauseReader(place, lexicon, expectation);
         Clauses clauses = new Clauses(reader);
         Optional<Clause> whole = reader.clause(text, place);

@@ -42,8 +42,8 @@ public final class Spoken {
             return Optional.of(leads.group(1));
         }
         Matcher by = BY.matcher(text);
-        // "Bea escapes from Ann" is Bea's.
-        boolean isNamed = actors.seat(text.split("\\s", 2)[0]).isPresent();
+        // "Bea escapes from Ann" is Bea's; "a sweep by Bea" is not the one's who is called A.
+        boolean isNamed = actors.seat(text.split("\\s", 2)[0]).isPresent() && !text.startsWith("a ");
         if (by.matches()
                 && !isNamed
                 && !OPINION.matcher(by.group(1)).matches()

@@ -173,6 +173,7 @@ class TagModelTest {
             assertThat(model.picks().list().get(0).deed())
                     .as("the first letters of its words")
                     .isEqualTo(new Deed.Did("knee-cut"));
+            model.line().textProperty().set("ld");
             assertThat(model.scribe().remarksProperty().get())
                     .as("they are no name by themselves")
                     .contains("names nothing", "A digit takes one");
