@@ -37,8 +37,8 @@ final class Jotted {
             Rule.of("\\s*\\(([^()]*)\\)", " $1"),
             Rule.of("(?<= )[x\u00d7](\\d{1,2})(?= |$)", "$1 times"),
             Rule.of("(?<= )([2-4])pts?(?= |$)", "$1 points"),
-            Rule.of("(?<=[^\\s?,]) ?\\?+(?=,|$)", " unsure"),
             // Of the part in which it stands.
+            Rule.of("(?<=[^\\s?,])\\s?\\?+\\s?([^,?]*)", " $1 unsure"),
             Rule.of("\\b(?:maybe|perhaps|probably|possibly) ([^,]+)", "$1 unsure"));
 
     private Jotted() {}
@@ -60,6 +60,7 @@ final class Jotted {
         for (Rule rule : RULES) {
             words = rule.said().matcher(words).replaceAll(rule.meant());
         }
+        words = words.replaceAll("\\s+", " ");
         return words.equals(line) ? Optional.empty() : Optional.of(words);
     }
 }

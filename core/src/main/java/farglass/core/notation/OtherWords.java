@@ -71,6 +71,8 @@ public final class OtherWords {
             Rule.of(
                     "^(?!.* note )(.* )?(?:near (?=(?:pass|sweep|takedown|back take|submission)s?$)|quase )(.*)$",
                     "$1$2 nearly"),
+            // "Passes left to side control" has its side where a name would have it.
+            Rule.of("^(\\S+ .+?) (left|right) ((?:to|into|from) (?!(?:the )?(?:left|right)).+)$", "$1 $3 $2"),
             // "Fails" by itself is what became of it.
             Rule.of("(?:fails|failed) to", "can't"),
             Rule.of("(?:done|completed?|completes|funciona|funcionou)", "works"),

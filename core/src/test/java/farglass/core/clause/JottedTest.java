@@ -43,6 +43,8 @@ class JottedTest {
                 "ann +3 knee cut | ann knee cut +3",
                 "ann passes 3pts! | ann passes 3 points",
                 "ann knee cut? | ann knee cut unsure",
+                "ann knee cut? , bea frames | ann knee cut unsure, bea frames",
+                "ann: knee cut (left)? -> side control | ann knee cut left to side control unsure",
                 "maybe ann passes, bea frames | ann passes unsure, bea frames"
             })
     void isTheSameLineInWords(String jotted, String inWords) {
