@@ -38,6 +38,8 @@ public final class Clauses {
     /** Behind these words it may stand what became of the one thing. */
     private static final Set<String> SAME = Set.of("and", "and then", "e");
 
+    private static final Pattern SWITCHES = Pattern.compile("switch(?:es|ed)?", Pattern.CASE_INSENSITIVE);
+
     private static final Pattern GOES_BACK = Pattern.compile(".*(?<!the|her|his|their) back", Pattern.CASE_INSENSITIVE);
 
     private static final Pattern BETWEEN = Pattern.compile(",|\\s+(?:but|/|vs\\.?)\\s+", Pattern.CASE_INSENSITIVE);
@@ -301,7 +303,15 @@ public final class Clauses {
             }
             String act = text.substring(0, then.start());
             // Nobody who is on top "sits to the hip switch" by sitting to guard.
-            boolean oneWord = !same && act.strip().split("\\s+").length < 3;
+            String[] acting = act.strip().split("\\s+");
+            boolean oneWord = !same && acting.length < 3;
+            if (oneWord && SWITCHES.matcher(acting[acting.length - 1]).matches()) {
+                // "Switches to the right knee cut" tells of the knee cut alone.
+                Optional<Clause> only = of(rest, actor.get(), place).filter(Clause::isDone);
+                if (only.isPresent()) {
+                    return Optional.of(List.of(only.get()));
+                }
+            }
             Optional<Clause> first =
                     reader.clause(act, place).filter(Clause::isDone).filter(done -> !oneWord || reader.canStart(done));
             // "Hip bump to mount" tells where the hip bump ended, "passes and goes to mount" what came then.

@@ -22,9 +22,11 @@ public final class OtherWords {
     /** In this order: a longer phrase stands before the words it is made of. */
     private static final List<Rule> RULES = List.of(
             Rule.of("one (points?|pts?)", "1 $1"),
-            Rule.of("^(?<called>(?:the )?ref(?:eree)? .*|\\S+ scored? |\\S+ scores )two", "${called}2"),
-            Rule.of("^(?<called>(?:the )?ref(?:eree)? .*|\\S+ scored? |\\S+ scores )three", "${called}3"),
-            Rule.of("^(?<called>(?:the )?ref(?:eree)? .*|\\S+ scored? |\\S+ scores )four", "${called}4"),
+            Rule.of("^(?<called>(?:the )?ref(?:eree)? .*|\\S+ (?:scores|scored|gets|got) (?=\\w+$))two", "${called}2"),
+            Rule.of(
+                    "^(?<called>(?:the )?ref(?:eree)? .*|\\S+ (?:scores|scored|gets|got) (?=\\w+$))three",
+                    "${called}3"),
+            Rule.of("^(?<called>(?:the )?ref(?:eree)? .*|\\S+ (?:scores|scored|gets|got) (?=\\w+$))four", "${called}4"),
             Rule.of("(?:two|dois) (points?|pts?|pontos?)", "2 $1"),
             Rule.of("(?:three|tres) (points?|pts?|pontos?)", "3 $1"),
             Rule.of("(?:four|quatro) (points?|pts?|pontos?)", "4 $1"),
@@ -54,7 +56,7 @@ public final class OtherWords {
                     "^(?:the )?ref(?:eree)? (?:gives|awards) (?!her |him |them |[2-4] )(\\S+) ([2-4])$",
                     "$1 award $2 points"),
             Rule.of("^(?:the )?ref(?:eree)? (?:gives|awards) ([2-4]) to (\\S+)$", "$2 award $1 points"),
-            Rule.of("^(\\S+) (?:scores|scored) ([2-4])$", "$1 award $2 points"),
+            Rule.of("^(\\S+) (?:scores|scored|gets|got) ([2-4])$", "$1 award $2 points"),
             Rule.of(
                     "^(?:an? )?(award (?:[1-9] points|advantage|penalty|warning)) (?:to|for) (?!the |an? )(\\S+)",
                     "$2 $1"),
@@ -73,6 +75,7 @@ public final class OtherWords {
                     "$1$2 nearly"),
             // "Passes left to side control" has its side where a name would have it.
             Rule.of("^(\\S+ .+?) (left|right) ((?:to|into|from) (?!(?:the )?(?:left|right)).+)$", "$1 $3 $2"),
+            Rule.of("(?<=hook |hold |lock )(?:on (?:the |her |his )?)?(left|right) foot$", "$1 leg"),
             // "Fails" by itself is what became of it.
             Rule.of("(?:fails|failed) to", "can't"),
             Rule.of("(?:done|completed?|completes|funciona|funcionou)", "works"),

@@ -64,6 +64,12 @@ final class LineReader {
         if (happening.isPresent()) {
             return happened(happening.get(), named, rest);
         }
+        Optional<Reading> finished = named.filter(seat -> draft.fields.settled().isEmpty()
+                        && draft.fields.unread().isEmpty())
+                .flatMap(seat -> FinishedTry.of(draft.place, rest, seat, draft.fields.telling(), lexicon));
+        if (finished.isPresent()) {
+            return finished.get();
+        }
         return Suffered.read(draft, rest, named.or(() -> draft.actors.among(rest)))
                 .orElseGet(() -> named(words, named));
     }

@@ -44,6 +44,13 @@ public final class ScribeLine {
     private static final Pattern ON_THE_BODY =
             Pattern.compile("(?:(?:her|his|their|the|both|one) )?" + BODY, Pattern.CASE_INSENSITIVE);
 
+    /** Who switches to the left side does no wrestler's switch, and changes no stance. */
+    private static final Pattern SWITCHES_TO = Pattern.compile(
+            "\\b(switch(?:es|ed)?) to (?:the |her |his )?(left|right)(?: side)?(?=,|$)", Pattern.CASE_INSENSITIVE);
+
+    /** A longer line is a pasted page. */
+    private static final int LONGEST = 160;
+
     private ScribeLine() {}
 
     /** {@return whether the words only say on what of her body, or of the mat, somebody is: "her knees", "the floor"} */
@@ -59,6 +66,15 @@ public final class ScribeLine {
     public static Optional<Reading> read(String text, LinePlace place, Lexicon lexicon, Expectation expectation) {
         if (text.isBlank()) {
             return Optional.empty();
+        }
+        String ofSides = text.length() > LONGEST || text.matches(".*(?:[;\"]| note ).*")
+                ? text
+                : SWITCHES_TO.matcher(text).replaceAll("$1 sides $2");
+        if (!ofSides.equals(text)) {
+            Optional<Reading> sides = read(ofSides, place, lexicon, expectation).filter(Reading::isUnderstood);
+            if (sides.isPresent()) {
+                return sides;
+            }
         }
         if (text.strip().endsWith(" right away") && !text.contains("screen")) {
             // "Passes right away" tells no side.
