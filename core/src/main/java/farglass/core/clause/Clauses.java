@@ -40,25 +40,14 @@ public final class Clauses {
 
     private static final Pattern SWITCHES = Pattern.compile("switch(?:es|ed)?", Pattern.CASE_INSENSITIVE);
 
-    private static final Pattern GOES_BACK = Pattern.compile(".*(?<!the|her|his|their) back", Pattern.CASE_INSENSITIVE);
-
     private static final Pattern BETWEEN = Pattern.compile(",|\\s+(?:but|/|vs\\.?)\\s+", Pattern.CASE_INSENSITIVE);
 
     /** The other one's name behind it has more than one letter: "a" is an article there. */
     private static final Pattern MEANWHILE =
             Pattern.compile("(.+) (?:as|while|when) (\\S{2,})( .+)", Pattern.CASE_INSENSITIVE);
 
-    /** What slips or is lost is no longer held. */
-    private static final Pattern LOST = Pattern.compile(
-            "(?:it slips?(?: off| out| away)?|(?:loses|lost) (?:it|the grip|her grip|his grip))",
-            Pattern.CASE_INSENSITIVE);
-
     /** Told of the thing that was done, and no act of whoever did it. */
     private static final Pattern OF_IT = Pattern.compile("it .*", Pattern.CASE_INSENSITIVE);
-
-    /** One word of what became of it, with or without "it" and "gets". */
-    private static final Pattern BECAME =
-            Pattern.compile("(?:it |he |she )?(?:gets |got |is |was )?(\\S+)", Pattern.CASE_INSENSITIVE);
 
     private static final Pattern TAPS = Pattern.compile(".*\\b(?:taps|tapped)(?: out)?", Pattern.CASE_INSENSITIVE);
 
@@ -204,7 +193,7 @@ public final class Clauses {
         }
         // "But gets choked" is more than what became of the one thing, and so is "and then passes".
         boolean another = Passive.in(part).isPresent() || !part.equals(whole);
-        Optional<Clause> more = reader.clause(last.text() + " " + became(part), last.place())
+        Optional<Clause> more = reader.clause(last.text() + " " + BecameWords.of(part), last.place())
                 .filter(clause -> !another || clause.saysWhatBecame())
                 .filter(clause -> clause.isUnderstood() && (!last.isUnderstood() || clause.isSameDeed(last)));
         if (more.isPresent()) {
@@ -254,14 +243,6 @@ public final class Clauses {
                         .isPresent();
     }
 
-    private static String became(String part) {
-        if (LOST.matcher(part).matches()) {
-            return "lost";
-        }
-        Matcher word = BECAME.matcher(part);
-        return word.matches() ? word.group(1) : part;
-    }
-
     /** Words behind a comma that name nothing are what was said of the act before them. */
     private Clause noted(Clause clause, String words) {
         return reader.clause(clause.text() + " note " + words, clause.place()).orElseThrow();
@@ -292,7 +273,7 @@ public final class Clauses {
             if (!same && ScribeLine.isOnTheBody(rest)
                     || rest.startsWith("back ")
                     || !same
-                            && GOES_BACK
+                            && PlaceAndAct.GOES_BACK
                                     .matcher(text.substring(0, then.start()))
                                     .matches()
                     || then.group().equals(" to ")
@@ -323,7 +304,7 @@ public final class Clauses {
                 return Optional.of(List.of(first.get(), second.get()));
             }
             Optional<Clause> ended = first.filter(done -> same)
-                    .flatMap(done -> reader.clause(done.text() + " " + became(rest), place)
+                    .flatMap(done -> reader.clause(done.text() + " " + BecameWords.of(rest), place)
                             .filter(told -> told.isDone() && told.isSameDeed(done) && told.saysWhatBecame()));
             if (ended.isPresent()) {
                 return Optional.of(List.of(ended.get()));

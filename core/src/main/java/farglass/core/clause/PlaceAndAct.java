@@ -21,6 +21,9 @@ final class PlaceAndAct {
     private static final Pattern THEN =
             Pattern.compile(" (?:straight to|straight into|into|to|and then|then|and) ", Pattern.CASE_INSENSITIVE);
 
+    /** Back to something, and on nobody's back. */
+    static final Pattern GOES_BACK = Pattern.compile(".*(?<!the|her|his|their) back", Pattern.CASE_INSENSITIVE);
+
     private static final Pattern AND = Pattern.compile("\\b(?:and|then)\\b", Pattern.CASE_INSENSITIVE);
 
     private final ClauseReader reader;
@@ -53,6 +56,9 @@ final class PlaceAndAct {
         while (then.find()) {
             String where = words.get(1).substring(0, then.start());
             String act = words.get(0) + " " + words.get(1).substring(then.end());
+            if (GOES_BACK.matcher(words.get(0) + " " + where).matches()) {
+                continue;
+            }
             List<Clause> places = begun(actor.orElseThrow(), where, place, List.of(" ")).stream()
                     .filter(this::isNoAttack)
                     .toList();

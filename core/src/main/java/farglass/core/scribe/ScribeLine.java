@@ -48,6 +48,10 @@ public final class ScribeLine {
     private static final Pattern SWITCHES_TO = Pattern.compile(
             "\\b(switch(?:es|ed)?) to (?:the |her |his )?(left|right)(?: side)?(?=,|$)", Pattern.CASE_INSENSITIVE);
 
+    /** Who is back on top is there again, and on nobody's back. */
+    private static final Pattern BACK_ON_TOP = Pattern.compile(
+            "^(\\S+ )(?:(?:gets|got|is|goes|ends up) )?back on (?:the )?(top|bottom)(?=,|$)", Pattern.CASE_INSENSITIVE);
+
     /** A longer line is a pasted page. */
     private static final int LONGEST = 160;
 
@@ -67,13 +71,15 @@ public final class ScribeLine {
         if (text.isBlank()) {
             return Optional.empty();
         }
-        String ofSides = text.length() > LONGEST || text.matches(".*(?:[;\"]| note ).*")
+        String plainer = text.length() > LONGEST || text.matches(".*(?:[;\"]| note ).*")
                 ? text
-                : SWITCHES_TO.matcher(text).replaceAll("$1 sides $2");
-        if (!ofSides.equals(text)) {
-            Optional<Reading> sides = read(ofSides, place, lexicon, expectation).filter(Reading::isUnderstood);
-            if (sides.isPresent()) {
-                return sides;
+                : BACK_ON_TOP
+                        .matcher(SWITCHES_TO.matcher(text).replaceAll("$1 sides $2"))
+                        .replaceAll("$1comes back on $2");
+        if (!plainer.equals(text)) {
+            Optional<Reading> said = read(plainer, place, lexicon, expectation).filter(Reading::isUnderstood);
+            if (said.isPresent()) {
+                return said;
             }
         }
         if (text.strip().endsWith(" right away") && !text.contains("screen")) {
