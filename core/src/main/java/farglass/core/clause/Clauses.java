@@ -299,7 +299,9 @@ public final class Clauses {
             // Whom somebody is pulled into something by is who has it; what she does then, "and", she does herself.
             Optional<Clause> second = first.flatMap(
                     done -> of(rest, same ? actor.get() : done.actor().orElse(actor.get()), reader.after(done))
-                            .filter(next -> next.isDone() || same && next.isPlace()));
+                            .filter(next -> next.isDone() || same && next.isPlace())
+                            // "Osoto into closed guard" tells where it ended, and no guard pull.
+                            .filter(next -> same || !isPull(next) || rest.contains("pull")));
             if (second.isPresent()) {
                 return Optional.of(List.of(first.get(), second.get()));
             }
@@ -311,6 +313,12 @@ public final class Clauses {
             }
         }
         return Optional.empty();
+    }
+
+    private boolean isPull(Clause clause) {
+        return reader.technique(clause)
+                .filter(technique -> technique.kind() == Kind.PULL)
+                .isPresent();
     }
 
     /** Whoever is named in front of it does it, and else whoever did what stands before. */

@@ -334,13 +334,11 @@ record WordsAround(
             return Optional.of(PhraseMeaning.reached(place, top ? seat : seat.other()));
         }
         PhraseMeaning done = parts.read(act, became);
-        boolean into = phrase.toLowerCase(Locale.ROOT).startsWith(" into ", act.length());
+        // Who cuts "into the knee shield" meets it; who passes "into half guard" has come so far.
+        boolean meets =
+                place.family().isGuard() && phrase.toLowerCase(Locale.ROOT).startsWith(" into the ", act.length());
         return technique(done)
-                // Who cuts "into the knee shield" meets it; who passes "into half guard" has come so far.
-                .filter(technique -> !into
-                        || !place.family().isGuard()
-                        || technique.generic()
-                        || technique.to().contains(place.key()))
+                .filter(technique -> !meets || technique.kind() != Kind.PASS)
                 .filter(technique ->
                         !technique.kind().movesNobody() && !technique.to().isEmpty())
                 .flatMap(technique -> where(place, technique, seat))
