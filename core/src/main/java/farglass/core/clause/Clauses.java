@@ -267,9 +267,8 @@ public final class Clauses {
             String rest = text.substring(then.end());
             boolean same = SAME.contains(then.group().strip().toLowerCase(Locale.ROOT));
             // Where somebody is brought to on her own body or the mat is no second act: "drags her to her knees".
-            // "Left and then back to the right" and "gets back to the armbar" tell where to, and of nobody's back; "to
-            // take
-            // the back" what for.
+            // "Left and then back to the right" and "gets back to the armbar" tell where to, and of nobody's back.
+            // "To take the back" tells what for.
             if (!same && ScribeLine.isOnTheBody(rest)
                     || rest.startsWith("back ")
                     || !same

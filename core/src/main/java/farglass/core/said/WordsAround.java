@@ -106,8 +106,6 @@ record WordsAround(
             List.of("underneath", "under", "on the bottom", "on bottom", "bottom");
     private static final Pattern ENDS =
             Pattern.compile("^(lands|ends|ends up|finishes|winds up) (?=on |under|underneath)");
-    private static final Pattern AGAIN_THERE = Pattern.compile(
-            "^(?:(?:gets|got|comes|came|is|goes|ends up|winds up) )?back (?=on (?:the )?(?:top|bottom)$|underneath$)");
     private static final List<String> WITHIN = List.of(" in the ", " in ", " of ", " from ");
     private static final List<String> IN_THE_OTHERS =
             List.of("in her ", "in his ", "in their ", "inside her ", "inside his ", "inside their ");
@@ -362,10 +360,7 @@ record WordsAround(
 
     /** "Half guard on top", "on top in mount" and "mount underneath": a place, and where whoever is named is in it. */
     private Optional<PhraseMeaning> placed() {
-        // Who is "back on top" is on top again, and on nobody's back.
-        String plain = AGAIN_THERE
-                .matcher(ENDS.matcher(Words.plain(phrase)).replaceFirst(""))
-                .replaceFirst("");
+        String plain = ENDS.matcher(Words.plain(phrase)).replaceFirst("");
         if (actor.isEmpty()) {
             return Optional.empty();
         }

@@ -49,7 +49,11 @@ final class FinishedTry {
         for (int i = last; i >= 0 && i > last - FAR; i--) {
             Moment moment = moments.get(i);
             boolean own = moment.actor().equals(Optional.of(finishing));
-            boolean overcome = !own && moment.telling().became().equals(Optional.of(Became.HELD));
+            boolean overcome = !own
+                    && moment.telling()
+                            .became()
+                            .filter(became -> became == Became.HELD || became == Became.WORKED)
+                            .isPresent();
             if (overcome
                     || moment.deed().restart().isPresent()
                     || moment.deed().stop().isPresent()) {

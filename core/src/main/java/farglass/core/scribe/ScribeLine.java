@@ -44,17 +44,6 @@ public final class ScribeLine {
     private static final Pattern ON_THE_BODY =
             Pattern.compile("(?:(?:her|his|their|the|both|one) )?" + BODY, Pattern.CASE_INSENSITIVE);
 
-    /** Who switches to the left side does no wrestler's switch, and changes no stance. */
-    private static final Pattern SWITCHES_TO = Pattern.compile(
-            "\\b(switch(?:es|ed)?) to (?:the |her |his )?(left|right)(?: side)?(?=,|$)", Pattern.CASE_INSENSITIVE);
-
-    /** Who is back on top is there again, and on nobody's back. */
-    private static final Pattern BACK_ON_TOP = Pattern.compile(
-            "^(\\S+ )(?:(?:gets|got|is|goes|ends up) )?back on (?:the )?(top|bottom)(?=,|$)", Pattern.CASE_INSENSITIVE);
-
-    /** A longer line is a pasted page. */
-    private static final int LONGEST = 160;
-
     private ScribeLine() {}
 
     /** {@return whether the words only say on what of her body, or of the mat, somebody is: "her knees", "the floor"} */
@@ -71,16 +60,11 @@ public final class ScribeLine {
         if (text.isBlank()) {
             return Optional.empty();
         }
-        String plainer = text.length() > LONGEST || text.matches(".*(?:[;\"]| note ).*")
-                ? text
-                : BACK_ON_TOP
-                        .matcher(SWITCHES_TO.matcher(text).replaceAll("$1 sides $2"))
-                        .replaceAll("$1comes back on $2");
-        if (!plainer.equals(text)) {
-            Optional<Reading> said = read(plainer, place, lexicon, expectation).filter(Reading::isUnderstood);
-            if (said.isPresent()) {
-                return said;
-            }
+        Optional<Reading> beforehand = Spoken.beforehand(text)
+                .flatMap(words -> read(words, place, lexicon, expectation))
+                .filter(Reading::isUnderstood);
+        if (beforehand.isPresent()) {
+            return beforehand;
         }
         if (text.strip().endsWith(" right away") && !text.contains("screen")) {
             // "Passes right away" tells no side.

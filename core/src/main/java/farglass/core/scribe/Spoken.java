@@ -21,6 +21,15 @@ public final class Spoken {
             "(?:an? |the )?(?:hips?|base|pressure|position|balance|control|movement|timing|work|stuff)",
             Pattern.CASE_INSENSITIVE);
 
+    /** Who switches to the left side does no wrestler's switch, and changes no stance. */
+    private static final Pattern SWITCHES_TO = Pattern.compile(
+            "\\b(switch(?:es|ed)?) to (?:the |her |his )?(left|right)(?: side)?(?=,|$)", Pattern.CASE_INSENSITIVE);
+
+    /** Who is back on top is there again, and on nobody's back. */
+    private static final Pattern BACK_ON_TOP = Pattern.compile(
+            "^(\\S+ )(?:(?:gets|got|comes|came|is|goes|ends up) )?back on (?:the )?(top|bottom)(?=,|$)",
+            Pattern.CASE_INSENSITIVE);
+
     private static final Pattern BY = Pattern.compile("(.+) (?:by|from) (\\S+)", Pattern.CASE_INSENSITIVE);
 
     private static final Pattern WITH = Pattern.compile("(\\S+) with (?:an? |the )?(.+)", Pattern.CASE_INSENSITIVE);
@@ -32,9 +41,24 @@ public final class Spoken {
 
     private Spoken() {}
 
+    /** What stands in quotes, in fields or in a note stays as it is. */
+    private static boolean isSpoken(String text) {
+        return text.length() <= LONGEST && !text.contains(" note ") && !text.contains("\"") && !text.contains(";");
+    }
+
+    /** {@return the line in plainer words, where as it stands it would be read as something else; empty for most} */
+    static Optional<String> beforehand(String text) {
+        if (!isSpoken(text)) {
+            return Optional.empty();
+        }
+        String sides = SWITCHES_TO.matcher(text).replaceAll("$1 sides $2");
+        String plainer = BACK_ON_TOP.matcher(sides).replaceAll("$1ends up on $2");
+        return plainer.equals(text) ? Optional.empty() : Optional.of(plainer);
+    }
+
     /** {@return the line in plainer words; empty where it has none} */
     static Optional<String> plainly(String text, ActorWords actors) {
-        if (text.length() > LONGEST || text.contains(" note ") || text.contains("\"") || text.contains(";")) {
+        if (!isSpoken(text)) {
             return Optional.empty();
         }
         Matcher leads = LEADS.matcher(text);

@@ -29,6 +29,15 @@ class FactSheetTest extends OnStage {
         return desk().contents().bout("gripped").orElseThrow().moments().get(1);
     }
 
+    private void askMoreOfTheSecond() throws Exception {
+        libraryWith(grip());
+        press(KeyCode.ENTER);
+        await("the bout is in Tag", () -> desk().navigation().placeProperty().get() == Place.TAG);
+        press(KeyCode.UP);
+        press(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.T);
+        await("the sheet is there", () -> workbench.lookup("#pointed-body") != null);
+    }
+
     /** Points at the drawn body, so far from its upper left. */
     private void point(double x, double y) throws Exception {
         Bounds body = onScreen(() -> {
@@ -40,12 +49,7 @@ class FactSheetTest extends OnStage {
 
     @Test
     void aGripIsPointedAtAndWhatItIsForIsTyped() throws Exception {
-        libraryWith(grip());
-        press(KeyCode.ENTER);
-        await("the bout is in Tag", () -> desk().navigation().placeProperty().get() == Place.TAG);
-        press(KeyCode.UP);
-        press(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.T);
-        await("the sheet is there", () -> workbench.lookup("#pointed-body") != null);
+        askMoreOfTheSecond();
         // Seen from behind, the right sleeve lies to the right.
         point(75 + 50, 104);
         robot.clickOn("deep");
@@ -59,12 +63,7 @@ class FactSheetTest extends OnStage {
 
     @Test
     void whatCannotBeIsSaidInTheSheetAndNotSaved() throws Exception {
-        libraryWith(grip());
-        press(KeyCode.ENTER);
-        await("the bout is in Tag", () -> desk().navigation().placeProperty().get() == Place.TAG);
-        press(KeyCode.UP);
-        press(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.T);
-        await("the sheet is there", () -> workbench.lookup("#pointed-body") != null);
+        askMoreOfTheSecond();
         Moment before = second();
         for (String time : List.of("0:08", "-0:10", "soon")) {
             onScreen(() -> {
