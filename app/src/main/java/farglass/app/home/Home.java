@@ -35,12 +35,22 @@ public final class Home {
         return System.getProperty("user.name", "unknown");
     }
 
+    /** When a window that is only started to see how long that takes is left again. */
+    public enum Leaving {
+        NEVER,
+        /** As soon as its first picture is on the screen. */
+        WITH_PICTURE,
+        /** As soon as also all is there that is not in sight: what happened in the bouts, and the other places. */
+        WHEN_WHOLE
+    }
+
     /**
-     * {@return whether a window is left as soon as its first picture is on the screen, after telling how long that took} So the launcher rehearses
-     * a start, and so it is measured; FARGLASS_LEAVE_WHEN_READY says so.
+     * {@return when the window is left, after telling how long it took} So a start is measured, and so the launcher rehearses it;
+     * FARGLASS_LEAVE_WHEN_READY says so, which is {@code whole} for the latter and anything else for the former.
      */
-    public static boolean leavesWhenReady() {
-        return System.getenv("FARGLASS_LEAVE_WHEN_READY") != null;
+    public static Leaving leaving() {
+        String when = System.getenv("FARGLASS_LEAVE_WHEN_READY");
+        return when == null ? Leaving.NEVER : when.equals("whole") ? Leaving.WHEN_WHOLE : Leaving.WITH_PICTURE;
     }
 
     public static Clock clock() {

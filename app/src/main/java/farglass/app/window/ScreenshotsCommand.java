@@ -169,7 +169,7 @@ public final class ScreenshotsCommand implements Callable<Integer> {
             shell.tag()
                     .playhead()
                     .goTo(bout.moments().get(bout.moments().size() / 2).id());
-            shell.tagView().tellMore();
+            shell.commands().run(shell.commands().command("tell-more"));
         });
         album.page("dossier", () -> {
             putAway(workbench);

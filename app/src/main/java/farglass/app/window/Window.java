@@ -9,10 +9,12 @@ import farglass.desktop.window.HeadStart;
 import farglass.desktop.window.Workbench;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.logging.Level;
 import java.util.logging.Logger;
+import javafx.animation.AnimationTimer;
 import javafx.application.Platform;
 import javafx.stage.Stage;
 
@@ -70,11 +72,8 @@ final class Window {
                 workbench.closeLibrary();
                 closed.complete(0);
             });
-            if (Home.leavesWhenReady()) {
-                whenDrawn(stage, workbench, () -> {
-                    System.out.printf(java.util.Locale.ROOT, "ready in %d ms%n", sinceStart());
-                    stage.close();
-                });
+            if (Home.leaving() != Home.Leaving.NEVER) {
+                leave(stage, workbench);
             }
         } catch (RuntimeException e) {
             closed.completeExceptionally(e);
@@ -86,23 +85,31 @@ final class Window {
         LAUNCH_LOG.setLevel(Level.SEVERE);
     }
 
-    /** The second pulse begins after the first picture has been handed to the screen. */
-    private static void whenDrawn(Stage stage, Workbench workbench, Runnable then) {
-        stage.getScene().addPostLayoutPulseListener(new Runnable() {
+    /** Leaves as soon as what is waited for stands. The second pulse begins after the first picture has been handed to the screen. */
+    private static void leave(Stage stage, Workbench workbench) {
+        new AnimationTimer() {
             private int pulses;
 
             @Override
-            public void run() {
+            public void handle(long nanos) {
                 // What is waited for is the library, not the page that says it is being opened.
                 pulses += workbench.isOpening() ? 0 : 1;
                 if (pulses == 2) {
-                    stage.getScene().removePostLayoutPulseListener(this);
-                    Platform.runLater(then);
+                    tell("ready");
                 }
-                Platform.requestNextPulse();
+                if (pulses >= 2 && (Home.leaving() == Home.Leaving.WITH_PICTURE || workbench.isWhole())) {
+                    stop();
+                    if (Home.leaving() == Home.Leaving.WHEN_WHOLE) {
+                        tell("whole");
+                    }
+                    Platform.runLater(stage::close);
+                }
             }
-        });
-        Platform.requestNextPulse();
+        }.start();
+    }
+
+    private static void tell(String what) {
+        System.out.printf(Locale.ROOT, "%s in %d ms%n", what, sinceStart());
     }
 
     /** The launcher notes when it began; without it, the virtual machine's own start counts. */

@@ -16,6 +16,8 @@ public final class Commands {
     private final Consumer<String> say;
     private final Consumer<Command> used;
     private BiConsumer<Command, Integer> obey = this::obey;
+    /** Adds what was not added yet. */
+    private Runnable completing = () -> {};
 
     /**
      * Nothing can be done yet.
@@ -37,13 +39,22 @@ public final class Commands {
         }
     }
 
+    /** Says how to add what can be done in places that are not laid out yet; that is done as soon as somebody asks for it. */
+    public void completeWith(Runnable completing) {
+        this.completing = completing;
+    }
+
     /** {@return all, in the order in which they are read} */
     public List<Command> all() {
+        completing.run();
         return List.copyOf(commands.values());
     }
 
     /** {@return the command that is called so} */
     public Command command(String id) {
+        if (!commands.containsKey(id)) {
+            completing.run();
+        }
         Command known = commands.get(id);
         if (known == null) {
             throw new NoSuchElementException("No command is called " + id);

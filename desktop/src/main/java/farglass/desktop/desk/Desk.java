@@ -46,19 +46,13 @@ public final class Desk implements AutoCloseable {
     private final StudyInForce study;
     private final Navigation navigation;
 
-    /** @param screen runs what touches properties: the interface thread, or in tests the caller's own */
-    public Desk(Library library, Lexicon lexicon, Executor screen) {
-        this(library, library.contents(), lexicon, screen, Optional.empty());
-    }
-
     /**
-     * Lays out a library.
+     * Lays out all of a library at once, and keeps nothing for the next start.
      *
-     * @param contents all that is in the library, as it was just read
-     * @param sums where what was added up is kept for the next start; empty to keep nothing
+     * @param screen runs what touches properties: the interface thread, or in tests the caller's own
      */
-    public Desk(Library library, Contents contents, Lexicon lexicon, Executor screen, Optional<Path> sums) {
-        this(new SharedLibrary(library, contents, lexicon, screen, sums));
+    public Desk(Library library, Lexicon lexicon, Executor screen) {
+        this(new SharedLibrary(library, library.contents(), lexicon, screen, Optional.empty()));
         keepWords();
         held.learnUndo();
     }
@@ -69,32 +63,36 @@ public final class Desk implements AutoCloseable {
     }
 
     /**
-     * {@return the desk of a large library, with the headers of its bouts} What happened in them comes behind, and with it
-     * {@link #arrivingProperty} ends.
+     * {@return the desk of a library of which nothing is known yet but the headers of its bouts} What happened in them is read by
+     * {@link #arrive}.
      *
      * @param headers as {@link Library#ahead} tells them
      * @param sums where what was added up is kept for the next start; empty to keep nothing
+     */
+    public static Desk ahead(Library library, Contents headers, Lexicon lexicon, Executor screen, Optional<Path> sums) {
+        Desk desk = new Desk(new SharedLibrary(library, headers, lexicon, screen, sums));
+        desk.held.awaitArrival();
+        desk.keepWords();
+        return desk;
+    }
+
+    /**
+     * Reads what happened in the bouts, once; with it {@link #arrivingProperty} ends.
+     *
+     * @param here told on the interface thread once all of it is shown
      * @param failed told on the interface thread if it cannot be read; then nothing can be changed
      */
-    public static Desk ahead(
-            Library library,
-            Contents headers,
-            Lexicon lexicon,
-            Executor screen,
-            Optional<Path> sums,
-            Consumer<Exception> failed) {
-        Desk desk = new Desk(new SharedLibrary(library, headers, lexicon, screen, sums));
-        desk.keepWords();
-        desk.held.arrive(
+    public void arrive(Runnable here, Consumer<Exception> failed) {
+        held.arrive(
                 now -> {
-                    desk.take(now);
-                    desk.navigation.arrived();
+                    take(now);
+                    navigation.arrived();
+                    here.run();
                 },
                 problem -> {
-                    desk.messages.fail(problem);
+                    messages.fail(problem);
                     failed.accept(problem);
                 });
-        return desk;
     }
 
     private Desk(SharedLibrary held) {

@@ -56,6 +56,8 @@ final class SharedLibrary {
 
     /** What stands in the way of showing and changing bouts: what happened in them is not known yet, or could not be read. */
     volatile Optional<String> closed = Optional.empty();
+
+    private final CountDownLatch arrival = new CountDownLatch(1);
     /** Whether only the headers of the bouts are known yet. */
     final ReadOnlyBooleanWrapper arriving = new ReadOnlyBooleanWrapper(false);
 
@@ -83,19 +85,22 @@ final class SharedLibrary {
         nextRedo.set(library.nextRedo().orElse(""));
     }
 
-    /** Reads what happened in the bouts, behind the headers that are shown already. What is written meanwhile waits for it. */
-    void arrive(Consumer<Contents> here, Consumer<Exception> failed) {
+    /** Nothing is known yet but the headers: what is written waits until {@link #arrive} has read the rest. */
+    void awaitArrival() {
         arriving.set(true);
         closed = Optional.of(
                 "What happened in the bouts is still being read; how far it is stands below. This place opens by itself.");
-        CountDownLatch read = new CountDownLatch(1);
         writer.execute(() -> {
             try {
-                read.await();
+                arrival.await();
             } catch (InterruptedException e) {
                 Thread.currentThread().interrupt();
             }
         });
+    }
+
+    /** Reads what happened in the bouts, behind the headers that are shown already. */
+    void arrive(Consumer<Contents> here, Consumer<Exception> failed) {
         work.startNeeded(
                 "Reading what happened in the bouts",
                 (progress, cancelled) -> {
@@ -115,7 +120,7 @@ final class SharedLibrary {
                         closed = closed.map(
                                 reading ->
                                         "Nothing can be changed: the bouts were not read to their end. Open the library again.");
-                        read.countDown();
+                        arrival.countDown();
                     }
                 },
                 now -> {
@@ -156,6 +161,8 @@ final class SharedLibrary {
             return;
         }
         work.close();
+        // Where it was closed before the reading began, nothing else would.
+        arrival.countDown();
         writer.shutdown();
         try {
             if (!writer.awaitTermination(30, TimeUnit.SECONDS)) {

@@ -17,7 +17,6 @@ import farglass.desktop.go.GoTo;
 import farglass.desktop.go.GoToPage;
 import farglass.desktop.lexicon.LexiconModel;
 import farglass.desktop.lexicon.LexiconView;
-import farglass.desktop.parts.Drawn;
 import farglass.desktop.parts.FocusBack;
 import farglass.desktop.parts.Hint;
 import farglass.desktop.parts.Sheet;
@@ -35,6 +34,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.Executor;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import javafx.animation.KeyFrame;
@@ -67,9 +67,7 @@ public final class Shell extends StackPane implements AutoCloseable {
         return thread;
     });
     private final BorderPane page = new BorderPane();
-    /** The places that were looked at; all but one are out of sight. What comes into a window is styled anew, which takes longest of all. */
-    private final StackPane stage = new StackPane();
-
+    private final Places places = new Places();
     private final Sheets sheets = new Sheets(page);
     private final StudySwitch studySwitch;
     private final Intake intake;
@@ -77,10 +75,6 @@ public final class Shell extends StackPane implements AutoCloseable {
     private final PlanModel plan;
     private final Settings settings;
     private final TagModel tag;
-    private final TagView tagView;
-    private final DossierView dossier;
-    private final Map<Place, Node> places = new EnumMap<>(Place.class);
-    private final Map<Place, Runnable> beginnings = new EnumMap<>(Place.class);
     private final Map<Place, ToggleButton> names = new EnumMap<>(Place.class);
     private final Timeline following = new Timeline(new KeyFrame(Duration.seconds(1), event -> follow()));
 
@@ -99,49 +93,55 @@ public final class Shell extends StackPane implements AutoCloseable {
         LibraryActions errands = new LibraryActions(desk, libraries, settings, choosers, sheets, tag, commands);
         commands.add(new WindowCommands(desk, sheets, intake, tag, errands, libraries::rulesets)
                 .all(this::isTyping, () -> FocusBack.open(studySwitch), this::goTo));
-        ShelfView shelf = new ShelfView(commands, new ShelfModel(desk), intake, palette);
-        this.tagView = new TagView(
-                commands,
-                tag,
-                libraries::rulesets,
-                new TagSheets(desk, settings, choosers, sheets, intake, lexicon, palette),
-                settings,
-                palette);
-        this.dossier = new DossierView(commands, new DossierModel(desk), settings, choosers, palette);
-        PlanView planView = new PlanView(
-                commands, plan, sheets, choosers, () -> sheets.lay(StudySheets.camp(desk, libraries::rulesets)));
-        add(Place.SHELF, shelf, shelf::begin);
-        add(Place.TAG, tagView, tagView::begin);
-        add(Place.DOSSIER, dossier, dossier::begin);
-        LexiconView book = new LexiconView(commands, lexicon, sheets, settings);
-        add(Place.PLAN, planView, planView::begin);
-        add(Place.LEXICON, book, book::begin);
+        DossierModel dossier = new DossierModel(desk);
+        places.add(Place.SHELF, () -> {
+            ShelfView shelf = new ShelfView(commands, new ShelfModel(desk), intake, palette);
+            return Places.Laid.of(shelf, shelf::begin);
+        });
+        places.add(Place.TAG, () -> {
+            TagView view = new TagView(
+                    commands,
+                    tag,
+                    libraries::rulesets,
+                    new TagSheets(desk, settings, choosers, sheets, intake, lexicon, palette),
+                    settings,
+                    palette);
+            for (Node edge : List.of(page.getTop(), page.getBottom())) {
+                edge.visibleProperty().bind(view.largeProperty().not());
+                edge.managedProperty().bind(edge.visibleProperty());
+            }
+            return new Places.Laid(view, view::begin, () -> leave(view), view::close);
+        });
+        places.add(Place.DOSSIER, () -> {
+            DossierView view = new DossierView(commands, dossier, settings, choosers, palette);
+            return new Places.Laid(view, view::begin, () -> {}, view::close);
+        });
+        places.add(Place.PLAN, () -> {
+            PlanView view = new PlanView(
+                    commands, plan, sheets, choosers, () -> sheets.lay(StudySheets.camp(desk, libraries::rulesets)));
+            return Places.Laid.of(view, view::begin);
+        });
+        places.add(Place.LEXICON, () -> {
+            LexiconView book = new LexiconView(commands, lexicon, sheets, settings);
+            return Places.Laid.of(book, book::begin);
+        });
+        commands.completeWith(places::layOutAll);
         getChildren().addAll(page, sheets);
         sheets.setOtherwise(
-                () -> beginnings.get(desk.navigation().placeProperty().get()).run());
+                () -> places.beginAgain(desk.navigation().placeProperty().get()));
         LibraryMenu menu = new LibraryMenu(desk, commands);
         page.setTop(header(menu));
         page.setBottom(new Foot(desk, errands::messages));
-        for (Node edge : List.of(page.getTop(), page.getBottom())) {
-            edge.visibleProperty().bind(tagView.largeProperty().not());
-            edge.managedProperty().bind(edge.visibleProperty());
-        }
         page.getStyleClass().add("page");
-        page.setCenter(stage);
+        page.setCenter(places);
         desk.navigation().placeProperty().addListener(change -> show());
         menu.disableProperty().bind(desk.arrivingProperty());
-        desk.arrivingProperty().addListener(change -> Platform.runLater(this::show));
+        desk.arrivingProperty().addListener(change -> Platform.runLater(this::showArrived));
         addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
         following.setCycleCount(Timeline.INDEFINITE);
         if (desk.library().readOnly().isPresent()) {
             following.play();
         }
-    }
-
-    private void add(Place place, Node view, Runnable beginning) {
-        places.put(place, view);
-        beginnings.put(place, beginning);
-        StackPane.setMargin(view, new javafx.geometry.Insets(14, 20, 8, 20));
     }
 
     private HBox header(LibraryMenu menu) {
@@ -224,33 +224,24 @@ public final class Shell extends StackPane implements AutoCloseable {
     public void show() {
         Place place = desk.navigation().placeProperty().get();
         names.forEach((each, name) -> name.setSelected(each == place));
-        boolean waits = desk.arrivingProperty().get() && place != Place.SHELF;
-        if (place != Place.TAG) {
-            tagView.leave();
-        }
-        bring(waits ? waiting() : places.get(place));
-        if (place != Place.TAG) {
-            player.playingProperty().set(false);
-            tag.leave();
-        }
-        if (!waits) {
-            beginnings.get(place).run();
+        if (desk.arrivingProperty().get() && place != Place.SHELF) {
+            places.showInstead(place, waiting());
+        } else {
+            places.show(place);
         }
     }
 
-    private void bring(Node wanted) {
-        stage.getChildren().removeIf(each -> !places.containsValue(each));
-        if (!stage.getChildren().contains(wanted)) {
-            stage.getChildren().add(wanted);
+    /** On the shelf one may have begun something meanwhile, and it is filled by itself. */
+    private void showArrived() {
+        if (desk.navigation().placeProperty().get() != Place.SHELF) {
+            show();
         }
-        for (Node each : stage.getChildren()) {
-            boolean here = each == wanted;
-            if (each.isVisible() != here) {
-                each.setVisible(here);
-                each.setManaged(here);
-                Drawn.keep(each, here);
-            }
-        }
+    }
+
+    private void leave(TagView view) {
+        view.leave();
+        player.playingProperty().set(false);
+        tag.leave();
     }
 
     private Label waiting() {
@@ -277,6 +268,16 @@ public final class Shell extends StackPane implements AutoCloseable {
         show();
     }
 
+    /** Lays out the places that nobody has wanted yet, each in a turn of its own. */
+    public void layOutRest(Executor screen) {
+        places.layOutBehind(screen);
+    }
+
+    /** {@return whether every place is laid out, and can be shown} */
+    public boolean isWhole() {
+        return places.areAllLaidOut() && !desk.arrivingProperty().get();
+    }
+
     private void follow() {
         desk.follow();
     }
@@ -291,9 +292,9 @@ public final class Shell extends StackPane implements AutoCloseable {
         return intake;
     }
 
-    /** {@return the page of the Tag place} */
-    public TagView tagView() {
-        return tagView;
+    /** {@return the page of that place} */
+    public Node place(Place place) {
+        return places.of(place).view();
     }
 
     /** {@return what the Tag place shows} */
@@ -313,8 +314,7 @@ public final class Shell extends StackPane implements AutoCloseable {
     @Override
     public void close() {
         tag.leave();
-        tagView.close();
-        dossier.close();
+        places.close();
         following.stop();
         player.close();
         filmThread.shutdown();

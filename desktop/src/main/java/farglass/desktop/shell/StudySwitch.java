@@ -9,6 +9,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -23,6 +24,8 @@ final class StudySwitch extends MenuButton {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
 
     private final Clock clock;
+    private List<Study> listed;
+    private List<String> listedAs;
 
     StudySwitch(Desk desk, Clock clock) {
         this.desk = desk;
@@ -38,11 +41,21 @@ final class StudySwitch extends MenuButton {
 
     private void refresh() {
         setText(desk.study().property().get().map(Study::name).orElse("All bouts"));
-        getItems().clear();
         List<Study> studies = desk.contents().studies();
+        List<String> words = new ArrayList<>();
+        for (int i = 0; i < studies.size(); i++) {
+            words.add("%d   %s%s".formatted(i + 1, studies.get(i).name(), when(studies.get(i))));
+        }
+        // A list that is open must not be taken from under somebody's hand because a moment was saved.
+        if (studies.equals(listed) && words.equals(listedAs)) {
+            return;
+        }
+        listed = studies;
+        listedAs = words;
+        getItems().clear();
         for (int i = 0; i < studies.size(); i++) {
             Study study = studies.get(i);
-            MenuItem item = new MenuItem("%d   %s%s".formatted(i + 1, study.name(), when(study)));
+            MenuItem item = new MenuItem(words.get(i));
             item.setMnemonicParsing(false);
             item.setOnAction(event -> desk.study().property().set(Optional.of(study)));
             getItems().add(item);

@@ -3,8 +3,6 @@ package farglass.desktop.window;
 import farglass.core.lexicon.Lexicon;
 import farglass.library.Library;
 import farglass.library.contents.Contents;
-import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.util.concurrent.Executor;
@@ -16,45 +14,16 @@ import java.util.function.Supplier;
  * more.
  */
 final class LibraryOpening {
-    /**
-     * A library that can be shown.
-     *
-     * @param contents all of it, or the headers alone
-     * @param ahead whether they are the headers alone
-     */
-    record Ready(Library library, Contents contents, boolean ahead) {
-        /** Bytes above which a library is shown before all of it is read: a small one is read in the blink of an eye. */
-        private static final long LARGE = 16L << 20;
-
-        /** {@return the library in that file, its headers alone where it is large} */
+    /** A library of which the headers can be shown, and the lexicon by which it is told. */
+    record Ready(Library library, Contents headers, Lexicon lexicon) {
+        /** {@return the library in that file} What happened in its bouts is longer to read, and comes behind. */
         static Ready of(Path path, Clock clock, String who) {
-            return isLarge(path) ? ahead(Library.openAhead(path, clock, who)) : whole(Library.open(path, clock, who));
+            return of(Library.openAhead(path, clock, who));
         }
 
-        private static boolean isLarge(Path path) {
+        static Ready of(Library library) {
             try {
-                return Files.size(path) > LARGE;
-            } catch (IOException e) {
-                // What is wrong with it is told when it is opened.
-                return false;
-            }
-        }
-
-        static Ready whole(Library library) {
-            try {
-                Contents contents = library.contents();
-                // The undo list is long to read as well.
-                library.nextUndo();
-                return new Ready(library, contents, false);
-            } catch (RuntimeException | Error e) {
-                library.close();
-                throw e;
-            }
-        }
-
-        static Ready ahead(Library library) {
-            try {
-                return new Ready(library, library.ahead(), true);
+                return new Ready(library, library.ahead(), Lexicon.shipped());
             } catch (RuntimeException | Error e) {
                 library.close();
                 throw e;
@@ -81,8 +50,6 @@ final class LibraryOpening {
                 () -> {
                     try {
                         Ready ready = opening.get();
-                        // Read the first time that it is asked for: better here than in a window that waits.
-                        Lexicon.shipped();
                         screen.execute(() -> take(ready, here));
                     } catch (RuntimeException | Error e) {
                         // An Error too: else the window would wait for ever.

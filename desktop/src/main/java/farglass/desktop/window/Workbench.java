@@ -1,6 +1,5 @@
 package farglass.desktop.window;
 
-import farglass.core.lexicon.Lexicon;
 import farglass.core.rules.Rulesets;
 import farglass.desktop.command.Commands;
 import farglass.desktop.command.Where;
@@ -165,14 +164,14 @@ public final class Workbench extends StackPane implements Libraries {
                     if (!Files.exists(known.path())) {
                         known.lay().run();
                     }
-                    return LibraryOpening.Ready.whole(Library.open(known.path(), clock, who));
+                    return LibraryOpening.Ready.of(known.path(), clock, who);
                 },
                 () -> ""));
     }
 
     @Override
     public void create(Path path) {
-        take(path, () -> LibraryOpening.Ready.whole(Library.create(path, clock, who)), () -> "");
+        take(path, () -> LibraryOpening.Ready.of(Library.create(path, clock, who)), () -> "");
     }
 
     @Override
@@ -182,7 +181,7 @@ public final class Workbench extends StackPane implements Libraries {
                 path,
                 () -> {
                     found.set(LibrarySheets.words(Recovery.recover(path, clock, who)));
-                    return LibraryOpening.Ready.whole(Library.open(path, clock, who));
+                    return LibraryOpening.Ready.of(path, clock, who);
                 },
                 found::get);
     }
@@ -259,35 +258,26 @@ public final class Workbench extends StackPane implements Libraries {
 
     private void show(LibraryOpening.Ready ready) {
         Library library = ready.library();
-        Desk desk = ready.ahead()
-                ? Desk.ahead(
-                        library,
-                        ready.contents(),
-                        Lexicon.shipped(),
-                        screen,
-                        Optional.of(settings.sums()),
-                        problem -> failed(library.path(), problem))
-                : new Desk(library, ready.contents(), Lexicon.shipped(), screen, Optional.of(settings.sums()));
-        lay(desk);
-        Log.note(
-                Happening.OPENED,
-                ready.contents().bouts().size(),
-                ready.contents().bouts().stream()
-                        .mapToInt(bout -> bout.moments().size())
-                        .sum());
+        Desk desk = Desk.ahead(library, ready.headers(), ready.lexicon(), screen, Optional.of(settings.sums()));
+        Shell made = lay(desk);
+        // What is not in sight yet comes behind the first picture.
+        NextPicture.once(() -> {
+            desk.arrive(() -> arrived(desk), problem -> failed(library.path(), problem));
+            made.layOutRest(screen);
+        });
         remember(library.path(), desk);
         library.readOnly().ifPresent(reason -> desk.messages().fail("Read only: " + reason));
-        if (!desk.arrivingProperty().get()) {
-            tellDamage(desk);
-        } else {
-            desk.arrivingProperty().addListener(change -> tellDamage(desk));
-        }
-        if (library.readOnly().isPresent()) {
-            return;
-        }
-        if (desk.arrivingProperty().get()) {
-            desk.arrivingProperty().addListener(change -> backUp(desk));
-        } else {
+    }
+
+    private void arrived(Desk desk) {
+        Log.note(
+                Happening.OPENED,
+                desk.contents().bouts().size(),
+                desk.contents().bouts().stream()
+                        .mapToInt(bout -> bout.moments().size())
+                        .sum());
+        tellDamage(desk);
+        if (desk.library().readOnly().isEmpty()) {
             backUp(desk);
         }
     }
@@ -326,7 +316,8 @@ public final class Workbench extends StackPane implements Libraries {
             stage.setTitle("Far Glass");
             stage.setScene(new Scene(other, WindowPlace.WIDTH, WindowPlace.HEIGHT));
             WindowPlace.put(stage, settings);
-            other.lay(open.desk().beside());
+            Shell made = other.lay(open.desk().beside());
+            NextPicture.once(() -> made.layOutRest(screen));
             others.add(other);
             stage.setOnHidden(event -> {
                 others.remove(other);
@@ -336,16 +327,22 @@ public final class Workbench extends StackPane implements Libraries {
         });
     }
 
-    private void lay(Desk desk) {
+    private Shell lay(Desk desk) {
         Shell made = new Shell(desk, this, settings, choosers, palette);
         shell = Optional.of(made);
         getChildren().setAll(made);
         made.begin();
+        return made;
     }
 
     /** {@return whether a library is still on its way} */
     public boolean isOpening() {
         return opening.isPresent();
+    }
+
+    /** {@return whether nothing of the window is on its way: all is read, and every place is laid out} */
+    public boolean isWhole() {
+        return !isOpening() && shell.stream().allMatch(Shell::isWhole);
     }
 
     /** {@return the places of the open library} */

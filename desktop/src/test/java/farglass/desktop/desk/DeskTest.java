@@ -287,7 +287,8 @@ class DeskTest {
         Library again = Library.openAhead(folder.resolve("l.farglass"), Clock.systemUTC(), "t");
         CountDownLatch go = new CountDownLatch(1);
         screen.execute(() -> await(go));
-        desk = Desk.ahead(again, again.ahead(), Lexicon.shipped(), screen, Optional.empty(), problem -> {});
+        desk = Desk.ahead(again, again.ahead(), Lexicon.shipped(), screen, Optional.empty());
+        desk.arrive(() -> {}, problem -> {});
         assertThat(desk.arrivingProperty().get()).isTrue();
         assertThat(desk.contents().bouts()).hasSize(2).allMatch(bout -> bout.moments()
                 .isEmpty());

@@ -44,9 +44,7 @@ class LibraryCareTest extends OnStage {
         await("the bout is removed", () -> desk().contents().bouts().isEmpty());
         choose("Backups\u2026");
         robot.clickOn("Restore the chosen one");
-        await(
-                "the bout is back",
-                () -> workbench.shell().isPresent() && desk().contents().bouts().size() == 1);
+        await("the bout is back", () -> isOpen() && desk().contents().bouts().size() == 1);
         assertThat(text("#message")).startsWith("Restored.");
         try (Stream<Path> files = Files.list(path.getParent())) {
             assertThat(files).anyMatch(file -> file.getFileName().toString().contains("before-restore"));
@@ -85,7 +83,7 @@ class LibraryCareTest extends OnStage {
         robot.clickOn("Open a library\u2026");
         await("the damage is told", () -> workbench.lookup(".sheet-title") != null);
         robot.clickOn("Recover what is whole");
-        await("it is open again", () -> workbench.shell().isPresent());
+        await("it is open again", this::isOpen);
         assertThat(text("#message"))
                 .startsWith("Recovered ")
                 .contains("The damaged file is kept as hurt.farglass.damaged-");
@@ -104,14 +102,12 @@ class LibraryCareTest extends OnStage {
         }
         chosen.add(path);
         robot.clickOn("Open a library\u2026");
-        await("the other bout shows", () -> workbench.shell().isPresent());
+        await("the other bout shows", this::isOpen);
         assertThat(text("#message")).contains("The disk has changed", "its checksum differs");
         assertThat(desk().contents().bouts()).containsExactly(BOUT);
         choose("Recover\u2026");
         robot.clickOn("Recover what is whole");
-        await(
-                "it is open again",
-                () -> workbench.shell().isPresent() && desk().contents().bouts().size() == 2);
+        await("it is open again", () -> isOpen() && desk().contents().bouts().size() == 2);
         assertThat(text("#message")).contains("Recovered 2 bouts", "Mended: 1", "Nothing is missing");
         assertThat(desk().contents().bout("other")).contains(other);
     }
@@ -135,7 +131,7 @@ class LibraryCareTest extends OnStage {
             workbench.open(path);
             return null;
         });
-        await("the newest wish is shown", () -> workbench.shell().isPresent());
+        await("the newest wish is shown", this::isOpen);
         assertThat(desk().library().path()).isEqualTo(path);
         onScreen(() -> {
             workbench.open(path);
@@ -155,7 +151,7 @@ class LibraryCareTest extends OnStage {
             writer.change("Add", Change.added(BOUT));
             chosen.add(path);
             robot.clickOn("Open a library\u2026");
-            await("the shelf shows", () -> workbench.shell().isPresent());
+            await("the shelf shows", this::isOpen);
             assertThat(text("#message")).startsWith("Read only:").contains("open in another Far Glass");
             writer.change("Remove", Change.removed(writer.bout("b").orElseThrow()));
             await(

@@ -102,6 +102,11 @@ abstract class OnStage {
         return onScreen(() -> workbench.lookup("#message") instanceof Labeled label ? label.getText() : "(no foot)");
     }
 
+    /** Whether a library is open, and all that happened in it is read. */
+    boolean isOpen() {
+        return workbench.shell().isPresent() && workbench.isWhole();
+    }
+
     Desk desk() throws Exception {
         return onScreen(() -> workbench.shell().orElseThrow().desk());
     }
@@ -109,7 +114,7 @@ abstract class OnStage {
     void newLibrary() throws Exception {
         chosen.add(folder.resolve("matches.farglass"));
         robot.clickOn("New library\u2026");
-        await("the shelf shows", () -> workbench.shell().isPresent());
+        await("the library is open", this::isOpen);
     }
 
     /** Opens a library that holds the bout, in a study of its first athlete. */
@@ -127,7 +132,7 @@ abstract class OnStage {
             workbench.open(path);
             return null;
         });
-        await("the shelf shows", () -> workbench.shell().isPresent());
+        await("the library is open", this::isOpen);
     }
 
     /** Opens the bout in Tag, and waits for the first frame of its film. */

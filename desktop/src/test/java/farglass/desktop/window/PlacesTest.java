@@ -3,17 +3,21 @@ package farglass.desktop.window;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import farglass.core.bout.Bout;
+import farglass.core.change.Change;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
+import farglass.core.study.Athlete;
 import farglass.desktop.desk.Place;
 import farglass.desktop.desk.Spot;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
+import java.util.concurrent.TimeUnit;
 import javafx.scene.Node;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
+import org.testfx.util.WaitForAsyncUtils;
 
 class PlacesTest extends OnStage {
     private static final Bout BOUT = BoutFile.parse(
@@ -67,6 +71,10 @@ class PlacesTest extends OnStage {
         libraryWith(BOUT);
         assertThat(desk().study().property().get()).isPresent();
         press(KeyCode.F2);
+        // A save that ends meanwhile does not take the list away.
+        desk().change("Add an athlete", Change.added(new Athlete("other", "Ada Brill")))
+                .get(10, TimeUnit.SECONDS);
+        WaitForAsyncUtils.waitForFxEvents();
         press(KeyCode.DIGIT0);
         await("no study is in force", () -> desk().study().property().get().isEmpty());
         press(KeyCode.F2);
@@ -211,7 +219,7 @@ class PlacesTest extends OnStage {
             return null;
         });
         await("Tag is drawn", () -> pixels() > 0);
-        Node tag = onScreen(() -> workbench.shell().orElseThrow().tagView());
+        Node tag = onScreen(() -> workbench.shell().orElseThrow().place(Place.TAG));
         press(KeyCode.SHORTCUT, KeyCode.DIGIT1);
         await("Tag is out of sight", () -> !tag.isVisible());
         assertThat(onScreen(this::pixels)).isZero();
@@ -223,7 +231,7 @@ class PlacesTest extends OnStage {
     }
 
     private double pixels() {
-        return workbench.shell().orElseThrow().tagView().lookupAll("*").stream()
+        return workbench.shell().orElseThrow().place(Place.TAG).lookupAll("*").stream()
                 .filter(Canvas.class::isInstance)
                 .mapToDouble(node -> ((Canvas) node).getWidth() * ((Canvas) node).getHeight())
                 .sum();

@@ -179,7 +179,7 @@ class RefreshTest extends OnStage {
             workbench.open(folder.resolve("matches.farglass"));
             return null;
         });
-        await("it is open again", () -> workbench.shell().isPresent() && !workbench.isOpening());
+        await("it is open again", this::isOpen);
         rest();
     }
 

@@ -34,9 +34,7 @@ class StallTest extends OnStage {
         WaitForAsyncUtils.waitFor(
                 2,
                 TimeUnit.MINUTES,
-                () -> onScreen(() -> workbench.shell().isPresent()
-                        && desk().work().jobs().isEmpty()
-                        && !desk().arrivingProperty().get()));
+                () -> onScreen(() -> isOpen() && desk().work().jobs().isEmpty()));
         WaitForAsyncUtils.waitForFxEvents();
     }
 

@@ -367,7 +367,7 @@ class TaggingTest extends OnStage {
             workbench.open(folder.resolve("matches.farglass"));
             return null;
         });
-        await("it is open again", () -> workbench.shell().isPresent());
+        await("it is open again", this::isOpen);
         onScreen(() -> {
             desk().navigation().show(new Spot("b", Optional.empty()));
             return null;

@@ -148,7 +148,7 @@ class WholeWorkTest extends OnStage {
             workbench.open(path);
             return null;
         });
-        await("it is open again", () -> workbench.shell().isPresent());
+        await("it is open again", this::isOpen);
         press(KeyCode.ENTER);
         await("the bout is in Tag", () -> desk().navigation().placeProperty().get() == Place.TAG);
         Bout shown = desk().contents().bouts().get(0);

@@ -64,11 +64,11 @@ class WindowTest extends OnStage {
     @Test
     void theWelcomeLeadsToTheDemoAndBackToWhatWasOpen() throws Exception {
         robot.clickOn("#open-demo");
-        await("the demo is laid and open", () -> workbench.shell().isPresent());
+        await("the demo is laid and open", this::isOpen);
         assertThat(desk().library().path()).hasFileName("demo.farglass");
         close();
         robot.clickOn("demo.farglass");
-        await("it is open again", () -> workbench.shell().isPresent());
+        await("it is open again", this::isOpen);
         close();
         assertThat(onScreen(() -> workbench.settings().recent()))
                 .extracting(known -> known.path().getFileName().toString())
@@ -90,7 +90,7 @@ class WindowTest extends OnStage {
         assertThat(onScreen(() -> workbench.settings().darkProperty().get())).isTrue();
         chosen.add(folder.resolve("matches.farglass"));
         press(KeyCode.SHORTCUT, KeyCode.N);
-        await("the new library is open", () -> workbench.shell().isPresent());
+        await("the new library is open", this::isOpen);
     }
 
     @Test
@@ -109,7 +109,7 @@ class WindowTest extends OnStage {
         assertThat(onScreen(() -> workbench.settings().recent())).hasSize(1);
         chosen.add(moved);
         robot.clickOn("Find it\u2026");
-        await("the moved one is open", () -> workbench.shell().isPresent());
+        await("the moved one is open", this::isOpen);
         assertThat(onScreen(() -> workbench.settings().recent()))
                 .extracting(known -> known.path().getFileName().toString())
                 .containsExactly("moved.farglass");

@@ -1,0 +1,128 @@
+package farglass.desktop.shell;
+
+import farglass.desktop.desk.Place;
+import farglass.desktop.parts.Drawn;
+import java.util.ArrayDeque;
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.Queue;
+import java.util.concurrent.Executor;
+import java.util.function.Supplier;
+import javafx.geometry.Insets;
+import javafx.scene.Node;
+import javafx.scene.layout.StackPane;
+
+/**
+ * The places of one window, of which one is in sight. Each is laid out when it is first wanted, and those before it with it, so that what
+ * can be done in them is always read in the same order. Places that were looked at stay, out of sight: what comes into a window is styled
+ * anew, which takes longest of all.
+ */
+final class Places extends StackPane {
+    /**
+     * A place as it was laid out.
+     *
+     * @param begins done whenever one comes there
+     * @param left done whenever another place is shown
+     * @param closes lets go of what is open in it, when the library is closed
+     */
+    record Laid(Node view, Runnable begins, Runnable left, Runnable closes) {
+        static Laid of(Node view, Runnable begins) {
+            return new Laid(view, begins, () -> {}, () -> {});
+        }
+    }
+
+    private record Plan(Place place, Supplier<Laid> layingOut) {}
+
+    private final Queue<Plan> plans = new ArrayDeque<>();
+    private final Map<Place, Laid> laid = new EnumMap<>(Place.class);
+
+    /** Says how a place will be laid out. */
+    void add(Place place, Supplier<Laid> layingOut) {
+        plans.add(new Plan(place, layingOut));
+    }
+
+    /** {@return that place, laid out by now} */
+    Laid of(Place place) {
+        while (!laid.containsKey(place)) {
+            layOutNext();
+        }
+        return laid.get(place);
+    }
+
+    /** Lays out every place that is not yet. */
+    void layOutAll() {
+        while (!plans.isEmpty()) {
+            layOutNext();
+        }
+    }
+
+    boolean areAllLaidOut() {
+        return plans.isEmpty();
+    }
+
+    /** Lays out the places that are left, each in a turn of its own. */
+    void layOutBehind(Executor screen) {
+        if (!plans.isEmpty()) {
+            screen.execute(() -> {
+                if (!plans.isEmpty()) {
+                    layOutNext();
+                }
+                layOutBehind(screen);
+            });
+        }
+    }
+
+    private void layOutNext() {
+        Plan next = plans.remove();
+        Laid made = next.layingOut().get();
+        StackPane.setMargin(made.view(), new Insets(14, 20, 8, 20));
+        laid.put(next.place(), made);
+    }
+
+    /** Shows that place, and what was shown before no more. */
+    void show(Place place) {
+        leaveAllBut(place);
+        bring(of(place).view());
+        laid.get(place).begins().run();
+    }
+
+    /** Shows these words where that place would be. */
+    void showInstead(Place place, Node words) {
+        leaveAllBut(place);
+        bring(words);
+    }
+
+    private void leaveAllBut(Place place) {
+        laid.forEach((each, left) -> {
+            if (each != place) {
+                left.left().run();
+            }
+        });
+    }
+
+    private void bring(Node wanted) {
+        getChildren().removeIf(each -> laid.values().stream().noneMatch(known -> known.view() == each));
+        if (!getChildren().contains(wanted)) {
+            getChildren().add(wanted);
+        }
+        for (Node each : getChildren()) {
+            boolean here = each == wanted;
+            if (each.isVisible() != here) {
+                each.setVisible(here);
+                each.setManaged(here);
+                Drawn.keep(each, here);
+            }
+        }
+    }
+
+    /** Comes to that place again without leaving it, as after a sheet was put away. */
+    void beginAgain(Place place) {
+        of(place).begins().run();
+    }
+
+    /** Lets go of what is open in any place; no more of them are laid out. */
+    void close() {
+        plans.clear();
+        laid.values().forEach(known -> known.closes().run());
+    }
+}
