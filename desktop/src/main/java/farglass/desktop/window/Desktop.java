@@ -51,7 +51,7 @@ public final class Desktop {
     public static Workbench show(
             Stage stage, Settings settings, HeadStart begun, Clock clock, String who, Optional<Demo> demo) {
         Choosers choosers = new FileDialogs(stage, settings);
-        Workbench workbench = new Workbench(settings, choosers, Platform::runLater, clock, who, demo, begun);
+        Workbench workbench = new Workbench(settings, choosers, Platform::runLater, clock, who, demo);
         stage.setScene(new Scene(workbench, WindowPlace.WIDTH, WindowPlace.HEIGHT));
         stage.setTitle("Far Glass");
         WindowPlace.put(stage, settings);
@@ -65,6 +65,7 @@ public final class Desktop {
                     .fail("Something unexpected happened here. What was shown as saved is safe."
                             + " Library, Report a problem\u2026 writes down what may help to mend it."));
         });
+        workbench.show(begun);
         stage.show();
         giveIcon(stage);
         return workbench;

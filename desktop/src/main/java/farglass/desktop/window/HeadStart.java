@@ -3,9 +3,11 @@ package farglass.desktop.window;
 import farglass.core.lexicon.Lexicon;
 import java.nio.file.Path;
 import java.time.Clock;
+import java.time.Duration;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
+import java.util.concurrent.TimeUnit;
 import java.util.function.Supplier;
 
 /**
@@ -19,11 +21,6 @@ public final class HeadStart {
 
     private HeadStart(Optional<Begun> library) {
         this.library = library;
-    }
-
-    /** {@return one by which nothing was begun} */
-    static HeadStart ofNothing() {
-        return new HeadStart(Optional.empty());
     }
 
     /** Begins what every window needs, whatever it will show. */
@@ -55,6 +52,16 @@ public final class HeadStart {
     /** {@return the library that is on its way; empty where none was named} */
     Optional<Path> library() {
         return library.map(Begun::path);
+    }
+
+    /** {@return it, if it is there soon; empty also where something went wrong, which {@link #ready} then throws} */
+    Optional<LibraryOpening.Ready> readyWithin(Duration time) {
+        return Optional.ofNullable(library.orElseThrow()
+                .ready()
+                .copy()
+                .exceptionally(problem -> null)
+                .completeOnTimeout(null, time.toMillis(), TimeUnit.MILLISECONDS)
+                .join());
     }
 
     /** {@return it, once it is there} It throws what went wrong. */

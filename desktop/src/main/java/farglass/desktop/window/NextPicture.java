@@ -3,22 +3,23 @@ package farglass.desktop.window;
 import javafx.animation.AnimationTimer;
 
 /** What is shown now, on its way to the screen. */
-public final class NextPicture {
+final class NextPicture {
     private NextPicture() {}
 
-    /** Does that once what is shown now was handed to the screen. On the interface thread. */
-    public static void once(Runnable then) {
+    /** Does that once what is shown now stands on the screen. On the interface thread. */
+    static void once(Runnable then) {
         new AnimationTimer() {
-            private boolean begun;
+            private int pulses;
 
             @Override
             public void handle(long nanos) {
-                // It is told before each picture is made: at the second time the first one is.
-                if (begun) {
+                // It is told before each picture is made; while the second one is, the first is drawn on a thread of
+                // its own.
+                pulses++;
+                if (pulses == 3) {
                     stop();
                     then.run();
                 }
-                begun = true;
             }
         }.start();
     }

@@ -26,6 +26,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -49,6 +50,9 @@ import javafx.stage.Window;
 
 /** What fills the window: a welcome while no library is open, else the places of one library. */
 public final class Workbench extends StackPane implements Libraries {
+    /** So long nobody minds that there is no window yet, and is spared a page that says what is being opened. */
+    private static final Duration WORTH_WAITING = Duration.ofMillis(500);
+
     private final Settings settings;
     private final Choosers choosers;
     private final Executor screen;
@@ -72,18 +76,6 @@ public final class Workbench extends StackPane implements Libraries {
     /** A workbench that offers the demo, if there is one, and shows its welcome. */
     public Workbench(
             Settings settings, Choosers choosers, Executor screen, Clock clock, String who, Optional<Demo> demo) {
-        this(settings, choosers, screen, clock, who, demo, HeadStart.ofNothing());
-    }
-
-    /** A workbench that shows the library which is on its way already; its welcome, where there is none. */
-    Workbench(
-            Settings settings,
-            Choosers choosers,
-            Executor screen,
-            Clock clock,
-            String who,
-            Optional<Demo> demo,
-            HeadStart begun) {
         this.demo = demo;
         this.settings = settings;
         this.choosers = choosers;
@@ -113,7 +105,13 @@ public final class Workbench extends StackPane implements Libraries {
         settings.darkProperty().addListener(change -> dress());
         settings.textPercentProperty().addListener(change -> dress());
         dress();
-        begun.library().ifPresentOrElse(path -> take(path, begun.ready(), () -> ""), () -> welcome(""));
+        welcome("");
+    }
+
+    /** Shows the library that is on its way already, if there is one; at once, where it is not far. */
+    void show(HeadStart begun) {
+        begun.library().ifPresent(path -> begun.readyWithin(WORTH_WAITING)
+                .ifPresentOrElse(this::show, () -> take(path, begun.ready(), () -> "")));
     }
 
     /** Neither is a library on its way, nor does a sheet lie over the welcome. */
