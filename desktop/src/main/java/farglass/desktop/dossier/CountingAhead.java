@@ -25,11 +25,14 @@ final class CountingAhead {
 
     /**
      * Counts everybody once while something else is looked at: the first dossier of a large library would else be waited for. After an edit
-     * only what it changed is counted again.
+     * only what it changed is counted again. Of headers alone there is nothing to be counted.
      */
     void count(List<Athlete> athletes) {
         Contents contents = desk.contents();
-        if (contents == counted || contents.bouts().isEmpty() || athletes.isEmpty()) {
+        if (desk.arrivingProperty().get()
+                || contents == counted
+                || contents.bouts().isEmpty()
+                || athletes.isEmpty()) {
             return;
         }
         counted = contents;

@@ -122,6 +122,8 @@ public final class DossierModel {
         });
         row.addListener(change -> showSights());
         chooseAthletes();
+        // Somebody may be asked for before anybody has looked at a dossier.
+        desk.navigation().dossierOfProperty().get().ifPresent(this::lookAt);
         ahead.count(athletes);
     }
 

@@ -56,7 +56,6 @@ public final class LexiconModel {
         desk.contentsProperty().addListener(change -> outdate());
         desk.lexiconProperty().addListener((property, old, words) -> outdate());
         desk.navigation().placeProperty().addListener(change -> refresh());
-        find();
         refresh();
     }
 

@@ -66,7 +66,7 @@ public final class ShelfModel {
                         .reversed())
                 .toList();
         rows.setAll(now);
-        summary.set(arriving ? "" : summary(now));
+        summary.set(summary(now, arriving));
     }
 
     private ShelfRow row(Bout bout, Lexicon lexicon, boolean arriving) {
@@ -81,15 +81,16 @@ public final class ShelfModel {
         return made;
     }
 
-    private String summary(List<ShelfRow> all) {
+    private String summary(List<ShelfRow> all, boolean arriving) {
         String perSubject = desk.study().subjects().stream()
-                .map(subject -> seen(subject, all))
+                .map(subject -> seen(subject, all, arriving))
                 .flatMap(Optional::stream)
                 .collect(Collectors.joining(".   "));
         return perSubject.isEmpty() ? "" : perSubject + ".";
     }
 
-    private static Optional<String> seen(Athlete subject, List<ShelfRow> all) {
+    /** While the bouts are read the line is there already, so that nothing below it moves when the numbers come. */
+    private static Optional<String> seen(Athlete subject, List<ShelfRow> all, boolean arriving) {
         List<ShelfRow> own = all.stream()
                 .filter(row -> row.bout().header().seatOf(subject.name()).isPresent())
                 .filter(row -> !row.bout().header().isSecondCoding())
@@ -98,18 +99,22 @@ public final class ShelfModel {
             return Optional.of(subject.name() + ": no known matches yet");
         }
         long losses = own.stream().filter(row -> isLossOf(row, subject)).count();
-        long lossesSeen = own.stream()
-                .filter(row -> isLossOf(row, subject) && row.isSeen())
-                .count();
-        return Optional.of("%s: seen %d of %d known %s%s"
+        Object seen =
+                arriving ? "\u2026" : own.stream().filter(ShelfRow::isSeen).count();
+        Object lossesSeen = arriving
+                ? "\u2026"
+                : own.stream()
+                        .filter(row -> isLossOf(row, subject) && row.isSeen())
+                        .count();
+        return Optional.of("%s: seen %s of %d known %s%s"
                 .formatted(
                         subject.name(),
-                        own.stream().filter(ShelfRow::isSeen).count(),
+                        seen,
                         own.size(),
                         own.size() == 1 ? "match" : "matches",
                         losses == 0
                                 ? ""
-                                : ", %d of %d %s".formatted(lossesSeen, losses, losses == 1 ? "loss" : "losses")));
+                                : ", %s of %d %s".formatted(lossesSeen, losses, losses == 1 ? "loss" : "losses")));
     }
 
     private static boolean isLossOf(ShelfRow row, Athlete subject) {

@@ -26,7 +26,6 @@ final class LibraryActions {
     private final Choosers choosers;
     private final Sheets sheets;
     private final TagModel tag;
-    private final Rulesets rulesets;
     private final Commands commands;
 
     LibraryActions(
@@ -43,7 +42,6 @@ final class LibraryActions {
         this.choosers = choosers;
         this.sheets = sheets;
         this.tag = tag;
-        this.rulesets = libraries.rulesets();
         this.commands = commands;
     }
 
@@ -105,6 +103,7 @@ final class LibraryActions {
     /** Read off the interface thread's hands: a card of a long bout takes a few milliseconds, its page is laid here. */
     void score() {
         Optional<Bout> bout = tag.open().bout();
+        Rulesets rulesets = libraries.rulesets();
         if (bout.isEmpty() || rulesets.named(bout.get().header().ruleset()).isEmpty()) {
             desk.messages()
                     .say(

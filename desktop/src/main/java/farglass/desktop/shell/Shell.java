@@ -93,7 +93,6 @@ public final class Shell extends StackPane implements AutoCloseable {
         LibraryActions errands = new LibraryActions(desk, libraries, settings, choosers, sheets, tag, commands);
         commands.add(new WindowCommands(desk, sheets, intake, tag, errands, libraries::rulesets)
                 .all(this::isTyping, () -> FocusBack.open(studySwitch), this::goTo));
-        DossierModel dossier = new DossierModel(desk);
         places.add(Place.SHELF, () -> {
             ShelfView shelf = new ShelfView(commands, new ShelfModel(desk), intake, palette);
             return Places.Laid.of(shelf, shelf::begin);
@@ -113,7 +112,7 @@ public final class Shell extends StackPane implements AutoCloseable {
             return new Places.Laid(view, view::begin, () -> leave(view), view::close);
         });
         places.add(Place.DOSSIER, () -> {
-            DossierView view = new DossierView(commands, dossier, settings, choosers, palette);
+            DossierView view = new DossierView(commands, new DossierModel(desk), settings, choosers, palette);
             return new Places.Laid(view, view::begin, () -> {}, view::close);
         });
         places.add(Place.PLAN, () -> {

@@ -65,7 +65,7 @@ public final class Desktop {
                     .fail("Something unexpected happened here. What was shown as saved is safe."
                             + " Library, Report a problem\u2026 writes down what may help to mend it."));
         });
-        workbench.show(begun);
+        workbench.begin(begun);
         stage.show();
         giveIcon(stage);
         return workbench;

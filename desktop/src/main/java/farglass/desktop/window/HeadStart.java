@@ -23,6 +23,11 @@ public final class HeadStart {
         this.library = library;
     }
 
+    /** {@return one by which nothing was begun} */
+    static HeadStart ofNothing() {
+        return new HeadStart(Optional.empty());
+    }
+
     /** Begins what every window needs, whatever it will show. */
     public static void begin() {
         run("head start", Lexicon::shipped);

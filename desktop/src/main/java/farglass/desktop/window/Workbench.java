@@ -73,7 +73,7 @@ public final class Workbench extends StackPane implements Libraries {
         this(settings, choosers, screen, clock, who, Optional.empty());
     }
 
-    /** A workbench that offers the demo, if there is one, and shows its welcome. */
+    /** A workbench that offers the demo, if there is one. */
     public Workbench(
             Settings settings, Choosers choosers, Executor screen, Clock clock, String who, Optional<Demo> demo) {
         this.demo = demo;
@@ -105,13 +105,15 @@ public final class Workbench extends StackPane implements Libraries {
         settings.darkProperty().addListener(change -> dress());
         settings.textPercentProperty().addListener(change -> dress());
         dress();
-        welcome("");
     }
 
-    /** Shows the library that is on its way already, if there is one; at once, where it is not far. */
-    void show(HeadStart begun) {
-        begun.library().ifPresent(path -> begun.readyWithin(WORTH_WAITING)
-                .ifPresentOrElse(this::show, () -> take(path, begun.ready(), () -> "")));
+    /** Shows the library that is on its way already, at once, where it is not far; the welcome, where there is none. */
+    void begin(HeadStart begun) {
+        begun.library()
+                .ifPresentOrElse(
+                        path -> begun.readyWithin(WORTH_WAITING)
+                                .ifPresentOrElse(this::show, () -> take(path, begun.ready(), () -> "")),
+                        () -> welcome(""));
     }
 
     /** Neither is a library on its way, nor does a sheet lie over the welcome. */

@@ -22,13 +22,8 @@ final class OpenRun {
         long begun = System.nanoTime();
         RunWindow window = RunWindow.open(Path.of(arguments[0]), OpenRun::beat);
         long shelf = System.nanoTime();
-        WaitForAsyncUtils.waitFor(10, TimeUnit.MINUTES, () -> WaitForAsyncUtils.asyncFx(() -> window.workbench()
-                        .shell()
-                        .orElseThrow()
-                        .desk()
-                        .work()
-                        .jobs()
-                        .isEmpty())
+        WaitForAsyncUtils.waitFor(10, TimeUnit.MINUTES, () -> WaitForAsyncUtils.asyncFx(
+                        () -> window.workbench().isWhole())
                 .get());
         System.out.printf(
                 Locale.ROOT,

@@ -69,6 +69,7 @@ abstract class OnStage {
             Desktop.dress();
             workbench = new Workbench(settings, choosers, Platform::runLater, Clock.systemUTC(), "tester", demo());
             stage.setScene(new Scene(workbench, WindowPlace.WIDTH, WindowPlace.HEIGHT));
+            workbench.begin(HeadStart.ofNothing());
             stage.show();
         });
         WaitForAsyncUtils.waitForFxEvents();
