@@ -1,10 +1,13 @@
 package farglass.core.clause;
 
+import farglass.core.naming.Naming;
 import farglass.core.scribe.LinePlace;
 import farglass.core.scribe.Reading;
 import farglass.core.side.Seat;
 import farglass.core.side.Settled;
+import java.util.EnumSet;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * What one part of a line tells.
@@ -13,8 +16,20 @@ import java.util.Optional;
  * @param place where it is read: for the second of a line, where the first leads
  */
 public record Clause(String text, LinePlace place, Reading reading) {
+    private static final Set<Naming.How> GUESSED = EnumSet.of(Naming.How.MENDED, Naming.How.FINISHED);
+
     boolean isUnderstood() {
         return reading.isUnderstood();
+    }
+
+    /** {@return whether it was understood as it stands, and no word had to be mended or finished} */
+    boolean isSure() {
+        return isUnderstood() && reading.how().filter(GUESSED::contains).isEmpty();
+    }
+
+    /** {@return whether a word had to be finished for it: nobody leaves one unfinished who goes on writing} */
+    boolean isFinished() {
+        return reading.how().equals(Optional.of(Naming.How.FINISHED));
     }
 
     Optional<Seat> actor() {

@@ -8,6 +8,7 @@ import farglass.core.said.Scene;
 import farglass.core.scribe.Expectation;
 import farglass.core.scribe.LinePlace;
 import farglass.core.scribe.ScribeLine;
+import farglass.core.side.Seat;
 import farglass.core.state.Whereabouts;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -41,6 +42,20 @@ final class ClauseReader {
 
     private Optional<Clause> fresh(String text, LinePlace place) {
         return ScribeLine.read(text, place, lexicon, expectation).map(reading -> new Clause(text, place, reading));
+    }
+
+    /** {@return what the text tells of whoever is named in front of it, and else of whoever did what stands before} */
+    Optional<Clause> by(String text, Seat before, LinePlace here) {
+        List<String> words = List.of(text.split("\\s+"));
+        // "A" in the middle of a line is an article.
+        boolean named = words.get(0).length() > 1
+                && here.actors().inFront(words, lexicon).isPresent();
+        return clause(named ? text : before + " " + text, here);
+    }
+
+    /** {@return the same, with these words beside it} What names nothing is what was said of the act before it. */
+    Clause noted(Clause clause, String words) {
+        return clause(clause.text() + " note " + words, clause.place()).orElseThrow();
     }
 
     /** {@return where the two are behind it, in a bout that has it: "armbar, bea taps" is a tap to that armbar} */

@@ -208,7 +208,7 @@ public final class Clauses {
         if (!own.isEmpty()) {
             told.addAll(own);
         } else if (last.isUnderstood()) {
-            told.set(told.size() - 1, noted(last, part));
+            told.set(told.size() - 1, reader.noted(last, part));
         } else {
             told.set(
                     told.size() - 1,
@@ -243,11 +243,6 @@ public final class Clauses {
                         .isPresent();
     }
 
-    /** Words behind a comma that name nothing are what was said of the act before them. */
-    private Clause noted(Clause clause, String words) {
-        return reader.clause(clause.text() + " note " + words, clause.place()).orElseThrow();
-    }
-
     /** One act after another, or the place one began from. */
     private List<Clause> joined(String text, LinePlace place) {
         Clause whole = reader.clause(text, place).orElseThrow();
@@ -257,6 +252,7 @@ public final class Clauses {
         return chained(text, place, whole.actor())
                 .or(() -> there.begunFrom(text, place, whole.actor()))
                 .or(() -> there.placeThen(text, place))
+                .or(() -> whole.actor().flatMap(actor -> new PartlyNamed(reader, actor).told(text, place)))
                 .orElse(List.of(whole));
     }
 
@@ -287,17 +283,19 @@ public final class Clauses {
             boolean oneWord = !same && acting.length < 3;
             if (oneWord && SWITCHES.matcher(acting[acting.length - 1]).matches()) {
                 // "Switches to the right knee cut" tells of the knee cut alone.
-                Optional<Clause> only = of(rest, actor.get(), place).filter(Clause::isDone);
+                Optional<Clause> only = reader.by(rest, actor.get(), place).filter(Clause::isDone);
                 if (only.isPresent()) {
                     return Optional.of(List.of(only.get()));
                 }
             }
-            Optional<Clause> first =
-                    reader.clause(act, place).filter(Clause::isDone).filter(done -> !oneWord || reader.canStart(done));
+            Optional<Clause> first = reader.clause(act, place)
+                    .filter(Clause::isDone)
+                    .filter(done -> !done.isFinished())
+                    .filter(done -> !oneWord || reader.canStart(done));
             // "Hip bump to mount" tells where the hip bump ended, "passes and goes to mount" what came then.
             // Whom somebody is pulled into something by is who has it; what she does then, "and", she does herself.
             Optional<Clause> second = first.flatMap(
-                    done -> of(rest, same ? actor.get() : done.actor().orElse(actor.get()), reader.after(done))
+                    done -> reader.by(rest, same ? actor.get() : done.actor().orElse(actor.get()), reader.after(done))
                             .filter(next -> next.isDone() || same && next.isPlace())
                             // "Osoto into closed guard" tells where it ended, and no guard pull.
                             .filter(next -> same || !isPull(next) || rest.contains("pull")));
@@ -318,15 +316,6 @@ public final class Clauses {
         return reader.technique(clause)
                 .filter(technique -> technique.kind() == Kind.PULL)
                 .isPresent();
-    }
-
-    /** Whoever is named in front of it does it, and else whoever did what stands before. */
-    private Optional<Clause> of(String text, Seat before, LinePlace here) {
-        List<String> words = List.of(text.split("\\s+"));
-        // "A" in the middle of a line is an article.
-        boolean named = words.get(0).length() > 1
-                && here.actors().inFront(words, reader.lexicon()).isPresent();
-        return reader.clause(named ? text : before + " " + text, here);
     }
 
     private static Clause last(List<Clause> told) {

@@ -38,7 +38,7 @@ final class PlaceAndAct {
         while (actor.isPresent() && from.find()) {
             boolean out = from.group().strip().equalsIgnoreCase("out of");
             Optional<List<Clause>> begun = doneThere(
-                            begun(actor.get(), text.substring(from.end()), place, List.of(" ", " is in ")),
+                            begun(actor.get(), text.substring(from.end()), place, List.of(" ", " lands in ")),
                             text.substring(0, from.start()))
                     .filter(both -> !out || isNoAttack(both.get(0)) || isAttack(both.get(1)));
             if (begun.isPresent()) {

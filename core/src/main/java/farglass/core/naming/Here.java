@@ -1,5 +1,6 @@
 package farglass.core.naming;
 
+import farglass.core.entry.Control;
 import farglass.core.entry.Family;
 import farglass.core.entry.Position;
 import farglass.core.entry.Role;
@@ -62,7 +63,10 @@ public record Here(Position position, Role role, boolean strikes) {
 
     private Fit fit(Position reached) {
         Phase now = phase(position);
-        Phase then = phase(reached);
+        // A front headlock is on the ground, but one comes there from the feet as well.
+        Phase then = reached.control() == Control.STANDING && reached.family() != Family.STANDING
+                ? Phase.EITHER
+                : phase(reached);
         if (now != Phase.EITHER && then != Phase.EITHER && now != then) {
             return Fit.UNUSUAL;
         }

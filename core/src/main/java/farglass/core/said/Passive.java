@@ -28,6 +28,8 @@ public record Passive(String act, boolean clear, boolean done, boolean tapped) {
     /** Before what is hers; the last ones are hers as well, though it is not said. */
     private static final Set<String> WHOSE = Set.of("her", "his", "their");
 
+    private static final Set<String> ARTICLES = Set.of("a", "an", "the", "her", "his");
+
     private static final Set<String> HERS = Set.of("guard", "back", "posture");
     private static final Set<String> HARDLY = Set.of("nearly", "almost");
 
@@ -66,14 +68,14 @@ public record Passive(String act, boolean clear, boolean done, boolean tapped) {
     private static final Pattern TAPS = Pattern.compile("(?:taps?|tapped)(?: out)? (?:to|from|against) .+");
     private static final Pattern TAPPED = Pattern.compile("(?:submitted|tapped)(?: out)?");
 
-    /** What was suffered, as whoever did it did it: who is caught in a triangle suffers a triangle. */
+    /** What was suffered, as whoever did it did it: who is caught or stuck in a triangle suffers a triangle. */
     private static final Map<Pattern, String> DID = new LinkedHashMap<>();
 
     static {
         did("(?:submitted|tapped|taps?)(?: out)? (?:with|by|to|from|against)(?: an?| the| her| his)? ", "");
         did("(?:submitted|tapped)(?: out)?", "submission");
         did("choked (?:out|unconscious)", "choke");
-        did("(?:caught (?:in|with|by|on)|put in) ", "");
+        did("(?:(?:caught|stuck|trapped) (?:in|with|by|on|under|underneath)|put in) ", "");
         // Who is pulled down or forward is pulled into no guard.
         did("(?=.*\\bguard$)pulled (?:in)?to(?: an?| the| her| his)? ", "pulls ");
         did("pulled (?:in)?to(?: an?| the| her| his)? ", "");
@@ -172,7 +174,7 @@ public record Passive(String act, boolean clear, boolean done, boolean tapped) {
         while (first < words.size() - 1 && HOW.contains(words.get(first))) {
             first++;
         }
-        if (isParticiple(words.get(first))) {
+        if (isParticiple(words.get(first)) || isStuckIn(words, first)) {
             return first;
         }
         for (int at = first; at < Math.min(words.size(), first + FURTHEST); at++) {
@@ -184,6 +186,11 @@ public record Passive(String act, boolean clear, boolean done, boolean tapped) {
             }
         }
         return -1;
+    }
+
+    /** In what has an article one is caught; "stuck in half guard" tells where the two are, and either may be it. */
+    private static boolean isStuckIn(List<String> words, int at) {
+        return words.size() > at + 3 && words.get(at).equals("stuck") && ARTICLES.contains(words.get(at + 2));
     }
 
     /** "Gets her guard passed". */

@@ -60,7 +60,10 @@ record WordsAround(
                     + "(?: to)? (.+)");
 
     private static final Pattern THERE =
-            Pattern.compile("(?:is|are|was|were|sits|lies)(?: now| still| already| stuck| back)? in (?:the )?(.+)");
+            Pattern.compile("(?:is|are|was|were|sits|lies)(?: now| still| already| back)? in (?:the )?(.+)");
+
+    private static final Pattern STUCK = Pattern.compile(
+            "(?:is|are|was|were|gets|got)(?: now| still| already)? stuck (?:in|under|underneath|beneath) (?:the )?(.+)");
 
     /** How one gets somewhere: of a place, and of what is tried from there, it is only the way. */
     private static final String MOVES =
@@ -92,9 +95,18 @@ record WordsAround(
             Pattern.compile("(.+) (?:to|onto|on) the (?:mat|ground|floor|mats)", Pattern.CASE_INSENSITIVE);
     private static final Pattern IN = Pattern.compile("(.+) in (?:the |her |his )?(.+)", Pattern.CASE_INSENSITIVE);
     private static final List<String> TO = List.of(" straight to ", " into ", " to ");
+    private static final Pattern AND_BACK =
+            Pattern.compile("(.+(?<! the| her| his| own)) back", Pattern.CASE_INSENSITIVE);
+    private static final Pattern DIVES = Pattern.compile(
+            "(?:dives?|dove|dived|drops?|dropped|ducks?|ducked)(?: (?:under|underneath|down|in))* for (?:a |the |her |his )?(.+)",
+            Pattern.CASE_INSENSITIVE);
+
     /** "Drags her to her side" leaves her lying on it. */
     private static final Pattern OWN_SIDE =
             Pattern.compile("(?:her|his|their|the)(?: own)? side", Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern ANY_GUARD =
+            Pattern.compile("(?:(?:a|the|her|his|full) )?guard", Pattern.CASE_INSENSITIVE);
 
     private static final String TO_GUARD_AGAIN = "back to guard";
 
@@ -121,6 +133,7 @@ record WordsAround(
                         .or(this::outcome)
                         .or(this::by)
                         .or(this::tried)
+                        .or(this::dived)
                         .or(this::toGuard)
                         .or(this::toTheMat)
                         .or(this::ended)
@@ -205,7 +218,36 @@ record WordsAround(
         return there.matches() && actor.isPresent()
                 ? Optional.of(parts.read("lands in " + there.group(1), became))
                         .filter(said -> said.deed().onlyPlace())
+                        .map(said -> isHeldThere(said) ? underneath(said) : said)
+                : stuck();
+    }
+
+    /** "Is stuck under side control": in a guard either of the two may be. */
+    private Optional<PhraseMeaning> stuck() {
+        Matcher stuck = STUCK.matcher(Words.plain(phrase));
+        return stuck.matches() && actor.isPresent()
+                ? Optional.of(parts.read("lands in " + stuck.group(1), became))
+                        .filter(said -> said.deed().onlyPlace())
+                        .map(said -> place(said).family().isGuard() ? said : underneath(said))
                 : Optional.empty();
+    }
+
+    /** Whoever "is in an armbar" is caught in it, and who is underneath stays so where nothing has changed. */
+    private boolean isHeldThere(PhraseMeaning said) {
+        Here here = scene.by(actor);
+        return place(said).family() == Family.FINISH
+                || here.role() == Role.BOTTOM && place(said).equals(here.position());
+    }
+
+    private PhraseMeaning underneath(PhraseMeaning said) {
+        Optional<Seat> top = actor.map(Seat::other).filter(seat -> place(said).hasTop());
+        return said.with(said.settled().map(settled -> new Settled(settled.position(), top, false)), said.manner());
+    }
+
+    private Position place(PhraseMeaning said) {
+        return said.settled()
+                .flatMap(settled -> lexicon.position(settled.position()))
+                .orElseThrow();
     }
 
     /** "Locks the triangle", "sinks in the choke": how far a submission got. */
@@ -263,6 +305,17 @@ record WordsAround(
                 : Optional.empty();
     }
 
+    /** "Dives under for the deep half": of a guard it tells where one has gone. */
+    private Optional<PhraseMeaning> dived() {
+        Matcher dives = DIVES.matcher(phrase.strip());
+        return dives.matches()
+                        && lexicon.place(dives.group(1))
+                                .filter(place -> place.family().isGuard())
+                                .isPresent()
+                ? Optional.of(parts.read("goes to " + dives.group(1), became))
+                : Optional.empty();
+    }
+
     /** "Shrimps back to guard", "rolls through to guard": whoever was not in it any more has it again, and pulls nobody into it. */
     private Optional<PhraseMeaning> toGuard() {
         boolean under = scene.by(actor).role() == Role.BOTTOM;
@@ -291,13 +344,19 @@ record WordsAround(
         }
         for (String to : TO) {
             int at = phrase.toLowerCase(Locale.ROOT).lastIndexOf(to);
-            Optional<Position> place = at > 0 ? lexicon.place(phrase.substring(at + to.length())) : Optional.empty();
+            Optional<Position> place = at > 0 ? place(phrase.substring(at + to.length())) : Optional.empty();
             if (place.filter(this::isNoAttack).isPresent()
                     && !OWN_SIDE.matcher(phrase.substring(at + to.length())).matches()) {
                 return ended(phrase.substring(0, at), place.get(), actor.get());
             }
         }
         return finishedIn();
+    }
+
+    /** "To guard" says no more than which guard is the plainest. */
+    private Optional<Position> place(String words) {
+        return lexicon.place(words)
+                .or(() -> ANY_GUARD.matcher(words).matches() ? lexicon.position("open-guard") : Optional.empty());
     }
 
     /** "Finishes the pass in mount", and of a takedown also without the verb: "passes in half guard" tells where it began. */
@@ -327,11 +386,15 @@ record WordsAround(
                 || RETURNS.matcher(act.strip()).matches()) {
             // "Switches to three quarter mount": whoever is on top stays there; but nobody attacks from where one drops
             // to turtle.
-            boolean top = place.family() != Family.TURTLE
+            boolean top = !place.means(Meaning.TURTLE)
                     && (scene.by(actor).role() == Role.TOP || !place.family().isGuard());
             return Optional.of(PhraseMeaning.reached(place, top ? seat : seat.other()));
         }
-        PhraseMeaning done = parts.read(act, became);
+        PhraseMeaning straight = parts.read(act, became);
+        // "Granby rolls back to guard" goes by no other way than "granby rolls to guard".
+        Matcher back = AND_BACK.matcher(act);
+        PhraseMeaning done =
+                technique(straight).isEmpty() && back.matches() ? parts.read(back.group(1), became) : straight;
         // Who cuts "into the knee shield" meets it; who passes "into half guard" has come so far.
         boolean meets =
                 place.family().isGuard() && phrase.toLowerCase(Locale.ROOT).startsWith(" into the ", act.length());

@@ -30,7 +30,22 @@ public final class Spoken {
             "^(\\S+ )(?:(?:gets|got|comes|came|is|goes|ends up) )?back on (?:the )?(top|bottom)(?=,|$)",
             Pattern.CASE_INSENSITIVE);
 
+    /** "Gets right back up": how soon is told by the order of the moments, and no side. */
+    private static final Pattern RIGHT_BACK =
+            Pattern.compile("\\b(?:right|straight) back (?=(?:up|to|into|in|on)\\b)", Pattern.CASE_INSENSITIVE);
+
+    /** What both do at once is a place of its own, and no guard pull of one of them. */
+    private static final Pattern BOTH_PULL = Pattern.compile(
+            "(?:they )?both(?: of them| athletes| fighters)? (?:pull|pulls|pulled|sit|sits|sat)(?: down)?(?:(?: to)?(?: the)? guard)?"
+                    + "(?: at the same time| at once| together| simultaneously)?",
+            Pattern.CASE_INSENSITIVE);
+
     private static final Pattern BY = Pattern.compile("(.+) (?:by|from) (\\S+)", Pattern.CASE_INSENSITIVE);
+
+    /** In a guard that is not named, the plainest is meant. */
+    private static final Pattern IN_GUARD = Pattern.compile(
+            "(\\S+ (?:(?:ends|ended|winds|wound) up|is|was))(?: back)? in (?:(?:a|the|her|his|full) )?guard",
+            Pattern.CASE_INSENSITIVE);
 
     private static final Pattern WITH = Pattern.compile("(\\S+) with (?:an? |the )?(.+)", Pattern.CASE_INSENSITIVE);
 
@@ -52,7 +67,9 @@ public final class Spoken {
             return Optional.empty();
         }
         String sides = SWITCHES_TO.matcher(text).replaceAll("$1 sides $2");
-        String plainer = BACK_ON_TOP.matcher(sides).replaceAll("$1ends up on $2");
+        String onTop = BACK_ON_TOP.matcher(sides).replaceAll("$1ends up on $2");
+        String back = RIGHT_BACK.matcher(onTop).replaceAll("back ");
+        String plainer = BOTH_PULL.matcher(back).matches() ? "both pull" : back;
         return plainer.equals(text) ? Optional.empty() : Optional.of(plainer);
     }
 
@@ -64,6 +81,10 @@ public final class Spoken {
         Matcher leads = LEADS.matcher(text);
         if (leads.matches()) {
             return Optional.of(leads.group(1));
+        }
+        Matcher inGuard = IN_GUARD.matcher(text);
+        if (inGuard.matches()) {
+            return Optional.of(inGuard.group(1) + " in open guard");
         }
         Matcher by = BY.matcher(text);
         // "Bea escapes from Ann" is Bea's; "a sweep by Bea" is not the one's who is called A.
