@@ -19,6 +19,8 @@ public final class Navigation {
     Navigation(ReadOnlyBooleanProperty arriving, Messages messages) {
         this.arriving = arriving;
         this.messages = messages;
+        // Whoever has gone elsewhere meanwhile is not called back.
+        place.addListener(change -> wanted = Optional.empty());
     }
 
     /** Goes to Tag, at that bout and moment; as soon as it is read. */

@@ -167,9 +167,11 @@ public final class DossierModel {
         refresh();
     }
 
-    /** Computes only while it is looked at; a newer question stops an older one. */
+    /** Computes only while it is looked at, and when all is read; a newer question stops an older one. */
     private void refresh() {
-        if (!stale || desk.navigation().placeProperty().get() != Place.DOSSIER) {
+        if (!stale
+                || desk.navigation().placeProperty().get() != Place.DOSSIER
+                || desk.arrivingProperty().get()) {
             return;
         }
         stale = false;

@@ -64,9 +64,11 @@ public final class LexiconModel {
         refresh();
     }
 
-    /** Counts only while it is looked at. */
+    /** Counts only while it is looked at, and when all is read. */
     private void refresh() {
-        if (!stale || desk.navigation().placeProperty().get() != Place.LEXICON) {
+        if (!stale
+                || desk.navigation().placeProperty().get() != Place.LEXICON
+                || desk.arrivingProperty().get()) {
             return;
         }
         stale = false;

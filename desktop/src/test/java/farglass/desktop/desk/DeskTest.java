@@ -311,6 +311,24 @@ class DeskTest {
     }
 
     @Test
+    void whoGoesElsewhereWhileABoutIsReadIsNotCalledBack() throws Exception {
+        desk.close();
+        Library again = Library.openAhead(folder.resolve("l.farglass"), Clock.systemUTC(), "t");
+        desk = Desk.ahead(again, again.ahead(), Lexicon.shipped(), screen, Optional.empty());
+        desk.navigation().show(new Spot("first", Optional.empty()));
+        desk.navigation().placeProperty().set(Place.DOSSIER);
+        DossierModel dossier = new DossierModel(desk);
+        dossier.again();
+        assertThat(desk.work().jobs()).as("of headers nothing is counted").isEmpty();
+        CountDownLatch here = new CountDownLatch(1);
+        desk.arrive(here::countDown, problem -> {});
+        assertThat(here.await(10, TimeUnit.SECONDS)).isTrue();
+        rest();
+        assertThat(desk.navigation().placeProperty().get()).isEqualTo(Place.DOSSIER);
+        assertThat(dossier.pageProperty().get()).as("counted when all was read").isPresent();
+    }
+
+    @Test
     void ofALibraryThatIsDamagedFartherOnNothingIsChanged() throws Exception {
         desk.close();
         Path path = folder.resolve("l.farglass");
