@@ -79,7 +79,9 @@ public final class PlanModel {
     }
 
     private void refresh() {
-        if (!stale || desk.navigation().placeProperty().get() != Place.PLAN) {
+        if (!stale
+                || desk.navigation().placeProperty().get() != Place.PLAN
+                || desk.arrivingProperty().get()) {
             return;
         }
         stale = false;
