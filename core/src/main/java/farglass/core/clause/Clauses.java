@@ -252,7 +252,7 @@ public final class Clauses {
         return chained(text, place, whole.actor())
                 .or(() -> there.begunFrom(text, place, whole.actor()))
                 .or(() -> there.placeThen(text, place))
-                .or(() -> whole.actor().flatMap(actor -> new PartlyNamed(reader, actor).told(text, place)))
+                .or(() -> PartlyNamed.told(text, place, reader))
                 .orElse(List.of(whole));
     }
 

@@ -29,17 +29,27 @@ final class PartlyNamed {
     /** Words of the actor's before anything was named. */
     private final List<String> ahead = new ArrayList<>();
 
-    /** @param actor who is named in front of the line */
-    PartlyNamed(ClauseReader reader, Seat actor) {
+    private PartlyNamed(ClauseReader reader, Seat actor) {
         this.reader = reader;
         this.actor = actor;
     }
 
-    /** {@return a moment for each part that has a name; empty where none has, or a part is not what somebody does} */
-    Optional<List<Clause>> told(String text, LinePlace place) {
+    /**
+     * {@return a moment for each part that has a name; empty where none has, or a part is not what somebody does}
+     *
+     * @param text with whoever acts in front of it
+     */
+    static Optional<List<Clause>> told(String text, LinePlace place, ClauseReader reader) {
+        List<String> words = List.of(text.split("\\s+", 2));
+        return place.actors()
+                .inFront(words, reader.lexicon())
+                .filter(actor -> words.size() > 1)
+                .flatMap(actor -> new PartlyNamed(reader, actor).parted(words.get(1), place));
+    }
+
+    private Optional<List<Clause>> parted(String text, LinePlace place) {
         LinePlace here = place;
-        // Who acts is named in front.
-        for (String part : AND.split(text.replaceFirst("^\\S+ ", ""))) {
+        for (String part : AND.split(text)) {
             Optional<Clause> clause = reader.by(part, actor, here);
             boolean named = clause.filter(Clause::isSure).isPresent();
             boolean first = told.isEmpty() && ahead.isEmpty();
