@@ -62,8 +62,8 @@ public final class Library implements AutoCloseable {
     }
 
     /**
-     * {@return the same, before the whole of it was looked through for damage} For a large library of which {@link #ahead} is to be shown
-     * first; the look is taken before anything else is read or written.
+     * {@return the same, before the whole of it was looked through for damage} For a window in which {@link #ahead} is to be shown first;
+     * the look is taken before anything else is read or written.
      */
     public static Library openAhead(Path path, Clock clock, String who) {
         return new Library(LibraryFile.open(path, false), clock, who);

@@ -59,7 +59,7 @@ final class Foot extends HBox {
         Runnable running = () -> jobs.getChildren()
                 .setAll(desk.work().jobs().stream().map(Foot::jobView).toList());
         desk.work().jobs().addListener((ListChangeListener<Work.Job>) change -> running.run());
-        // A large library is being read before there is a foot to say so.
+        // Another window of the same library may have begun something.
         running.run();
         Label keys = new Label("F1 help and keys");
         keys.getStyleClass().add("quiet");

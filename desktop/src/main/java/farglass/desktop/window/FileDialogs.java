@@ -26,18 +26,20 @@ public final class FileDialogs implements Choosers {
         this.settings = settings;
     }
 
-    /** Where a file was chosen last; before that, where the library lies. */
-    private Optional<Path> folder() {
-        return lastFolder.or(() -> settings.recent().stream()
-                .findFirst()
-                .flatMap(recent ->
-                        Optional.ofNullable(recent.path().toAbsolutePath().getParent())));
+    /** Where a file was chosen last; before that, where the library lies, or at home: the image is started from its own folder. */
+    Path folder() {
+        return lastFolder
+                .or(() -> settings.recent().stream()
+                        .findFirst()
+                        .flatMap(recent -> Optional.ofNullable(
+                                recent.path().toAbsolutePath().getParent())))
+                .orElseGet(() -> Path.of(System.getProperty("user.home")));
     }
 
     private FileChooser chooser(String title, String kind, List<String> endings) {
         FileChooser chooser = new FileChooser();
         chooser.setTitle(title);
-        folder().map(Path::toFile).filter(File::isDirectory).ifPresent(chooser::setInitialDirectory);
+        Optional.of(folder().toFile()).filter(File::isDirectory).ifPresent(chooser::setInitialDirectory);
         chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter(kind, patterns(endings)));
         return chooser;
     }

@@ -2,6 +2,7 @@ package farglass.desktop.window;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import farglass.desktop.desk.Settings;
 import farglass.film.source.Films;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -43,6 +44,12 @@ class FileDialogsTest {
         assertThat(typed("NOTES.PDF")).isEqualTo("NOTES.PDF");
         assertThat(typed("notes.v2")).isEqualTo("notes.v2.pdf");
         assertThat(typed()).isEqualTo("nothing");
+    }
+
+    @Test
+    void beforeAnythingWasOpenedOneChoosesAtHomeAndNotWhereTheProgramWasStarted() throws Exception {
+        assertThat(new FileDialogs(null, Settings.read(folder.resolve("settings"))).folder())
+                .isEqualTo(Path.of(System.getProperty("user.home")));
     }
 
     @Test
