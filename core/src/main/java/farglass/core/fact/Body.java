@@ -18,6 +18,11 @@ public record Body(Optional<Seat> of, BodyFact what, String value) implements Fa
     }
 
     @Override
+    public Layer layer() {
+        return what.layer();
+    }
+
+    @Override
     public Fact exchanged() {
         return new Body(of.map(Seat::other), what, value);
     }

@@ -47,9 +47,18 @@ public sealed interface Fact
     /** {@return what is said of a fact of its kind} */
     <R> R match(FactCases<R> cases);
 
-    /** {@return the layer it belongs to} Nobody who did not look through a stretch for that layer can say that it was not so. */
+    /** {@return which of all kinds it is; a strike's own kind is another thing} */
+    default FactKind factKind() {
+        return match(KindOfFact.CASES);
+    }
+
+    /**
+     * {@return the layer it belongs to: the viewing that looks for it} Nobody who did not look through a stretch for that layer can say that it
+     * was not so. What is told of a try, of a place and of the bout itself is the story; what only shows when one looks again, for nothing
+     * else, belongs to the answers, the grips or the errors.
+     */
     default Layer layer() {
-        return match(LayerOfFact.CASES);
+        return factKind().layer();
     }
 
     /** {@return the same fact in a bout seen in a mirror: owners stay, sides turn} */

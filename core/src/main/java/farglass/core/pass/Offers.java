@@ -6,13 +6,11 @@ import farglass.core.corpus.BoutSheet;
 import farglass.core.corpus.Corpus;
 import farglass.core.entry.Kind;
 import farglass.core.entry.Technique;
-import farglass.core.fact.Body;
 import farglass.core.fact.Fact;
 import farglass.core.fact.Grip;
 import farglass.core.fact.GripBuilder;
 import farglass.core.fact.Mistake;
 import farglass.core.fact.MistakeBuilder;
-import farglass.core.fact.PartState;
 import farglass.core.fact.Purpose;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.side.OwnedSide;
@@ -103,21 +101,19 @@ public final class Offers {
     }
 
     private Stream<Fact> held(BoutSheet other, Predicate<Stand> isThere) {
-        return Stream.of(Grip.class, PartState.class, Body.class, Fact.LimbOn.class)
-                .flatMap(kind -> other.told(kind).stream())
-                .distinct()
-                .flatMap(moment -> {
-                    Stand there = other.timeline().after(moment);
-                    if (!isThere.test(there)) {
-                        return Stream.empty();
-                    }
-                    boolean turned = !Objects.equals(there.top(), here.top());
-                    boolean mirrored = isOtherSide(moment.telling().side(), turned);
-                    return moment.telling().facts().stream()
-                            .flatMap(fact -> bare(fact).stream())
-                            .map(fact -> turned ? fact.exchanged() : fact)
-                            .map(fact -> mirrored ? fact.mirrored() : fact);
-                });
+        return other.seen().stream().flatMap(moment -> {
+            List<Fact> held = moment.telling().facts().stream()
+                    .flatMap(fact -> bare(fact).stream())
+                    .toList();
+            if (held.isEmpty() || !isThere.test(other.timeline().after(moment))) {
+                return Stream.empty();
+            }
+            boolean turned = !Objects.equals(other.timeline().after(moment).top(), here.top());
+            boolean mirrored = isOtherSide(moment.telling().side(), turned);
+            return held.stream()
+                    .map(fact -> turned ? fact.exchanged() : fact)
+                    .map(fact -> mirrored ? fact.mirrored() : fact);
+        });
     }
 
     /** Where both tell whose side it is on, left there is right here. */
@@ -131,17 +127,20 @@ public final class Offers {
 
     /** Without what belongs to one instant alone. */
     private static Optional<Fact> bare(Fact fact) {
-        if (fact instanceof Grip grip) {
-            return Optional.of(GripBuilder.builder(grip)
-                    .untilMicros(OptionalLong.empty())
-                    .ended(Optional.empty())
-                    .swappedFor(Optional.empty())
-                    .why(Optional.empty())
-                    .ideal(Optional.empty())
-                    .create());
-        }
-        return Optional.of(fact)
-                .filter(any -> any instanceof PartState || any instanceof Body || any instanceof Fact.LimbOn);
+        return switch (fact.factKind().matter()) {
+            case BODIES -> Optional.of(fact instanceof Grip grip ? beginning(grip) : fact);
+            case ACT, BLOW, REASON, EXTENT, TIE, JUDGEMENT, TELLING -> Optional.empty();
+        };
+    }
+
+    private static Grip beginning(Grip grip) {
+        return GripBuilder.builder(grip)
+                .untilMicros(OptionalLong.empty())
+                .ended(Optional.empty())
+                .swappedFor(Optional.empty())
+                .why(Optional.empty())
+                .ideal(Optional.empty())
+                .create();
     }
 
     private boolean isSameAct(Moment there) {

@@ -1,11 +1,9 @@
 package farglass.core.scribe;
 
 import farglass.core.entry.Position;
-import farglass.core.fact.Body;
 import farglass.core.fact.Fact;
-import farglass.core.fact.PartState;
+import farglass.core.fact.FactKind;
 import farglass.core.fact.Purpose;
-import farglass.core.fact.Span;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.naming.Naming;
 import farglass.core.notation.OtherWords;
@@ -164,16 +162,24 @@ public final class ScribeLine {
 
     /** How somebody lies, what is waited for: told of nobody's act. "Opens the guard" is an act. */
     private static boolean standsAlone(Fact fact) {
-        return fact instanceof Body
-                || fact instanceof PartState
-                || fact instanceof Purpose.Branch
-                || fact instanceof Purpose.Why why && why.how() == Purpose.How.WAITED_FOR;
+        return switch (fact.factKind().matter()) {
+            case BODIES -> true;
+            case REASON -> fact.factKind() == FactKind.BRANCH || isWhy(fact, Purpose.How.WAITED_FOR);
+            case ACT, BLOW, EXTENT, TIE, JUDGEMENT, TELLING -> false;
+        };
     }
 
     /** "Fights for the grip" is not said of something that was for it. */
     private static boolean isSaidClearly(Fact fact) {
-        boolean purpose = fact instanceof Purpose.Why why && why.how() == Purpose.How.FOR;
-        return fact instanceof Span || fact instanceof Purpose && !purpose;
+        return switch (fact.factKind().matter()) {
+            case EXTENT -> true;
+            case REASON -> !isWhy(fact, Purpose.How.FOR);
+            case ACT, BODIES, BLOW, TIE, JUDGEMENT, TELLING -> false;
+        };
+    }
+
+    private static boolean isWhy(Fact fact, Purpose.How how) {
+        return fact instanceof Purpose.Why why && why.how() == how;
     }
 
     /** The fields behind the first semicolon, a note and what stands in quotes are left as they are. */

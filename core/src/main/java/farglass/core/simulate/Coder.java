@@ -10,8 +10,6 @@ import farglass.core.entry.Technique;
 import farglass.core.fact.Certainty;
 import farglass.core.fact.Fact;
 import farglass.core.fact.Layer;
-import farglass.core.fact.Link;
-import farglass.core.fact.Strike;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.side.OwnedSide;
 import farglass.core.state.Stand;
@@ -88,17 +86,23 @@ record Coder(double missed, double jitterSeconds, double confused, double slippe
     private static Moment withFacts(Moment moment, Set<Layer> layers, RandomGenerator random) {
         List<Fact> facts = new ArrayList<>();
         for (Fact fact : moment.telling().facts()) {
-            boolean must = fact instanceof Link || fact instanceof Strike || fact instanceof Fact.Range;
             double told = fact.layer() == Layer.STORY
                     ? 1 - ASSUMED.of("leaves-out-story")
                     : layers.contains(fact.layer()) ? 1 - ASSUMED.of("leaves-out-closer") : ASSUMED.of("in-passing");
-            if (must || random.nextDouble() < told) {
+            if (isNeeded(fact) || random.nextDouble() < told) {
                 facts.add(fact);
             }
         }
         Telling telling = moment.telling();
         boolean open = telling.side().isPresent() && random.nextDouble() < ASSUMED.of("side-left-open");
         return moment.with((open ? telling.withoutSide() : telling).withFacts(facts));
+    }
+
+    private static boolean isNeeded(Fact fact) {
+        return switch (fact.factKind().matter()) {
+            case TIE, BLOW -> true;
+            case ACT, BODIES, REASON, EXTENT, JUDGEMENT, TELLING -> false;
+        };
     }
 
     private Moment seen(Moment moment, Stand before, Lexicon lexicon, RandomGenerator random) {

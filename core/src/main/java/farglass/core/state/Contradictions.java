@@ -6,6 +6,7 @@ import farglass.core.bout.Method;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Result;
 import farglass.core.bout.Segment;
+import farglass.core.bout.Telling;
 import farglass.core.bout.Times;
 import farglass.core.entry.Kind;
 import farglass.core.entry.Technique;
@@ -111,7 +112,21 @@ final class Contradictions {
     }
 
     private void moment(Moment moment, int place) {
-        moment.telling().facts().forEach(fact -> fact(fact, moment, place));
+        Telling telling = moment.telling();
+        telling.facts(Link.class)
+                .filter(link -> link.bout().isEmpty())
+                .forEach(link -> tie(link, place(link.moment()) > place, moment));
+        long begins = moment.atMicros().orElse(0);
+        telling.facts(Grip.class)
+                .filter(grip -> grip.untilMicros().orElse(begins) < begins)
+                .forEach(grip -> find(moment.id(), "The grip ends before it begins. Mend one of the two times."));
+        telling.facts(Span.Until.class)
+                .filter(until -> until.micros() < begins)
+                .forEach(until -> find(moment.id(), "It lasts until before it begins. Mend one of the two times."));
+        telling.facts(Fact.Passed.class)
+                .filter(passed -> passed.kept().orElse(passed.reached()).compareTo(passed.reached()) > 0)
+                .forEach(passed ->
+                        find(moment.id(), "More of the pass was kept than was reached. Mend one of the two lines."));
         moment.technique().flatMap(lexicon::technique).ifPresent(technique -> technique(technique, moment));
         if (moment.atMicros().isPresent()
                 && !bout.header().footage().isLive(moment.atMicros().getAsLong())
@@ -133,25 +148,6 @@ final class Contradictions {
                 .filter(timed -> timed.toMicros() < moment.atMicros().orElse(0))
                 .isPresent()) {
             find(moment.id(), "The stopwatch ends before it begins. Mend one of the two times.");
-        }
-    }
-
-    private void fact(Fact fact, Moment moment, int place) {
-        if (fact instanceof Link link && link.bout().isEmpty()) {
-            boolean later = place(link.moment()) > place;
-            tie(link, later, moment);
-        } else if (fact instanceof Grip grip
-                && grip.untilMicros().isPresent()
-                && grip.untilMicros().getAsLong() < moment.atMicros().orElse(0)) {
-            find(moment.id(), "The grip ends before it begins. Mend one of the two times.");
-        } else if (fact instanceof Span.Until until
-                && until.micros() < moment.atMicros().orElse(0)) {
-            find(moment.id(), "It lasts until before it begins. Mend one of the two times.");
-        } else if (fact instanceof Fact.Passed passed
-                && passed.kept()
-                        .filter(kept -> kept.compareTo(passed.reached()) > 0)
-                        .isPresent()) {
-            find(moment.id(), "More of the pass was kept than was reached. Mend one of the two lines.");
         }
     }
 

@@ -3,13 +3,9 @@ package farglass.desktop.tag.pass;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Covered;
 import farglass.core.bout.Moment;
-import farglass.core.fact.Body;
 import farglass.core.fact.Certainty;
 import farglass.core.fact.Fact;
-import farglass.core.fact.Grip;
 import farglass.core.fact.Layer;
-import farglass.core.fact.Mistake;
-import farglass.core.fact.PartState;
 import farglass.core.pass.Agenda;
 import farglass.core.pass.Aim;
 import farglass.core.pass.LookedThrough;
@@ -262,13 +258,11 @@ public final class PassModel {
         turnTo(asked);
     }
 
-    /** {@return whether something is told already of what is asked} */
-    boolean hasTold(PassQuestion asked) {
+    /** {@return whether something is told already of what that layer looks for} */
+    boolean hasTold(PassQuestion asked, Layer layer) {
         return open.bout().flatMap(bout -> bout.moment(asked.momentId())).stream()
                 .flatMap(moment -> moment.telling().facts().stream())
-                .anyMatch(fact -> asked.about() == PassQuestion.About.ERROR
-                        ? fact instanceof Mistake
-                        : fact instanceof Grip || fact instanceof PartState || fact instanceof Body);
+                .anyMatch(fact -> fact.layer() == layer);
     }
 
     private static Repeats.Loop loop(PassQuestion asked) {

@@ -2,6 +2,7 @@ package farglass.desktop.tag.pass;
 
 import farglass.core.bout.Times;
 import farglass.core.fact.Fact;
+import farglass.core.fact.Layer;
 import farglass.core.pass.PassQuestion;
 import farglass.desktop.tag.Tagging;
 import java.util.Locale;
@@ -88,8 +89,8 @@ public final class QuestionView extends VBox {
         String no =
                 switch (question.about()) {
                     case ANSWER -> "No";
-                    case GRIPS -> model.hasTold(question) ? "That is all" : "No grips";
-                    case ERROR -> model.hasTold(question) ? "That is all" : "No error";
+                    case GRIPS -> model.hasTold(question, Layer.GRIPS) ? "That is all" : "No grips";
+                    case ERROR -> model.hasTold(question, Layer.ERRORS) ? "That is all" : "No error";
                     case OPEN -> "Leave it so";
                 };
         add("Y", yes, PassModel.Reply.YES);
