@@ -49,7 +49,9 @@ import farglass.core.catalogue.underneath.Sweeps;
 import farglass.core.catalogue.years.Opponents;
 import farglass.core.catalogue.years.Rematches;
 import farglass.core.corpus.Corpus;
+import farglass.core.question.Ask;
 import farglass.core.question.Dossier;
+import farglass.core.question.Figure;
 import farglass.core.question.Question;
 import farglass.core.scope.Scope;
 import java.util.List;
@@ -119,5 +121,15 @@ public final class Catalogue {
     public static Dossier dossier(
             String athlete, Corpus corpus, Scope scope, DoubleConsumer progress, BooleanSupplier cancelled) {
         return Dossier.of(athlete, corpus, scope, ALL, progress, cancelled);
+    }
+
+    /** {@return the ids of what is counted for a figure: a moment struck from it counts in none of them} */
+    public static List<String> tallies(Figure figure) {
+        return ALL.stream()
+                .flatMap(question -> question.asks().stream())
+                .flatMap(Ask::all)
+                .filter(ask -> ask.id().equals(figure.subject().id()))
+                .flatMap(ask -> ask.measure().tallies(figure.option()).stream())
+                .toList();
     }
 }

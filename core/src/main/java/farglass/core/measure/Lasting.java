@@ -4,11 +4,11 @@ import farglass.core.corpus.Evidence;
 import farglass.core.corpus.Stays;
 import farglass.core.corpus.TimedStay;
 import farglass.core.estimate.Durations;
-import farglass.core.question.Ask;
 import farglass.core.question.DraftFigure;
 import farglass.core.question.Figure;
 import farglass.core.question.Inquiry;
 import farglass.core.question.Measure;
+import farglass.core.question.Subject;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -17,13 +17,13 @@ import java.util.stream.Collectors;
 /** How long stays last, apart for each option. */
 public record Lasting(Stays stays) implements Measure {
     @Override
-    public List<DraftFigure> drafted(Ask ask, Inquiry inquiry) {
+    public List<DraftFigure> drafted(Subject subject, Inquiry inquiry) {
         Map<String, List<TimedStay>> byOption = inquiry.stays(stays).stream()
                 .collect(Collectors.groupingBy(
                         timed -> timed.evidence().option(), LinkedHashMap::new, Collectors.toList()));
         return byOption.entrySet().stream()
                 .map(option -> DraftFigure.of(new Figure.Length(
-                        ask,
+                        subject,
                         option.getKey(),
                         Durations.of(
                                 option.getValue().stream().map(TimedStay::stay).toList()),

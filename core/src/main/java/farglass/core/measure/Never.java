@@ -1,11 +1,11 @@
 package farglass.core.measure;
 
 import farglass.core.corpus.Tally;
-import farglass.core.question.Ask;
 import farglass.core.question.DraftFigure;
 import farglass.core.question.Figure;
 import farglass.core.question.Inquiry;
 import farglass.core.question.Measure;
+import farglass.core.question.Subject;
 import java.util.List;
 
 /**
@@ -19,13 +19,13 @@ public record Never(Tally tally) implements Measure {
     private static final int MOST = 6;
 
     @Override
-    public List<DraftFigure> drafted(Ask ask, Inquiry inquiry) {
+    public List<DraftFigure> drafted(Subject subject, Inquiry inquiry) {
         return inquiry.never(tally, USUAL).entrySet().stream()
                 .filter(never -> never.getValue().chances() >= Inquiry.FEWEST_CHANCES_OF_NEVER
                         && !never.getValue().isTooLittle())
                 .limit(MOST)
                 .map(never -> DraftFigure.of(
-                        new Figure.Proportion(ask, never.getKey(), never.getValue(), List.of(), List.of())))
+                        new Figure.Proportion(subject, never.getKey(), never.getValue(), List.of(), List.of())))
                 .toList();
     }
 

@@ -1,11 +1,11 @@
 package farglass.core.measure;
 
 import farglass.core.corpus.EachTally;
-import farglass.core.question.Ask;
 import farglass.core.question.DraftFigure;
 import farglass.core.question.Figure;
 import farglass.core.question.Inquiry;
 import farglass.core.question.Measure;
+import farglass.core.question.Subject;
 import java.util.List;
 
 /**
@@ -15,10 +15,10 @@ import java.util.List;
  */
 public record OfEach(EachTally tally, String yes) implements Measure {
     @Override
-    public List<DraftFigure> drafted(Ask ask, Inquiry inquiry) {
+    public List<DraftFigure> drafted(Subject subject, Inquiry inquiry) {
         return inquiry.each(tally, yes).entrySet().stream()
                 .map(sort -> DraftFigure.of(new Figure.Proportion(
-                        ask,
+                        subject,
                         sort.getKey(),
                         sort.getValue().shares().get(yes),
                         List.of(),

@@ -1,11 +1,11 @@
 package farglass.core.measure;
 
 import farglass.core.corpus.Tally;
-import farglass.core.question.Ask;
 import farglass.core.question.Count;
 import farglass.core.question.DraftFigure;
 import farglass.core.question.Inquiry;
 import farglass.core.question.Measure;
+import farglass.core.question.Subject;
 import java.util.List;
 import java.util.OptionalDouble;
 
@@ -29,10 +29,10 @@ public record Options(Tally tally, OptionalDouble usual) implements Measure {
     }
 
     @Override
-    public List<DraftFigure> drafted(Ask ask, Inquiry inquiry) {
+    public List<DraftFigure> drafted(Subject subject, Inquiry inquiry) {
         Count count = inquiry.options(tally, usual);
         return count.shares().keySet().stream()
-                .map(option -> count.drafted(ask, option))
+                .map(option -> count.drafted(subject, option))
                 .toList();
     }
 

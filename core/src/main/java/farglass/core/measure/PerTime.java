@@ -2,11 +2,11 @@ package farglass.core.measure;
 
 import farglass.core.corpus.Stretches;
 import farglass.core.corpus.Tally;
-import farglass.core.question.Ask;
 import farglass.core.question.DraftFigure;
 import farglass.core.question.Figure;
 import farglass.core.question.Inquiry;
 import farglass.core.question.Measure;
+import farglass.core.question.Subject;
 import java.util.List;
 import java.util.Optional;
 
@@ -26,10 +26,10 @@ public record PerTime(Tally tally, Optional<Stretches> stretches) implements Mea
     }
 
     @Override
-    public List<DraftFigure> drafted(Ask ask, Inquiry inquiry) {
+    public List<DraftFigure> drafted(Subject subject, Inquiry inquiry) {
         return inquiry.perMinute(tally, stretches).entrySet().stream()
                 .map(option -> DraftFigure.of(new Figure.Pace(
-                        ask,
+                        subject,
                         option.getKey(),
                         option.getValue().rate(),
                         option.getValue().evidence())))

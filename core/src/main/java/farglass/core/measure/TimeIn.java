@@ -5,11 +5,11 @@ import farglass.core.corpus.Evidence;
 import farglass.core.corpus.Stays;
 import farglass.core.corpus.TimedStay;
 import farglass.core.estimate.TimeShare;
-import farglass.core.question.Ask;
 import farglass.core.question.DraftFigure;
 import farglass.core.question.Figure;
 import farglass.core.question.Inquiry;
 import farglass.core.question.Measure;
+import farglass.core.question.Subject;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -22,7 +22,7 @@ import java.util.Map;
  */
 public record TimeIn(Stays stays) implements Measure {
     @Override
-    public List<DraftFigure> drafted(Ask ask, Inquiry inquiry) {
+    public List<DraftFigure> drafted(Subject subject, Inquiry inquiry) {
         List<BoutCounts> sheets = inquiry.sheets();
         Map<String, double[]> seconds = new LinkedHashMap<>();
         Map<String, List<Evidence>> evidence = new LinkedHashMap<>();
@@ -36,7 +36,7 @@ public record TimeIn(Stays stays) implements Measure {
         }
         return seconds.entrySet().stream()
                 .map(option -> new Figure.Part(
-                        ask,
+                        subject,
                         option.getKey(),
                         TimeShare.of(inquiry.timeOf(option.getValue())),
                         evidence.get(option.getKey())))

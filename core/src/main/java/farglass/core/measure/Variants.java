@@ -1,11 +1,11 @@
 package farglass.core.measure;
 
 import farglass.core.corpus.Tally;
-import farglass.core.question.Ask;
 import farglass.core.question.DraftFigure;
 import farglass.core.question.Figure;
 import farglass.core.question.Inquiry;
 import farglass.core.question.Measure;
+import farglass.core.question.Subject;
 import java.util.List;
 
 /**
@@ -15,10 +15,10 @@ import java.util.List;
  */
 public record Variants(Tally tally) implements Measure {
     @Override
-    public List<DraftFigure> drafted(Ask ask, Inquiry inquiry) {
+    public List<DraftFigure> drafted(Subject subject, Inquiry inquiry) {
         return inquiry.listed(tally).entrySet().stream()
                 .map(variant -> DraftFigure.of(new Figure.Listing(
-                        ask, variant.getKey(), inquiry.together(variant.getKey()), variant.getValue())))
+                        subject, variant.getKey(), inquiry.together(variant.getKey()), variant.getValue())))
                 .toList();
     }
 

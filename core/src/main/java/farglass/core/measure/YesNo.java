@@ -1,11 +1,11 @@
 package farglass.core.measure;
 
 import farglass.core.corpus.Tally;
-import farglass.core.question.Ask;
 import farglass.core.question.Count;
 import farglass.core.question.DraftFigure;
 import farglass.core.question.Inquiry;
 import farglass.core.question.Measure;
+import farglass.core.question.Subject;
 import java.util.List;
 
 /**
@@ -15,9 +15,9 @@ import java.util.List;
  */
 public record YesNo(Tally tally, String yes) implements Measure {
     @Override
-    public List<DraftFigure> drafted(Ask ask, Inquiry inquiry) {
+    public List<DraftFigure> drafted(Subject subject, Inquiry inquiry) {
         Count count = inquiry.yesOrNo(tally, yes);
-        return count.chances() == 0 ? List.of() : List.of(count.drafted(ask, yes));
+        return count.chances() == 0 ? List.of() : List.of(count.drafted(subject, yes));
     }
 
     @Override

@@ -27,7 +27,9 @@ record AnswerWriter(Answered answered, BlankFiller blanks) {
     }
 
     private Set<Layer> layers() {
-        return answered.question().asks().stream().map(Ask::layer).collect(Collectors.toSet());
+        return answered.question().asks().stream()
+                .map(ask -> ask.subject().layer())
+                .collect(Collectors.toSet());
     }
 
     private String sentence() {
@@ -50,7 +52,7 @@ record AnswerWriter(Answered answered, BlankFiller blanks) {
     }
 
     private void addClause(Ask ask, List<Figure> figures, List<String> clauses) {
-        String clause = ask.wording().clause();
+        String clause = ask.subject().wording().clause();
         if (!clause.isEmpty() && !figures.isEmpty()) {
             clauses.add(blanks.fill(clause, figures));
         }
@@ -58,13 +60,13 @@ record AnswerWriter(Answered answered, BlankFiller blanks) {
 
     private List<Figure> of(Ask ask) {
         return answered.figures().stream()
-                .filter(figure -> figure.ask().id().equals(ask.id()))
+                .filter(figure -> figure.subject().id().equals(ask.id()))
                 .toList();
     }
 
     private List<FigureRow> rows() {
         return answered.question().asks().stream()
-                .filter(ask -> !ask.wording().row().isEmpty())
+                .filter(ask -> !ask.subject().wording().row().isEmpty())
                 .flatMap(ask -> new RowWriter(blanks, of(ask), notes(ask)).rows().stream())
                 .toList();
     }

@@ -53,12 +53,12 @@ record BlankFiller(String athlete, Lexicon lexicon, List<Hearsay> said, Map<Laye
 
     /** {@return what is counted, as it stands by itself} */
     String option(Figure figure) {
-        return figure.ask().wording().inLexicon() ? lexicon.label(figure.option()) : figure.option();
+        return figure.subject().wording().inLexicon() ? lexicon.label(figure.option()) : figure.option();
     }
 
     /** {@return the label of the figure's row} */
     String label(Figure figure) {
-        String row = figure.ask().wording().row();
+        String row = figure.subject().wording().row();
         // Within a sentence "closed guard", at the head of a row "Closed guard".
         String label = row.equals("{option}") ? option(figure) : fill(row, List.of(figure));
         return label.isEmpty() ? label : label.substring(0, 1).toUpperCase(Locale.ROOT) + label.substring(1);
@@ -132,7 +132,7 @@ record BlankFiller(String athlete, Lexicon lexicon, List<Hearsay> said, Map<Laye
                         .map(Evidence::bout)
                         .distinct()
                         .count());
-        int more = unwatched.getOrDefault(figure.ask().layer(), 0);
+        int more = unwatched.getOrDefault(figure.subject().layer(), 0);
         String in = "in %d bout%s".formatted(bouts, bouts == 1 ? "" : "s");
         return more == 0
                 ? in

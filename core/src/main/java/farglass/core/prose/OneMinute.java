@@ -113,7 +113,7 @@ public record OneMinute(Dossier dossier, List<Answer> answers) {
     }
 
     private Optional<Told> top(String ask) {
-        return told().filter(told -> told.row().figure().ask().id().equals(ask)
+        return told().filter(told -> told.row().figure().subject().id().equals(ask)
                         && !told.share().isTooLittle())
                 .max(Comparator.comparingInt(told -> told.share().successes()));
     }
@@ -128,7 +128,7 @@ public record OneMinute(Dossier dossier, List<Answer> answers) {
     }
 
     private Optional<Point> stayOutOf() {
-        return told().filter(told -> told.row().figure().ask().id().equals("danger")
+        return told().filter(told -> told.row().figure().subject().id().equals("danger")
                         && !told.share().isTooLittle())
                 .max(Comparator.comparingDouble(
                         told -> told.share().point() * told.share().chances()))
@@ -145,7 +145,7 @@ public record OneMinute(Dossier dossier, List<Answer> answers) {
                 .flatMap(ask -> answers.stream()
                         .filter(answer -> asks(answer, ask))
                         .filter(answer -> answer.rows().stream()
-                                .filter(row -> row.figure().ask().id().equals(ask))
+                                .filter(row -> row.figure().subject().id().equals(ask))
                                 .allMatch(row -> row.figure()
                                         .chances()
                                         .filter(share -> !share.isTooLittle())

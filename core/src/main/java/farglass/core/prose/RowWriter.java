@@ -36,7 +36,7 @@ record RowWriter(BlankFiller blanks, List<Figure> figures, List<Figure> beside) 
     private List<Figure> ordered() {
         Optional<Comparator<String>> order = figures.stream()
                 .findFirst()
-                .flatMap(first -> first.ask().wording().order());
+                .flatMap(first -> first.subject().wording().order());
         return order.isEmpty()
                 ? figures
                 : figures.stream()
@@ -132,11 +132,11 @@ record RowWriter(BlankFiller blanks, List<Figure> figures, List<Figure> beside) 
     private FigureRow row(Figure figure, String count, String likely, String caution, String why, Optional<Bar> bar) {
         return FigureRowBuilder.builder()
                 .label(blanks.label(figure))
-                .heading(figure.ask().wording().heading())
+                .heading(figure.subject().wording().heading())
                 .figure(figure)
                 .count(count)
                 .likely(likely)
-                .of(figure.ask().wording().of())
+                .of(figure.subject().wording().of())
                 .basis(blanks.basis(figure))
                 .note(note(figure))
                 .caution(caution)
@@ -152,13 +152,13 @@ record RowWriter(BlankFiller blanks, List<Figure> figures, List<Figure> beside) 
         for (Figure other : beside(beside, figure)) {
             other.match(
                     proportion ->
-                            said.add(blanks.fill(proportion.ask().wording().row(), List.of(other))),
-                    pace -> said.add(blanks.fill(pace.ask().wording().row(), List.of(other))),
-                    length -> said.add(blanks.fill(length.ask().wording().row(), List.of(other))),
+                            said.add(blanks.fill(proportion.subject().wording().row(), List.of(other))),
+                    pace -> said.add(blanks.fill(pace.subject().wording().row(), List.of(other))),
+                    length -> said.add(blanks.fill(length.subject().wording().row(), List.of(other))),
                     listing -> parts.add(Words.inSentence(blanks.option(listing)) + " "
                             + listing.evidence().size()),
-                    part -> said.add(blanks.fill(part.ask().wording().row(), List.of(other))),
-                    longest -> said.add(blanks.fill(longest.ask().wording().row(), List.of(other))));
+                    part -> said.add(blanks.fill(part.subject().wording().row(), List.of(other))),
+                    longest -> said.add(blanks.fill(longest.subject().wording().row(), List.of(other))));
         }
         if (!parts.isEmpty()) {
             said.add("of these " + String.join(", ", parts));

@@ -100,7 +100,7 @@ public record SinceLast(
     private record Surprise(String key, String words, double expected) {}
 
     private static String key(FigureRow row) {
-        return row.figure().ask().id() + "/" + row.figure().option();
+        return row.figure().subject().id() + "/" + row.figure().option();
     }
 
     private static String told(Header header, String athlete) {
@@ -143,15 +143,17 @@ public record SinceLast(
     private static List<Surprise> surprised(Map<String, FigureRow> before, Map<String, FigureRow> after, String bout) {
         List<Surprise> all = new ArrayList<>();
         after.forEach((key, row) -> {
-            if (!row.figure().ask().wording().inLexicon() || !isIn(row, bout)) {
+            if (!row.figure().subject().wording().inLexicon() || !isIn(row, bout)) {
                 return;
             }
             Optional<Share> now = row.figure().chances();
             Optional<Share> then = Optional.ofNullable(before.get(key))
                     .flatMap(was -> was.figure().chances());
             int chances = before.values().stream()
-                    .filter(was ->
-                            was.figure().ask().id().equals(row.figure().ask().id()))
+                    .filter(was -> was.figure()
+                            .subject()
+                            .id()
+                            .equals(row.figure().subject().id()))
                     .flatMap(was -> was.figure().chances().stream())
                     .mapToInt(Share::chances)
                     .max()

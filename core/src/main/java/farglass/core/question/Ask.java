@@ -8,11 +8,9 @@ import java.util.stream.Stream;
 /**
  * One thing counted for a question.
  *
- * @param id the same for ever, and of this ask alone; claims are made under it
  * @param notes asks whose figures have no rows of their own: each is told beside the row of the same option
- * @param layer what of a bout must have been looked through for it to count
  */
-public record Ask(String id, Measure measure, Wording wording, List<Ask> notes, Layer layer) {
+public record Ask(Subject subject, Measure measure, List<Ask> notes) {
     public Ask {
         notes = List.copyOf(notes);
     }
@@ -22,23 +20,27 @@ public record Ask(String id, Measure measure, Wording wording, List<Ask> notes, 
     }
 
     public Ask(String id, Measure measure, Wording wording, List<Ask> notes) {
-        this(id, measure, wording, notes, Layer.STORY);
+        this(new Subject(id, wording, Layer.STORY), measure, notes);
+    }
+
+    public String id() {
+        return subject.id();
     }
 
     /** {@return the same, of which a viewing for the story alone says nothing} */
     public Ask needing(Layer other) {
-        return new Ask(id, measure, wording, notes, other);
+        return new Ask(new Subject(subject.id(), subject.wording(), other), measure, notes);
     }
 
     /** {@return the same, with that told beside its rows} */
     public Ask with(Ask note) {
         List<Ask> more = new ArrayList<>(notes);
         more.add(note);
-        return new Ask(id, measure, wording, more, layer);
+        return new Ask(subject, measure, more);
     }
 
     /** {@return this ask, then its notes} */
-    Stream<Ask> all() {
+    public Stream<Ask> all() {
         return Stream.concat(Stream.of(this), notes.stream());
     }
 }

@@ -28,8 +28,8 @@ public record Count(
     private static final int FEWEST_BOUTS_WITH = 4;
     private static final int FEWEST_BOUTS_WITHOUT = 6;
 
-    private static String id(Ask ask, String option) {
-        return ask.id() + "/" + option;
+    private static String id(Subject subject, String option) {
+        return subject.id() + "/" + option;
     }
 
     /**
@@ -44,33 +44,33 @@ public record Count(
     }
 
     /** {@return what could be claimed of an option, by id} */
-    public Map<String, Difference> family(Ask ask, String option) {
+    public Map<String, Difference> family(Subject subject, String option) {
         Map<String, Difference> family = new LinkedHashMap<>();
         if (shares.get(option).isTooLittle() || !isBorne(option)) {
             // Of what is too little film to say more, nothing more is said.
             return family;
         }
-        Optional.ofNullable(compared.get(option)).ifPresent(held -> family.put(id(ask, option), held.comparison()));
+        Optional.ofNullable(compared.get(option)).ifPresent(held -> family.put(id(subject, option), held.comparison()));
         Optional.ofNullable(trends.get(option))
-                .ifPresent(changed -> family.put(id(ask, option) + CHANGE, changed.trend()));
+                .ifPresent(changed -> family.put(id(subject, option) + CHANGE, changed.trend()));
         return family;
     }
 
     /** {@return the option's share, with what may be claimed of it} @param before claims of another kind, told first */
-    public Figure.Proportion proportion(Ask ask, String option, Claims claims, List<Claim> before) {
+    public Figure.Proportion proportion(Subject subject, String option, Claims claims, List<Claim> before) {
         List<Claim> claimed = new ArrayList<>(before);
-        claims.of(id(ask, option))
+        claims.of(id(subject, option))
                 .map(direction -> compared.get(option).claim(direction, shares.get(option)))
                 .ifPresent(claimed::add);
-        claims.of(id(ask, option) + CHANGE)
+        claims.of(id(subject, option) + CHANGE)
                 .map(direction -> trends.get(option).claim(direction))
                 .ifPresent(claimed::add);
         return new Figure.Proportion(
-                ask, option, shares.get(option), claimed, counted.of(option).evidence());
+                subject, option, shares.get(option), claimed, counted.of(option).evidence());
     }
 
     /** {@return the option as a figure that waits for its claims} */
-    public DraftFigure drafted(Ask ask, String option) {
-        return new DraftFigure(family(ask, option), claims -> proportion(ask, option, claims, List.of()));
+    public DraftFigure drafted(Subject subject, String option) {
+        return new DraftFigure(family(subject, option), claims -> proportion(subject, option, claims, List.of()));
     }
 }

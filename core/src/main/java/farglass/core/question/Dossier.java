@@ -57,7 +57,7 @@ public record Dossier(
                     question,
                     question.asks().stream()
                             .flatMap(Ask::all)
-                            .flatMap(ask -> ask.measure().drafted(ask, inquiry).stream())
+                            .flatMap(ask -> ask.measure().drafted(ask.subject(), inquiry).stream())
                             .toList());
         }
 

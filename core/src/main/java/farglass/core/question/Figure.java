@@ -12,7 +12,7 @@ import java.util.function.Function;
 
 /** One number of the dossier, with the moments it comes from, the newest bout first. */
 public sealed interface Figure {
-    Ask ask();
+    Subject subject();
 
     /** {@return which option it counts: a key of the lexicon, or words} */
     String option();
@@ -40,7 +40,7 @@ public sealed interface Figure {
             Function<Longest, T> longest);
 
     /** So many of so many chances. */
-    record Proportion(Ask ask, String option, Share share, List<Claim> claims, List<Evidence> evidence)
+    record Proportion(Subject subject, String option, Share share, List<Claim> claims, List<Evidence> evidence)
             implements Figure {
         public Proportion {
             claims = List.copyOf(claims);
@@ -70,7 +70,7 @@ public sealed interface Figure {
     }
 
     /** So many in so much time. */
-    record Pace(Ask ask, String option, Rate rate, List<Evidence> evidence) implements Figure {
+    record Pace(Subject subject, String option, Rate rate, List<Evidence> evidence) implements Figure {
         public Pace {
             evidence = List.copyOf(evidence);
         }
@@ -88,7 +88,7 @@ public sealed interface Figure {
     }
 
     /** How long such stays last. */
-    record Length(Ask ask, String option, Durations durations, List<Evidence> evidence) implements Figure {
+    record Length(Subject subject, String option, Durations durations, List<Evidence> evidence) implements Figure {
         public Length {
             evidence = List.copyOf(evidence);
         }
@@ -110,7 +110,7 @@ public sealed interface Figure {
      *
      * @param within the option that this one is a part of
      */
-    record Listing(Ask ask, String option, String within, List<Evidence> evidence) implements Figure {
+    record Listing(Subject subject, String option, String within, List<Evidence> evidence) implements Figure {
         public Listing {
             evidence = List.copyOf(evidence);
         }
@@ -128,7 +128,7 @@ public sealed interface Figure {
     }
 
     /** So much of the time watched. */
-    record Part(Ask ask, String option, TimeShare time, List<Evidence> evidence) implements Figure {
+    record Part(Subject subject, String option, TimeShare time, List<Evidence> evidence) implements Figure {
         public Part {
             evidence = List.copyOf(evidence);
         }
@@ -146,7 +146,7 @@ public sealed interface Figure {
     }
 
     /** The one that lasted longest. */
-    record Longest(Ask ask, String option, Stay stay, List<Evidence> evidence) implements Figure {
+    record Longest(Subject subject, String option, Stay stay, List<Evidence> evidence) implements Figure {
         public Longest {
             evidence = List.copyOf(evidence);
         }

@@ -39,7 +39,7 @@ public record Hearsay(String words, Optional<String> figure, String bout) {
 
     /** {@return whether it concerns that figure} */
     public boolean concerns(Figure figure) {
-        String ask = figure.ask().id();
+        String ask = figure.subject().id();
         return this.figure
                 .filter(id -> id.equals(ask) || id.equals(ask + "/" + figure.option()))
                 .isPresent();

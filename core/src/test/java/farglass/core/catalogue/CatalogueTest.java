@@ -289,7 +289,7 @@ class CatalogueTest {
 
     private static Share share(List<Figure> figures, String ask) {
         return figures.stream()
-                .filter(figure -> figure.ask().id().equals(ask))
+                .filter(figure -> figure.subject().id().equals(ask))
                 .filter(Figure.Proportion.class::isInstance)
                 .map(figure -> ((Figure.Proportion) figure).share())
                 .findFirst()

@@ -100,12 +100,12 @@ class NaiveCountTest {
         Map<String, Count> told = new LinkedHashMap<>();
         dossier.answers().stream()
                 .flatMap(answer -> answer.figures().stream())
-                .filter(figure -> KINDS.containsKey(figure.ask().id()))
+                .filter(figure -> KINDS.containsKey(figure.subject().id()))
                 .map(Figure.Proportion.class::cast)
                 .forEach(figure -> {
                     assertThat(figure.evidence()).hasSize(figure.share().successes());
                     told.put(
-                            figure.ask().id(),
+                            figure.subject().id(),
                             new Count(figure.share().successes(), figure.share().chances()));
                 });
         return told;

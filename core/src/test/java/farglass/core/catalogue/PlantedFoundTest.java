@@ -32,7 +32,7 @@ class PlantedFoundTest {
         return Catalogue.dossier(athlete, DEMO, Scope.ALL).answers().stream()
                 .flatMap(answered -> answered.figures().stream())
                 .filter(figure ->
-                        figure.ask().id().equals(ask) && figure.option().equals(option));
+                        figure.subject().id().equals(ask) && figure.option().equals(option));
     }
 
     private static List<Claim> claims(Figure figure) {

@@ -55,7 +55,7 @@ class FilterTest {
     private static Stream<Figure.Proportion> proportions(Dossier dossier, String ask) {
         return dossier.answers().stream()
                 .flatMap(answer -> answer.figures().stream())
-                .filter(figure -> figure.ask().id().equals(ask))
+                .filter(figure -> figure.subject().id().equals(ask))
                 .map(Figure.Proportion.class::cast);
     }
 
@@ -115,8 +115,8 @@ class FilterTest {
         Dossier late = dossier(part(last(2), Optional.empty()));
         assertThat(late.answers().stream()
                         .flatMap(answer -> answer.figures().stream())
-                        .filter(figure -> figure.ask().id().equals("guard time")
-                                || figure.ask().id().equals("on top time"))
+                        .filter(figure -> figure.subject().id().equals("guard time")
+                                || figure.subject().id().equals("on top time"))
                         .map(Figure.Part.class::cast)
                         .map(figure ->
                                 figure.option() + " " + Math.round(figure.time().seconds()) + " of "

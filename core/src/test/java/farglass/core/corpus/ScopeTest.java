@@ -46,7 +46,7 @@ class ScopeTest {
     private static int sweeps(Dossier dossier) {
         return dossier.answers().stream()
                 .flatMap(answer -> answer.figures().stream())
-                .filter(figure -> figure.ask().id().equals("sweep done"))
+                .filter(figure -> figure.subject().id().equals("sweep done"))
                 .mapToInt(figure -> ((Figure.Proportion) figure).share().chances())
                 .sum();
     }

@@ -114,7 +114,7 @@ final class PlantedRun {
     private static boolean claims(Dossier dossier, String ask, String option) {
         return dossier.answers().stream()
                 .flatMap(answer -> answer.figures().stream())
-                .filter(figure -> figure.ask().id().equals(ask)
+                .filter(figure -> figure.subject().id().equals(ask)
                         && (option.isEmpty() || figure.option().equals(option)))
                 .flatMap(figure -> figure.claimed().stream())
                 .anyMatch(claim ->

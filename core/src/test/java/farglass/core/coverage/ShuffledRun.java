@@ -81,7 +81,7 @@ final class ShuffledRun {
                         .flatMap(answered -> answered.figures().stream())
                         .filter(figure -> figure.claimed().stream()
                                 .anyMatch(claim -> claim.match(others -> true, prefers -> false, before -> true)))
-                        .forEach(figure -> byFigure.merge(figure.ask().id(), 1, Integer::sum));
+                        .forEach(figure -> byFigure.merge(figure.subject().id(), 1, Integer::sum));
             }
         }
         System.out.printf("%d dossiers, %d (%.1f %%) with a false claim%n", dossiers, any, 100.0 * any / dossiers);

@@ -19,8 +19,8 @@ import farglass.core.question.Claim;
 import farglass.core.question.Claims;
 import farglass.core.question.Dossier;
 import farglass.core.question.Figure;
-import farglass.core.question.Measure;
 import farglass.core.question.Question;
+import farglass.core.question.Subject;
 import farglass.core.question.UncountedBouts;
 import farglass.core.side.Side;
 import java.time.LocalDate;
@@ -68,7 +68,7 @@ class PageTest {
     }
 
     private static Figure figure(String question, String ask, String option, Share share, Claim... claims) {
-        return new Figure.Proportion(ask(question, ask), option, share, List.of(claims), List.of());
+        return new Figure.Proportion(ask(question, ask).subject(), option, share, List.of(claims), List.of());
     }
 
     private static Answer answer(String question, Figure... figures) {
@@ -163,7 +163,7 @@ class PageTest {
 
     @Test
     void whatBelongsToARowIsToldBesideIt() {
-        Ask variants = ask("finish", "finish variants");
+        Subject variants = ask("finish", "finish variants").subject();
         Answer answer = answer(
                 "finish",
                 figure("finish", "finish which", "guillotine", share(3, 9, 8)),
@@ -177,7 +177,7 @@ class PageTest {
 
     @Test
     void lengthsArePartOfTheSentenceForTheFirstGuardOnly() {
-        Ask lasting = ask("guard", "guard lasting");
+        Subject lasting = ask("guard", "guard lasting").subject();
         Durations long1 = new Durations(
                 OptionalDouble.of(31), OptionalDouble.of(9.25), OptionalDouble.of(Double.POSITIVE_INFINITY), 9, 8);
         Durations few = new Durations(OptionalDouble.empty(), OptionalDouble.empty(), OptionalDouble.empty(), 2, 1);
@@ -195,7 +195,7 @@ class PageTest {
 
     @Test
     void ratesShareAScaleAndCountFirst() {
-        Ask perTime = ask("conceded", "conceded per time");
+        Subject perTime = ask("conceded", "conceded per time").subject();
         Rate rate = new Rate(0.01, 0.02, 0.05, 0.08, 0.1, 4, 80, 5, OptionalDouble.of(0.2));
         Answer answer = answer("conceded", new Figure.Pace(perTime, "sweep", rate, List.of()));
         FigureRow row = answer.rows().get(0);
@@ -227,13 +227,16 @@ class PageTest {
                 ids.add(ask.id());
                 figures.add(
                         ask.measure() instanceof farglass.core.measure.Lasting
-                                ? new Figure.Length(ask, "half-guard", Durations.of(List.of()), List.of())
+                                ? new Figure.Length(ask.subject(), "half-guard", Durations.of(List.of()), List.of())
                                 : ask.measure() instanceof Longest
-                                        ? new Figure.Longest(ask, "half-guard", new Stay(83, true, "b"), List.of())
+                                        ? new Figure.Longest(
+                                                ask.subject(), "half-guard", new Stay(83, true, "b"), List.of())
                                         : ask.measure() instanceof TimeIn
-                                                ? new Figure.Part(ask, "half-guard", TimeShare.of(List.of()), List.of())
+                                                ? new Figure.Part(
+                                                        ask.subject(), "half-guard", TimeShare.of(List.of()), List.of())
                                                 : ask.measure() instanceof Listed
-                                                        ? new Figure.Listing(ask, "half-guard", "half-guard", List.of())
+                                                        ? new Figure.Listing(
+                                                                ask.subject(), "half-guard", "half-guard", List.of())
                                                         : figure(
                                                                 question.id(), ask.id(), "half-guard", share(2, 9, 8)));
             }
@@ -250,7 +253,7 @@ class PageTest {
 
     /** What has no chances has no words for them. */
     private static boolean isUncounted(FigureRow row) {
-        Measure measure = row.figure().ask().measure();
-        return measure instanceof Listed || measure instanceof TimeIn || measure instanceof Longest;
+        return row.figure()
+                .match(share -> false, pace -> false, length -> false, listing -> true, part -> true, longest -> true);
     }
 }

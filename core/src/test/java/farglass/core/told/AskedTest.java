@@ -44,7 +44,7 @@ class AskedTest {
     }
 
     private static String label(Figure figure) {
-        return figure.ask().wording().inLexicon() ? LEXICON.label(figure.option()) : figure.option();
+        return figure.subject().wording().inLexicon() ? LEXICON.label(figure.option()) : figure.option();
     }
 
     private static Optional<String> count(Figure figure) {
@@ -68,7 +68,7 @@ class AskedTest {
                 .map(line -> DynamicTest.dynamicTest(String.join(", ", line), () -> {
                     List<Figure> figures = dossier(line[0], line[1]).answers().stream()
                             .flatMap(answered -> answered.figures().stream())
-                            .filter(figure -> figure.ask().id().equals(line[2]))
+                            .filter(figure -> figure.subject().id().equals(line[2]))
                             .toList();
                     if (line[3].equals("none")) {
                         assertThat(figures).isEmpty();

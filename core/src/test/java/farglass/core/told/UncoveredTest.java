@@ -62,8 +62,8 @@ class UncoveredTest {
                 .flatMap(athlete -> Catalogue.dossier(athlete, corpus, Scope.ALL).answers().stream()
                         .flatMap(answered -> answered.figures().stream())
                         .filter(which)
-                        .map(figure ->
-                                athlete + ", " + figure.ask().id() + ", " + figure.option() + ": " + figure.evidence()))
+                        .map(figure -> athlete + ", " + figure.subject().id() + ", " + figure.option() + ": "
+                                + figure.evidence()))
                 .toList();
     }
 
@@ -81,7 +81,7 @@ class UncoveredTest {
         Bout bout = told(name);
         for (Layer layer : CLOSER) {
             Bout unwatched = withoutViewing(bout, layer);
-            assertThat(said(unwatched, figure -> figure.ask().layer() == layer))
+            assertThat(said(unwatched, figure -> figure.subject().layer() == layer))
                     .as("%s, of %s, not watched", name, layer)
                     .isEmpty();
             assertThat(said(unwatched, figure -> true))
@@ -98,11 +98,11 @@ class UncoveredTest {
         Bout bout = told(name);
         List<String> lost = new ArrayList<>();
         for (Layer layer : List.of(Layer.GRIPS, Layer.ERRORS)) {
-            Predicate<Figure> others = figure -> figure.ask().layer() != layer;
+            Predicate<Figure> others = figure -> figure.subject().layer() != layer;
             assertThat(said(withoutViewing(bout, layer), others))
                     .as("%s, but what needs %s", name, layer)
                     .isEqualTo(said(bout, others));
-            lost.addAll(said(bout, figure -> figure.ask().layer() == layer));
+            lost.addAll(said(bout, figure -> figure.subject().layer() == layer));
         }
         assertThat(lost).as("something was told that can fall silent").isNotEmpty();
     }
@@ -120,7 +120,7 @@ class UncoveredTest {
     /** {@return what is said of the first grip and of grips won} */
     private static List<String> ofGrips(Bout bout) {
         return said(bout, figure -> List.of("first grip", "first grip which", "grips won")
-                        .contains(figure.ask().id()))
+                        .contains(figure.subject().id()))
                 .stream()
                 .map(line ->
                         line.replaceAll("Evidence\\[bout=[^,]*, moment=Optional\\[(m\\d+)], option=[^\\]]*]", "$1"))

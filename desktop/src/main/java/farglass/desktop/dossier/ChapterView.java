@@ -195,7 +195,7 @@ final class ChapterView extends VBox {
             words(heading, "group");
         }
         boolean folded = rows.size() > MOST_ROWS + 1
-                && rows.get(0).figure().ask().wording().order().isEmpty()
+                && rows.get(0).figure().subject().wording().order().isEmpty()
                 && rows.stream().skip(MOST_ROWS).noneMatch(this::isChosen);
         rows.stream().limit(folded ? MOST_ROWS : rows.size()).map(this::figure).forEach(shown::add);
         if (folded) {

@@ -245,7 +245,7 @@ public final class DossierModel {
     }
 
     private static String key(FigureRow row) {
-        return row.figure().ask().id() + "/" + row.figure().option();
+        return row.figure().subject().id() + "/" + row.figure().option();
     }
 
     private static Map<String, FigureRow> rows(Page page) {
@@ -272,7 +272,7 @@ public final class DossierModel {
         }
         FigureRow from = row.get().get();
         Telling told = moment.get().telling();
-        for (String figure : from.figure().ask().measure().tallies(from.figure().option())) {
+        for (String figure : Catalogue.tallies(from.figure())) {
             told = told.and(new Fact.Struck(figure, why.strip()));
         }
         desk.change(

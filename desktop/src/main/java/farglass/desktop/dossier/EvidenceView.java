@@ -163,7 +163,7 @@ final class EvidenceView extends VBox {
         sights.setVisible(!listed);
         how.setVisible(!listed);
         Optional<FigureRow> named =
-                row.filter(known -> known.figure().ask().wording().inLexicon());
+                row.filter(known -> known.figure().subject().wording().inLexicon());
         whole.setVisible(named.isPresent());
         whole.setText(named.map(known -> "All of %s\u2026"
                         .formatted(Words.inSentence(

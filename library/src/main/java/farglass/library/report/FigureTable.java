@@ -62,7 +62,7 @@ public final class FigureTable {
                 SpreadsheetCell.of(page.athlete()),
                 answer.chapter(),
                 answer.question(),
-                figure.ask().id(),
+                figure.subject().id(),
                 SpreadsheetCell.of(figure.option()),
                 row.heading(),
                 SpreadsheetCell.of(row.label()),
