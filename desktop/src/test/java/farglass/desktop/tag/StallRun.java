@@ -18,7 +18,8 @@ import org.testfx.util.WaitForAsyncUtils;
 
 /**
  * How long the interface thread answers nobody after a tag, a change of place, an opening and a key in a large library, and what it does then:
- * {@code StallRun BOUTS [LIBRARY]}, with the flags of the tests. A library that is there already is used as it is.
+ * {@code StallRun BOUTS [LIBRARY]}, with the flags of the tests. A library that is there already is used as it is. The
+ * first round begins cold.
  */
 final class StallRun {
     private static final List<String> LINES = List.of(
@@ -26,6 +27,8 @@ final class StallRun {
             "b hip bump to kimura",
             "a passes and goes straight to the back",
             "both athletes fight for the grips");
+
+    private static final int ROUNDS = 3;
 
     private StallRun() {}
 
@@ -42,7 +45,19 @@ final class StallRun {
         rest(desk);
         StallWatch watch = new StallWatch();
         watch.begin();
-        String id = on(() -> desk.contents().bouts().get(7).id());
+        for (int round = 1; round <= ROUNDS; round++) {
+            System.out.println("Round " + round);
+            round(watch, window, desk, round);
+        }
+        step(watch, desk, "open another library", () -> {
+            window.workbench().open(path);
+            return null;
+        });
+        System.exit(0);
+    }
+
+    private static void round(StallWatch watch, RunWindow window, Desk desk, int round) throws Exception {
+        String id = on(() -> desk.contents().bouts().get(7 + round).id());
         step(watch, desk, "open in Tag", () -> {
             desk.navigation().show(new Spot(id, Optional.empty()));
             return null;
@@ -55,12 +70,27 @@ final class StallRun {
                 return null;
             });
         }
-        for (Place place : List.of(Place.SHELF, Place.DOSSIER, Place.PLAN, Place.LEXICON, Place.TAG)) {
+        for (Place place : List.of(Place.SHELF, Place.DOSSIER, Place.PLAN, Place.LEXICON, Place.DOSSIER)) {
             step(watch, desk, "go to " + place, () -> {
                 desk.navigation().placeProperty().set(place);
                 return null;
             });
         }
+        List<String> athletes = on(() -> desk.contents().bouts().stream()
+                .map(bout -> bout.header().b().name())
+                .distinct()
+                .limit(3)
+                .toList());
+        for (String athlete : athletes) {
+            step(watch, desk, "dossier", () -> {
+                desk.navigation().showDossier(athlete);
+                return null;
+            });
+        }
+        step(watch, desk, "go to TAG", () -> {
+            desk.navigation().placeProperty().set(Place.TAG);
+            return null;
+        });
         step(watch, desk, "tag again", () -> {
             window.tag().scribe().pick(1);
             return null;
@@ -68,7 +98,6 @@ final class StallRun {
         for (String line : LINES) {
             keys(watch, window, line);
         }
-        System.exit(0);
     }
 
     private static <T> T on(Callable<T> work) throws Exception {
