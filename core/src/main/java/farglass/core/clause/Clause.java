@@ -56,8 +56,13 @@ public record Clause(String text, LinePlace place, Reading reading) {
         return reading.proposal().telling().became().isPresent();
     }
 
+    /** {@return where it ends, if that is told} */
+    Optional<Settled> settled() {
+        return reading.proposal().settled();
+    }
+
     /** {@return who is on top where it ends, if that is told} */
     Optional<Seat> top() {
-        return reading.proposal().settled().flatMap(Settled::top);
+        return settled().flatMap(Settled::top);
     }
 }

@@ -5,9 +5,9 @@ import farglass.core.entry.Kind;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.naming.Naming;
 import farglass.core.said.Passive;
+import farglass.core.scribe.Asides;
 import farglass.core.scribe.Expectation;
 import farglass.core.scribe.LinePlace;
-import farglass.core.scribe.ScribeLine;
 import farglass.core.scribe.Spoken;
 import farglass.core.side.Seat;
 import java.util.ArrayList;
@@ -59,6 +59,9 @@ public final class Clauses {
             "(.+?)(?:,? for (two|three|four|[2-4])(?: points?| pts?)?|,? (two|three|four|[2-4]) points?|,? \\+([2-4])"
                     + "|,? for (an advantage|advantage))",
             Pattern.CASE_INSENSITIVE);
+
+    /** "Then to mount": where somebody goes. */
+    private static final Pattern TO = Pattern.compile("(?:to|into) .+", Pattern.CASE_INSENSITIVE);
 
     private final ClauseReader reader;
     private final PlaceAndAct there;
@@ -195,14 +198,16 @@ public final class Clauses {
         boolean another = Passive.in(part).isPresent() || !part.equals(whole);
         Optional<Clause> more = reader.clause(last.text() + " " + BecameWords.of(part), last.place())
                 .filter(clause -> !another || clause.saysWhatBecame())
-                .filter(clause -> clause.isUnderstood() && (!last.isUnderstood() || clause.isSameDeed(last)));
+                .filter(clause -> clause.isUnderstood() && (!last.isUnderstood() || clause.isSameDeed(last)))
+                // "Passes to side control, then to mount" has come to both.
+                .filter(clause -> last.settled().isEmpty() || clause.settled().equals(last.settled()));
         if (more.isPresent()) {
             told.set(told.size() - 1, more.get());
             return;
         }
         List<Clause> own = last.actor()
                 .filter(actor -> !OF_IT.matcher(part).matches())
-                .map(actor -> joined(actor + " " + part, here))
+                .map(actor -> joined(actor + (TO.matcher(part).matches() ? " goes " : " ") + part, here))
                 .filter(clauses -> clauses.stream().allMatch(Clause::isUnderstood))
                 .orElse(List.of());
         if (!own.isEmpty()) {
@@ -265,7 +270,7 @@ public final class Clauses {
             // Where somebody is brought to on her own body or the mat is no second act: "drags her to her knees".
             // "Left and then back to the right" and "gets back to the armbar" tell where to, and of nobody's back.
             // "To take the back" tells what for.
-            if (!same && ScribeLine.isOnTheBody(rest)
+            if (!same && Asides.isOnTheBody(rest)
                     || rest.startsWith("back ")
                     || !same
                             && PlaceAndAct.GOES_BACK

@@ -23,6 +23,10 @@ public enum Meaning {
     ATTACK_NOT_TOLD,
     /** On hands and knees. Whoever is said to go there goes underneath, as with a guard. */
     TURTLE,
+    /** One leg in the hands, on the feet. Whoever finishes there has taken the other down. */
+    LEG_HELD,
+    /** The same with both legs. */
+    LEGS_HELD,
     /** Stops a pass by giving the back or the side: an advantage could be given to the passer for it. */
     TURNS_AWAY,
     /** Leaving the mat: points could be given for it, where it escapes a submission. */

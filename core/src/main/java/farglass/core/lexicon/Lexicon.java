@@ -386,7 +386,7 @@ public final class Lexicon implements Vocabulary {
     }
 
     /** {@return the general entry for that kind: the one that has its name, and not "choke" for every submission} */
-    private Optional<Technique> generalOf(Kind kind) {
+    public Optional<Technique> generalOf(Kind kind) {
         return technique(Spelling.of(kind)).filter(Technique::generic);
     }
 

@@ -69,10 +69,14 @@ record WordsAround(
     private static final String MOVES =
             "(?:climbs?|climbed|drop(?:s|ped)?|falls?|fell|rolls?|rolled|turns?|turned|collapses|collapsed|slides?|slid|spins?|spun"
                     + "|steps?|stepped|rotates?|rotated|floats?|floated|swings?|swung|pivots?|pivoted|backsteps?|hops?|hopped|jumps?|jumped|dives?|dove"
-                    + "|dived|sits?|sat|leans?|leaned|lies|lay|inverts?|inverted|ducks?|ducked|goes|went|comes|came|scrambles?|scrambled)"
+                    + "|dived|sits?|sat|leans?|leaned|lies|lay|inverts?|inverted|goes|went|comes|came|scrambles?|scrambled)"
                     + "(?: (?:back|down|over|under|up|around|round|through|out|in|across|off|right|straight))*";
 
     private static final Pattern MOVED = Pattern.compile(MOVES, Pattern.CASE_INSENSITIVE);
+
+    /** Round the legs of a guard that is a pass. */
+    private static final Pattern WALKED = Pattern.compile(
+            "(?:walks?|walked|runs?|ran)(?: (?:back|over|up|around|round|across|through))*", Pattern.CASE_INSENSITIVE);
 
     /** "Gets back to half guard" takes nobody's back: it is half guard. */
     private static final String BACK =
@@ -104,6 +108,12 @@ record WordsAround(
     /** "Drags her to her side" leaves her lying on it. */
     private static final Pattern OWN_SIDE =
             Pattern.compile("(?:her|his|their|the)(?: own)? side", Pattern.CASE_INSENSITIVE);
+
+    /** What comes then is another moment. */
+    private static final Pattern THEN = Pattern.compile(", |\\bthen\\b", Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern ON_THE_FEET =
+            Pattern.compile("(?:(?:her|his|their|the) feet|standing position)", Pattern.CASE_INSENSITIVE);
 
     private static final Pattern ANY_GUARD =
             Pattern.compile("(?:(?:a|the|her|his|full) )?guard", Pattern.CASE_INSENSITIVE);
@@ -346,6 +356,7 @@ record WordsAround(
             int at = phrase.toLowerCase(Locale.ROOT).lastIndexOf(to);
             Optional<Position> place = at > 0 ? place(phrase.substring(at + to.length())) : Optional.empty();
             if (place.filter(this::isNoAttack).isPresent()
+                    && !THEN.matcher(phrase.substring(0, at)).find()
                     && !OWN_SIDE.matcher(phrase.substring(at + to.length())).matches()) {
                 return ended(phrase.substring(0, at), place.get(), actor.get());
             }
@@ -356,7 +367,8 @@ record WordsAround(
     /** "To guard" says no more than which guard is the plainest. */
     private Optional<Position> place(String words) {
         return lexicon.place(words)
-                .or(() -> ANY_GUARD.matcher(words).matches() ? lexicon.position("open-guard") : Optional.empty());
+                .or(() -> ANY_GUARD.matcher(words).matches() ? lexicon.position("open-guard") : Optional.empty())
+                .or(() -> ON_THE_FEET.matcher(words).matches() ? lexicon.place("standing") : Optional.empty());
     }
 
     /** "Finishes the pass in mount", and of a takedown also without the verb: "passes in half guard" tells where it began. */
@@ -383,6 +395,9 @@ record WordsAround(
     private Optional<PhraseMeaning> ended(String act, Position place, Seat seat) {
         if (Naming.isLight(act)
                 || MOVED.matcher(act.strip()).matches()
+                || WALKED.matcher(act.strip()).matches()
+                        && scene.by(actor).role() == Role.TOP
+                        && !scene.by(actor).position().family().isGuard()
                 || RETURNS.matcher(act.strip()).matches()) {
             // "Switches to three quarter mount": whoever is on top stays there; but nobody attacks from where one drops
             // to turtle.
@@ -393,8 +408,8 @@ record WordsAround(
         PhraseMeaning straight = parts.read(act, became);
         // "Granby rolls back to guard" goes by no other way than "granby rolls to guard".
         Matcher back = AND_BACK.matcher(act);
-        PhraseMeaning done =
-                technique(straight).isEmpty() && back.matches() ? parts.read(back.group(1), became) : straight;
+        PhraseMeaning done = endingThere(
+                technique(straight).isEmpty() && back.matches() ? parts.read(back.group(1), became) : straight, place);
         // Who cuts "into the knee shield" meets it; who passes "into half guard" has come so far.
         boolean meets =
                 place.family().isGuard() && phrase.toLowerCase(Locale.ROOT).startsWith(" into the ", act.length());
@@ -402,14 +417,35 @@ record WordsAround(
                 .filter(technique -> !meets || technique.kind() != Kind.PASS)
                 .filter(technique ->
                         !technique.kind().movesNobody() && !technique.to().isEmpty())
+                .filter(technique -> technique.kind() != Kind.TRANSITION || isOfItsEnds(technique, place))
                 .flatMap(technique -> where(place, technique, seat))
                 .map(where -> done.with(Optional.of(where), MannerTold.of(Became.HELD)));
+    }
+
+    /** Who goes to north-south and back to side control has gone there twice. */
+    private boolean isOfItsEnds(Technique transition, Position place) {
+        return transition.to().stream()
+                .flatMap(key -> lexicon.position(key).stream())
+                .anyMatch(end ->
+                        end.equals(place) || end.family() == place.family() && ONE_NAME.contains(place.family()));
+    }
+
+    /** {@return of several acts the one that ends in that place: "slices through to side control" is a knee cut, and no entry to one} */
+    private PhraseMeaning endingThere(PhraseMeaning said, Position place) {
+        List<Technique> there = said.others().stream()
+                .flatMap(term -> term.asTechnique().stream())
+                .filter(technique -> said.unclear() && technique.to().contains(place.key()))
+                .toList();
+        return there.size() == 1 ? PhraseMeaning.done(there.get(0).key(), Naming.How.FORM) : said;
     }
 
     /** {@return that place as the technique ends there; empty where the technique does not say who is on top of it} */
     private static Optional<Settled> where(Position place, Technique technique, Seat actor) {
         if (place.hasTop() == (technique.ends() != Ends.NOBODY)) {
             return Optional.of(new Settled(place.key(), Whereabouts.top(technique, actor), false));
+        }
+        if (technique.kind() == Kind.SWEEP && place.family() == Family.STANDING) {
+            return Optional.of(new Settled(place.key(), Optional.empty(), false));
         }
         // Whoever escapes to a guard or to turtle is still underneath.
         return technique.kind() == Kind.ESCAPE && place.hasTop()

@@ -6,6 +6,7 @@ import farglass.core.bout.Deed;
 import farglass.core.bout.Moment;
 import farglass.core.bout.Telling;
 import farglass.core.entry.Kind;
+import farglass.core.entry.Meaning;
 import farglass.core.entry.Technique;
 import farglass.core.fact.Link;
 import farglass.core.fact.Tie;
@@ -13,6 +14,7 @@ import farglass.core.lexicon.Lexicon;
 import farglass.core.naming.Naming;
 import farglass.core.naming.Words;
 import farglass.core.side.Seat;
+import farglass.core.state.Stand;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
@@ -21,7 +23,7 @@ import java.util.regex.Pattern;
 /** "Ann finishes" behind a try of her own: it is that try that went on until it held, and no submission of which nobody told the way. */
 final class FinishedTry {
     private static final Pattern FINISHES = Pattern.compile(
-            "(?:finishes|finished|completes|completed|gets the finish)(?: (?:it|up|the job))?"
+            "(?:finish|finishes|finished|completes|completed|gets the finish)( it| up| the job)?"
                     + "( on (?:the |her |his )?(?:left|right)(?: side)?)?",
             Pattern.CASE_INSENSITIVE);
 
@@ -41,9 +43,10 @@ final class FinishedTry {
         if (!finishes.matches()) {
             return Optional.empty();
         }
-        Telling told = finishes.group(1) == null || said.note().isPresent()
+        Telling told = finishes.group(2) == null || said.note().isPresent()
                 ? said
-                : said.withNote(finishes.group(1).strip());
+                : said.withNote(finishes.group(2).strip());
+        boolean it = finishes.group(1) != null;
         List<Moment> moments = place.bout().moments();
         int last = Math.min(place.before(), moments.size()) - 1;
         for (int i = last; i >= 0 && i > last - FAR; i--) {
@@ -62,12 +65,55 @@ final class FinishedTry {
             Optional<Technique> tried =
                     moment.technique().flatMap(lexicon::technique).filter(technique -> own && canBeFinished(technique));
             if (tried.isPresent()) {
-                return isOn(moment)
+                return isOn(moment) && (it || isItself(tried.get()))
                         ? Optional.of(reading(place.bout(), moment, tried.get(), finishing, told))
                         : Optional.empty();
             }
         }
-        return Optional.empty();
+        return takenDown(place.now(), finishing, told, lexicon);
+    }
+
+    /** Whoever has a leg and finishes has taken her down; how was not told. */
+    private static Optional<Reading> takenDown(Stand now, Seat finishing, Telling told, Lexicon lexicon) {
+        boolean holds =
+                (now.position().means(Meaning.LEG_HELD) || now.position().means(Meaning.LEGS_HELD))
+                        && now.top().equals(Optional.of(finishing));
+        return lexicon.generalOf(Kind.TAKEDOWN)
+                .filter(takedown -> holds)
+                .map(takedown -> new Reading(
+                        new Proposal(
+                                Optional.of(finishing),
+                                new Deed.Did(takedown.key()),
+                                Optional.empty(),
+                                told.withBecame(Became.HELD)),
+                        Optional.of(Naming.How.FORM),
+                        List.of(),
+                        List::of));
+    }
+
+    /**
+     * {@return whether "finishes" by itself is said of it} Whoever takes the back, mounts, or passes in a way that nobody told, and finishes, has
+     * finished the bout; "finishes it" may be said of each.
+     */
+    private static boolean isItself(Technique technique) {
+        return switch (technique.kind()) {
+            case BACK_TAKE, TRANSITION, ENTRY, PASS_ENTRY, PULL, GUARD_CHANGE -> false;
+            case PASS, SWEEP -> !technique.generic();
+            case SUBMISSION,
+                    TAKEDOWN,
+                    ESCAPE,
+                    RETENTION,
+                    DEFENCE,
+                    GRIP,
+                    HOLD,
+                    STRIKE,
+                    PLACEMENT,
+                    STEP,
+                    KEEPING,
+                    REACTION,
+                    MOVEMENT,
+                    WAITING -> true;
+        };
     }
 
     private static boolean canBeFinished(Technique technique) {

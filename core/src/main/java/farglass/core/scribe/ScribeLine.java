@@ -18,36 +18,13 @@ import java.util.regex.Pattern;
  * one is left over, are kept whole as they stand, and what was guessed is told.
  */
 public final class ScribeLine {
-    /** What may stand behind a name without making it the name of something else. */
-    private static final Pattern ASIDE = Pattern.compile(
-            "([^;\"]+?),? ((?:(?:really|very|so|too|quite) )?"
-                    + "(?:hard|well|nicely|slowly|quickly|fast|early|cleanly|badly|tightly|immediately|beautifully|smoothly|lazily|sloppily)"
-                    + "|(?:against|near|by|at|on) the (?:edge|boundary|line)|(?:para|pra) (?:frente|tr[aá]s)|forwards?|backwards?|(?:right|straight) away|at the (?:buzzer|bell|end|horn)|(?:for|with) \\w+ (?:seconds?|minutes?)(?: left| to go)?|for a (?:second|moment|while|bit)|a (?:bit|little))",
-            Pattern.CASE_INSENSITIVE);
-
-    /** What somebody lies, sits or stands on. */
-    private static final String BODY =
-            "(?:knees?|hips?|side|feet|butt|seat|hands?|elbows?|shoulders?|belly|stomach|chest|mats?|floor|ground)";
-
-    /** "Collar drags Bea to her knees": what was done is told in more than one word, and where she then is, as a note. */
-    private static final Pattern TO_HER_BODY = Pattern.compile(
-            "(\\S+ [^;\" ]+ [^;\"]+) ((?:on)?to (?:her|his|their|the) " + BODY + ")", Pattern.CASE_INSENSITIVE);
-
     private static final Pattern BOTH = Pattern.compile("(?:they|both)(?: both)? (.+)", Pattern.CASE_INSENSITIVE);
 
     private static final Pattern FROM_TO = Pattern.compile(
             "(\\S+ )?(?:switches|switched|goes|went|moves|moved|transitions|changes|changed) from (?:the |an? )?(.+) to (?:the |an? )?(.+)",
             Pattern.CASE_INSENSITIVE);
 
-    private static final Pattern ON_THE_BODY =
-            Pattern.compile("(?:(?:her|his|their|the|both|one) )?" + BODY, Pattern.CASE_INSENSITIVE);
-
     private ScribeLine() {}
-
-    /** {@return whether the words only say on what of her body, or of the mat, somebody is: "her knees", "the floor"} */
-    public static boolean isOnTheBody(String words) {
-        return ON_THE_BODY.matcher(words).matches();
-    }
 
     /**
      * {@return what the text means there; empty for an empty text}
@@ -92,14 +69,17 @@ public final class ScribeLine {
 
     /** "Sprawls hard", "takes her down at the edge": how and where, of which nothing is asked, is kept as a note. */
     private static Optional<Reading> aside(String text, LinePlace place, Lexicon lexicon, Expectation expectation) {
-        Matcher aside = ASIDE.matcher(text.strip());
-        if (!aside.matches()) {
-            aside = TO_HER_BODY.matcher(text.strip());
-        }
-        return aside.matches() && !text.contains(" note ")
-                ? read(aside.group(1) + " note " + aside.group(2), place, lexicon, expectation)
-                        .filter(Reading::isUnderstood)
-                : Optional.empty();
+        Predicate<String> moves = words -> LineReader.read(words, place, lexicon, expectation)
+                .proposal()
+                .deed()
+                .did()
+                .flatMap(lexicon::technique)
+                .filter(technique -> !technique.kind().movesNobody())
+                .isPresent();
+        return Asides.noted(text.strip(), moves)
+                .flatMap(words -> read(words, place, lexicon, expectation).stream())
+                .filter(Reading::isUnderstood)
+                .findFirst();
     }
 
     private static Optional<Reading> spoken(String text, LinePlace place, Lexicon lexicon, Expectation expectation) {
