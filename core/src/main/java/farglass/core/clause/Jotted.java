@@ -37,6 +37,8 @@ final class Jotted {
             Rule.of("\\s*\\(([^()]*)\\)", " $1"),
             Rule.of("(?<= )[x\u00d7](\\d{1,2})(?= |$)", "$1 times"),
             Rule.of("(?<= )([2-4])pts?(?= |$)", "$1 points"),
+            Rule.of("\\b(taps|tapped) to it(?=$|,| note )", "$1"),
+            Rule.of("\\b(?:verbally taps|verbally tapped|taps verbally|tapped verbally)(?=$|,)", "taps note verbally"),
             // Of the part in which it stands.
             Rule.of("(?<=[^\\s?,])\\s?\\?+\\s?([^,?]*)", " $1 unsure"),
             Rule.of("\\b(?:maybe|perhaps|probably|possibly) ([^,]+)", "$1 unsure"));

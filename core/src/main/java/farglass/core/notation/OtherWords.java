@@ -40,6 +40,8 @@ public final class OtherWords {
                     "^(\\S+ )?(?:counters?|countered|defends?|defended|answers|answered) (?:the |an? |her |his )?(?!.* note )(.+?) (?:with|by) (?:an? |the )?(.*)$",
                     "$1$3 answers note against $2"),
             Rule.of("^(?!.*\\b(?:to|for|on|towards?|tries|wants|looks|attempts?)\\b)(.* )finish$", "$1held"),
+            // Without "pass" they are two holds.
+            Rule.of("cross-?face (?:and |with (?:the )?)?underhook pass(?:es)?", "crossface pass"),
             Rule.of("slices through(?= (?:to|into) )", "cuts through"),
             Rule.of("^(\\S+ )?sweeps? (?:to|into|on) top$", "$1sweep held"),
             Rule.of("(?<=(?:to|into|in) )top half(?: guard)?$", "half guard"),

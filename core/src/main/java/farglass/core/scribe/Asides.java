@@ -14,7 +14,7 @@ public final class Asides {
     /** What may stand behind a name without making it the name of something else. */
     private static final Pattern ASIDE = Pattern.compile(
             "([^;\"]+?),? (" + MANNER
-                    + "|(?:against|near|by|at|on) the (?:edge|boundary|line)|(?:para|pra) (?:frente|tr[aá]s)|forwards?|backwards?|(?:right|straight) away|at the (?:buzzer|bell|end|horn)|(?:for|with) \\w+ (?:seconds?|minutes?)(?: left| to go)?|for a (?:second|moment|while|bit)|a (?:bit|little)|out of it)",
+                    + "|(?:against|near|by|at|on) the (?:edge|boundary|line)|(?:para|pra) (?:frente|tr[aá]s)|forwards?|backwards?|(?:right|straight) away|at the (?:buzzer|bell|end|horn)|(?:for|with) \\w+ (?:seconds?|minutes?)(?: left| to go)?|for a (?:second|moment|while|bit)|a (?:bit|little)|out of it|on the (?:far|near) side|verbally)",
             Pattern.CASE_INSENSITIVE);
 
     /** "Passes immediately to side control": how stands between what was done and where it ended. */

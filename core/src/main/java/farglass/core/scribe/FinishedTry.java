@@ -49,6 +49,7 @@ final class FinishedTry {
         boolean it = finishes.group(1) != null;
         List<Moment> moments = place.bout().moments();
         int last = Math.min(place.before(), moments.size()) - 1;
+        boolean moved = false;
         for (int i = last; i >= 0 && i > last - FAR; i--) {
             Moment moment = moments.get(i);
             boolean own = moment.actor().equals(Optional.of(finishing));
@@ -64,8 +65,13 @@ final class FinishedTry {
             }
             Optional<Technique> tried =
                     moment.technique().flatMap(lexicon::technique).filter(technique -> own && canBeFinished(technique));
-            if (tried.isPresent()) {
-                return isOn(moment) && (it || isItself(tried.get()))
+            // "Arm triangle, dismounts and finishes" is the arm triangle still.
+            boolean onTheWay = tried.filter(technique -> !it && technique.kind() == Kind.TRANSITION)
+                    .isPresent();
+            moved |= onTheWay;
+            if (tried.isPresent() && !onTheWay) {
+                boolean still = !moved || tried.get().kind() == Kind.SUBMISSION;
+                return isOn(moment) && still && (it || isItself(tried.get()))
                         ? Optional.of(reading(place.bout(), moment, tried.get(), finishing, told))
                         : Optional.empty();
             }

@@ -66,12 +66,20 @@ final class LineReader {
         }
         Optional<Reading> finished = named.filter(seat -> draft.fields.settled().isEmpty()
                         && draft.fields.unread().isEmpty())
-                .flatMap(seat -> FinishedTry.of(draft.place, rest, seat, draft.fields.telling(), lexicon));
+                .flatMap(seat -> finished(rest, seat));
         if (finished.isPresent()) {
             return finished.get();
         }
         return Suffered.read(draft, rest, named.or(() -> draft.actors.among(rest)))
                 .orElseGet(() -> named(words, named));
+    }
+
+    /** "Finishes", and how surely that was seen. */
+    private Optional<Reading> finished(List<String> words, Seat seat) {
+        List<String> seen = words.stream().filter(TypedDetails::isOfSeeing).toList();
+        List<String> said = words.stream().filter(word -> !seen.contains(word)).toList();
+        Telling told = draft.told(new TypedDetails(seen), Optional.of(seat), Optional.empty());
+        return FinishedTry.of(draft.place, said, seat, told, lexicon);
     }
 
     /** "Takes Bea down" is a takedown as "takes her down" is. */

@@ -164,7 +164,11 @@ final class NameReader {
     private Reading details(List<String> words, Optional<Seat> actor, Rephrasing rephrasing) {
         boolean taps = new TypedDetails(words).taps();
         if (actor.isPresent() && (taps || words.equals(List.of("tap")))) {
-            Optional<Reading> tapped = TapByTheOther.to(bout, before, actor.get(), lexicon);
+            Optional<Reading> tapped = TapByTheOther.to(
+                    draft.place,
+                    actor.get(),
+                    lock -> draft.told(new TypedDetails(words), actor.map(Seat::other), Optional.of(lock)),
+                    lexicon);
             if (tapped.isPresent()) {
                 return tapped.get();
             }

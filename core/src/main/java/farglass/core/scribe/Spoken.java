@@ -50,7 +50,7 @@ public final class Spoken {
     private static final Pattern WITH = Pattern.compile("(\\S+) with (?:an? |the )?(.+)", Pattern.CASE_INSENSITIVE);
 
     private static final Pattern ASIDE = Pattern.compile(
-            "(\\S+ )?(?:an? |the )?(finally|immediately|instantly|suddenly|eventually"
+            "(\\S+ )?(?:an? |the )?((?:far|near)[ -]side|finally|immediately|instantly|suddenly|eventually"
                     + "|(?:very )?(?:nice|great|good|beautiful|lovely|perfect|excellent|textbook|slick)) (.+)",
             Pattern.CASE_INSENSITIVE);
 

@@ -78,7 +78,8 @@ final class Suffered {
     private Reading suffered(Reading act, Seat sufferer) {
         Optional<Reading> tried = Optional.of(draft.place)
                 .filter(place -> passive.tapped())
-                .flatMap(place -> TapByTheOther.to(place.bout(), place.before(), sufferer, lexicon))
+                .flatMap(place ->
+                        TapByTheOther.to(place, sufferer, lock -> act.proposal().telling(), lexicon))
                 .filter(tap -> technique(act).filter(Technique::generic).isPresent()
                         || tap.proposal().deed().equals(act.proposal().deed()));
         if (tried.isPresent()) {

@@ -16,6 +16,7 @@ import farglass.core.side.Seat;
 import farglass.core.side.Stage;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 
 /** "Bea taps" behind a submission of Ann's: it is Ann's submission that goes on to the tap. */
 final class TapByTheOther {
@@ -27,11 +28,11 @@ final class TapByTheOther {
     /**
      * {@return that the other one's last try at a submission came to the tap; empty where there is none, or it is over}
      *
-     * @param before how many of the bout's moments lie before
+     * @param said what else is told of it, of that submission
      */
-    static Optional<Reading> to(Bout bout, int before, Seat tapping, Lexicon lexicon) {
-        List<Moment> moments = bout.moments();
-        int last = Math.min(before, moments.size()) - 1;
+    static Optional<Reading> to(LinePlace place, Seat tapping, Function<Technique, Telling> said, Lexicon lexicon) {
+        List<Moment> moments = place.bout().moments();
+        int last = Math.min(place.before(), moments.size()) - 1;
         for (int i = last; i >= 0 && i > last - FAR; i--) {
             Moment moment = moments.get(i);
             if (moment.deed().restart().isPresent() || moment.deed().stop().isPresent()) {
@@ -42,7 +43,7 @@ final class TapByTheOther {
                     .filter(technique -> technique.kind() == Kind.SUBMISSION);
             if (lock.isPresent()) {
                 return moment.actor().equals(Optional.of(tapping.other())) && isOn(moment)
-                        ? Optional.of(reading(bout, moment, lock.get(), tapping))
+                        ? Optional.of(reading(place.bout(), moment, lock.get(), tapping, said.apply(lock.get())))
                         : Optional.empty();
             }
         }
@@ -59,9 +60,9 @@ final class TapByTheOther {
                 .isEmpty();
     }
 
-    private static Reading reading(Bout bout, Moment moment, Technique lock, Seat tapping) {
-        Telling told = Telling.NOTHING.withBecame(Became.HELD).withStage(Stage.TAP);
-        told = moment.telling().side().map(told::withSide).orElse(told);
+    private static Reading reading(Bout bout, Moment moment, Technique lock, Seat tapping, Telling said) {
+        Telling told = said.withBecame(Became.HELD).withStage(Stage.TAP);
+        told = said.side().or(moment.telling()::side).map(told::withSide).orElse(told);
         told = told.and(new Link(Tie.CONTINUES, moment.id(), Optional.empty(), Optional.empty()));
         return new Reading(
                 new Proposal(Optional.of(tapping.other()), new Deed.Did(lock.key()), Optional.empty(), told),

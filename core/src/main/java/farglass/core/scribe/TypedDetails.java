@@ -29,6 +29,7 @@ import java.util.stream.Stream;
 /** What typed words tell of a moment besides its name: outcome, line, stage, side, motive, doubt, what it answers. */
 final class TypedDetails {
     private static final Set<String> QUALIFIERS = Set.of("own", "their", "screen", "facing", "away");
+    private static final Set<String> SEEN = Set.of("unsure", "hidden", "private");
     private static final Set<String> PLACES = Set.of("on", "under", "top", "bottom");
     private static final Set<String> LINKS = Set.of("answers", "continues", "out-of", "last");
     /** Said beside a side, and telling nothing more than it. */
@@ -56,6 +57,11 @@ final class TypedDetails {
         this.words = words.stream().map(word -> word.toLowerCase(Locale.ROOT)).toList();
     }
 
+    /** {@return whether it tells how well it was seen, or who may know} */
+    static boolean isOfSeeing(String word) {
+        return SEEN.contains(word.toLowerCase(Locale.ROOT));
+    }
+
     /** {@return whether that word of a line, where it stands in it, tells something of a moment} */
     static boolean isDetail(List<String> all, int at) {
         String word = all.get(at).toLowerCase(Locale.ROOT);
@@ -68,9 +74,7 @@ final class TypedDetails {
                 || at > 0 && WORKS.contains(word)
                 || TAPS.containsKey(word)
                 || isSide(word)
-                || word.equals("unsure")
-                || word.equals("hidden")
-                || word.equals("private")
+                || isOfSeeing(word)
                 || became(word).isPresent()
                 || Spelling.find(Line.class, word).isPresent()
                 || Spelling.find(Stage.class, word).isPresent()
