@@ -1,6 +1,6 @@
 package farglass.core.clause;
 
-import farglass.core.scribe.ActorWords;
+import farglass.core.scribe.typed.ActorWords;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;

@@ -1,7 +1,7 @@
 package farglass.core.corpus;
 
 import farglass.core.estimate.Choices;
-import farglass.core.estimate.Exposure;
+import farglass.core.estimate.time.Exposure;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 

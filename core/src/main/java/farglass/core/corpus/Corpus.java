@@ -2,12 +2,12 @@ package farglass.core.corpus;
 
 import farglass.core.bout.Bout;
 import farglass.core.bout.Contestant;
-import farglass.core.estimate.BoutRate;
 import farglass.core.estimate.Choices;
-import farglass.core.estimate.Exposure;
 import farglass.core.estimate.OptionsTaken;
-import farglass.core.estimate.OtherRates;
 import farglass.core.estimate.Population;
+import farglass.core.estimate.time.BoutRate;
+import farglass.core.estimate.time.Exposure;
+import farglass.core.estimate.time.OtherRates;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.side.Seat;
 import farglass.core.state.Counting;

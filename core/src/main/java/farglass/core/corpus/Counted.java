@@ -1,7 +1,7 @@
 package farglass.core.corpus;
 
-import farglass.core.estimate.BoutRate;
 import farglass.core.estimate.OptionsTaken;
+import farglass.core.estimate.time.BoutRate;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashMap;

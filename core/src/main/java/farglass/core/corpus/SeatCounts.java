@@ -1,6 +1,6 @@
 package farglass.core.corpus;
 
-import farglass.core.estimate.Stay;
+import farglass.core.estimate.time.Stay;
 import java.io.DataInputStream;
 import java.io.DataOutputStream;
 import java.io.IOException;

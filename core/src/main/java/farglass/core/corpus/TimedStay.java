@@ -1,6 +1,6 @@
 package farglass.core.corpus;
 
-import farglass.core.estimate.Stay;
+import farglass.core.estimate.time.Stay;
 
 /**
  * One stay, as evidence of how long such stays last.

@@ -10,12 +10,12 @@ import org.apache.commons.statistics.distribution.NormalDistribution;
  *
  * @param belief how much of it lies below a value, which rises with the value, and its density there
  */
-record Quantile(DoubleFunction<At> belief, Scale scale) {
+public record Quantile(DoubleFunction<At> belief, Scale scale) {
     /** The belief at one value. @param below how much of it lies below, in [0, 1] */
-    record At(double below, double density) {}
+    public record At(double below, double density) {}
 
     /** On which a belief is nearly normal. */
-    enum Scale {
+    public enum Scale {
         LOGIT {
             @Override
             double slope(double value) {
@@ -60,7 +60,7 @@ record Quantile(DoubleFunction<At> belief, Scale scale) {
      * @param least it is not below that
      * @param most it is not above that
      */
-    double of(double probability, double start, double least, double most) {
+    public double of(double probability, double start, double least, double most) {
         double score = NORMAL.inverseCumulativeProbability(probability);
         double low = least;
         double high = most;

@@ -3,7 +3,7 @@ package farglass.core.measure;
 import farglass.core.corpus.Evidence;
 import farglass.core.corpus.Stays;
 import farglass.core.corpus.TimedStay;
-import farglass.core.estimate.Durations;
+import farglass.core.estimate.time.Durations;
 import farglass.core.question.DraftFigure;
 import farglass.core.question.Figure;
 import farglass.core.question.Inquiry;

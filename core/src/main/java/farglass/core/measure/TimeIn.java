@@ -4,7 +4,7 @@ import farglass.core.corpus.BoutCounts;
 import farglass.core.corpus.Evidence;
 import farglass.core.corpus.Stays;
 import farglass.core.corpus.TimedStay;
-import farglass.core.estimate.TimeShare;
+import farglass.core.estimate.time.TimeShare;
 import farglass.core.question.DraftFigure;
 import farglass.core.question.Figure;
 import farglass.core.question.Inquiry;

@@ -1,9 +1,9 @@
 package farglass.core.prose;
 
-import farglass.core.estimate.Durations;
 import farglass.core.estimate.Share;
-import farglass.core.estimate.Stay;
-import farglass.core.estimate.TimeShare;
+import farglass.core.estimate.time.Durations;
+import farglass.core.estimate.time.Stay;
+import farglass.core.estimate.time.TimeShare;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;

@@ -1,8 +1,8 @@
 package farglass.core.prose;
 
-import farglass.core.estimate.Rate;
 import farglass.core.estimate.Share;
-import farglass.core.estimate.TimeShare;
+import farglass.core.estimate.time.Rate;
+import farglass.core.estimate.time.TimeShare;
 import farglass.core.naming.Words;
 import farglass.core.question.Figure;
 import java.util.ArrayList;

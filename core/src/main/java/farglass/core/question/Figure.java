@@ -1,11 +1,11 @@
 package farglass.core.question;
 
 import farglass.core.corpus.Evidence;
-import farglass.core.estimate.Durations;
-import farglass.core.estimate.Rate;
 import farglass.core.estimate.Share;
-import farglass.core.estimate.Stay;
-import farglass.core.estimate.TimeShare;
+import farglass.core.estimate.time.Durations;
+import farglass.core.estimate.time.Rate;
+import farglass.core.estimate.time.Stay;
+import farglass.core.estimate.time.TimeShare;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;

@@ -1,6 +1,7 @@
 package farglass.core.scribe;
 
 import farglass.core.bout.Bout;
+import farglass.core.scribe.typed.ActorWords;
 import farglass.core.side.Seat;
 import farglass.core.state.Stand;
 import java.util.Optional;

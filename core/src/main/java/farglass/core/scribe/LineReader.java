@@ -6,6 +6,8 @@ import farglass.core.entry.Technique;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
 import farglass.core.notation.ShortWords;
+import farglass.core.scribe.typed.TypedDetails;
+import farglass.core.scribe.typed.TypedFields;
 import farglass.core.side.Seat;
 import java.util.ArrayList;
 import java.util.Arrays;

@@ -14,6 +14,8 @@ import farglass.core.notation.FieldHints;
 import farglass.core.said.PhraseMeaning;
 import farglass.core.said.PhraseReader;
 import farglass.core.said.Scene;
+import farglass.core.scribe.typed.ActorWords;
+import farglass.core.scribe.typed.TypedDetails;
 import farglass.core.side.Seat;
 import farglass.core.side.Settled;
 import farglass.core.state.Stand;

@@ -7,6 +7,8 @@ import farglass.core.entry.Kind;
 import farglass.core.entry.Technique;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
+import farglass.core.scribe.typed.ActorWords;
+import farglass.core.scribe.typed.TypedFields;
 import farglass.core.side.Seat;
 import java.util.ArrayList;
 import java.util.Arrays;

@@ -1,5 +1,6 @@
 package farglass.core.scribe;
 
+import farglass.core.scribe.typed.ActorWords;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;

@@ -5,6 +5,7 @@ import farglass.core.lexicon.Lexicon;
 import farglass.core.naming.Words;
 import farglass.core.said.MannerTold;
 import farglass.core.said.Passive;
+import farglass.core.scribe.typed.TypedDetails;
 import farglass.core.side.Seat;
 import farglass.core.side.Settled;
 import java.util.ArrayList;

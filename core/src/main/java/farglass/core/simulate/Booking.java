@@ -11,6 +11,7 @@ import farglass.core.bout.Uniform;
 import farglass.core.side.Level;
 import farglass.core.side.Settled;
 import farglass.core.side.Side;
+import farglass.core.simulate.sheet.GameSheet;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;

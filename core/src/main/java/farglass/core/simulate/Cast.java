@@ -14,6 +14,8 @@ import farglass.core.lexicon.Lexicon;
 import farglass.core.side.Level;
 import farglass.core.side.Seat;
 import farglass.core.side.Settled;
+import farglass.core.simulate.sheet.GameSheet;
+import farglass.core.simulate.sheet.GameSheets;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashSet;

@@ -9,6 +9,8 @@ import farglass.core.entry.SideRule;
 import farglass.core.entry.Target;
 import farglass.core.entry.Technique;
 import farglass.core.lexicon.Lexicon;
+import farglass.core.simulate.sheet.Chance;
+import farglass.core.simulate.sheet.Option;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;

@@ -9,6 +9,8 @@ import farglass.core.entry.Role;
 import farglass.core.entry.Technique;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.side.Seat;
+import farglass.core.simulate.sheet.GameSheet;
+import farglass.core.simulate.sheet.Option;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashMap;

@@ -1,18 +1,18 @@
 package farglass.core.coverage;
 
 import farglass.core.estimate.BoutCount;
-import farglass.core.estimate.BoutRate;
 import farglass.core.estimate.Choices;
-import farglass.core.estimate.Durations;
-import farglass.core.estimate.Exposure;
 import farglass.core.estimate.OptionShares;
-import farglass.core.estimate.OtherRates;
 import farglass.core.estimate.Population;
 import farglass.core.estimate.Prior;
-import farglass.core.estimate.Rate;
-import farglass.core.estimate.Rates;
 import farglass.core.estimate.Share;
 import farglass.core.estimate.Shares;
+import farglass.core.estimate.time.BoutRate;
+import farglass.core.estimate.time.Durations;
+import farglass.core.estimate.time.Exposure;
+import farglass.core.estimate.time.OtherRates;
+import farglass.core.estimate.time.Rate;
+import farglass.core.estimate.time.Rates;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;

@@ -1,6 +1,6 @@
 package farglass.core.coverage;
 
-import farglass.core.estimate.Stay;
+import farglass.core.estimate.time.Stay;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.SplittableRandom;

@@ -5,11 +5,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import farglass.core.catalogue.Catalogue;
-import farglass.core.estimate.Durations;
-import farglass.core.estimate.Rate;
 import farglass.core.estimate.Share;
-import farglass.core.estimate.Stay;
-import farglass.core.estimate.TimeShare;
+import farglass.core.estimate.time.Durations;
+import farglass.core.estimate.time.Rate;
+import farglass.core.estimate.time.Stay;
+import farglass.core.estimate.time.TimeShare;
 import farglass.core.measure.Listed;
 import farglass.core.measure.Longest;
 import farglass.core.measure.TimeIn;

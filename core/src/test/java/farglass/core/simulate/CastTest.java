@@ -20,6 +20,8 @@ import farglass.core.rules.Rulesets;
 import farglass.core.rules.Scorecard;
 import farglass.core.script.Beat;
 import farglass.core.script.ScriptFile;
+import farglass.core.simulate.sheet.GameSheet;
+import farglass.core.simulate.sheet.GameSheets;
 import farglass.core.state.Timeline;
 import java.util.ArrayList;
 import java.util.EnumSet;

@@ -18,6 +18,7 @@ import farglass.desktop.command.Commands;
 import farglass.desktop.command.Where;
 import farglass.desktop.desk.Choosers;
 import farglass.desktop.desk.Settings;
+import farglass.desktop.dossier.figure.Beside;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;

@@ -6,6 +6,7 @@ import farglass.core.bout.Header;
 import farglass.core.state.Counting;
 import farglass.core.study.Athlete;
 import farglass.desktop.desk.Desk;
+import farglass.desktop.dossier.figure.Beside;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;

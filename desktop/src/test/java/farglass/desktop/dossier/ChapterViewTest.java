@@ -8,6 +8,7 @@ import farglass.core.study.Athlete;
 import farglass.core.study.Study;
 import farglass.desktop.TestDesk;
 import farglass.desktop.desk.Place;
+import farglass.desktop.dossier.figure.Beside;
 import farglass.drawing.Palette;
 import java.nio.file.Path;
 import java.util.ArrayList;

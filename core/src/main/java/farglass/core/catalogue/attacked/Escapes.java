@@ -8,7 +8,7 @@ import farglass.core.corpus.Evidence;
 import farglass.core.corpus.Stays;
 import farglass.core.corpus.TimedStay;
 import farglass.core.entry.Kind;
-import farglass.core.estimate.Stay;
+import farglass.core.estimate.time.Stay;
 import farglass.core.measure.Lasting;
 import farglass.core.measure.Options;
 import farglass.core.question.Ask;

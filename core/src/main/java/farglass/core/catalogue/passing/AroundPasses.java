@@ -16,7 +16,7 @@ import farglass.core.corpus.TimedStay;
 import farglass.core.entry.Family;
 import farglass.core.entry.Kind;
 import farglass.core.entry.Role;
-import farglass.core.estimate.Stay;
+import farglass.core.estimate.time.Stay;
 import farglass.core.fact.Grip;
 import farglass.core.fact.Layer;
 import farglass.core.measure.Lasting;

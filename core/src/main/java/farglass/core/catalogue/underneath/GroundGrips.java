@@ -9,7 +9,7 @@ import farglass.core.corpus.Stays;
 import farglass.core.corpus.Tally;
 import farglass.core.corpus.TimedStay;
 import farglass.core.entry.Kind;
-import farglass.core.estimate.Stay;
+import farglass.core.estimate.time.Stay;
 import farglass.core.fact.Grip;
 import farglass.core.fact.Layer;
 import farglass.core.measure.Lasting;

@@ -10,7 +10,7 @@ import farglass.core.corpus.Stays;
 import farglass.core.corpus.Tally;
 import farglass.core.corpus.TimedStay;
 import farglass.core.entry.Kind;
-import farglass.core.estimate.Stay;
+import farglass.core.estimate.time.Stay;
 import farglass.core.measure.Lasting;
 import farglass.core.measure.Options;
 import farglass.core.measure.TimeIn;

@@ -1,6 +1,0 @@
-package farglass.desktop.dossier;
-
-import farglass.core.corpus.Evidence;
-
-/** One moment of the evidence, in words. */
-public record Sight(Evidence evidence, String when, String words) {}
