@@ -7,6 +7,7 @@ import farglass.core.scribe.LinePlace;
 import farglass.core.scribe.typed.ActorWords;
 import farglass.core.side.Seat;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
@@ -37,9 +38,14 @@ final class PlaceAndAct {
         Matcher from = FROM.matcher(text);
         while (actor.isPresent() && from.find()) {
             boolean out = from.group().strip().equalsIgnoreCase("out of");
+            String act = text.substring(0, from.start());
+            List<Clause> places = begun(actor.get(), text.substring(from.end()), place, List.of(" ", " lands in "));
+            Optional<List<Clause>> told = doneHere(places, act, place);
+            if (told.isPresent()) {
+                return told;
+            }
             Optional<List<Clause>> begun = doneThere(
-                            begun(actor.get(), text.substring(from.end()), place, List.of(" ", " lands in ")),
-                            text.substring(0, from.start()))
+                            out || escapes(act, place) ? heldFirst(places, actor.get()) : places, act)
                     .filter(both -> !out || isNoAttack(both.get(0)) || isAttack(both.get(1)));
             if (begun.isPresent()) {
                 return begun;
@@ -75,6 +81,39 @@ final class PlaceAndAct {
     /** "Armbar to triangle" is one try after another. */
     private boolean isNoAttack(Clause place) {
         return family(place).filter(family -> family != Family.FINISH).isPresent();
+    }
+
+    /** Where they are already, only the act is told. */
+    private Optional<List<Clause>> doneHere(List<Clause> places, String act, LinePlace place) {
+        String here = place.now().position().key();
+        return places.stream()
+                .flatMap(reached -> reached.settled().stream())
+                .filter(where -> where.position().equals(here))
+                .findFirst()
+                .flatMap(where -> reader.clause(act, place))
+                .filter(done -> done.isDone() && reader.canStart(done))
+                .map(List::of);
+    }
+
+    private boolean escapes(String act, LinePlace place) {
+        return reader.clause(act, place)
+                .flatMap(reader::technique)
+                .filter(technique -> technique.kind() == Kind.ESCAPE)
+                .isPresent();
+    }
+
+    /** Whoever gets out of a pin, or of the back taken, was not the one who had it. */
+    private List<Clause> heldFirst(List<Clause> places, Seat actor) {
+        return places.stream()
+                .sorted(Comparator.comparing(
+                        place -> isPinOrBack(place) && place.top().equals(Optional.of(actor))))
+                .toList();
+    }
+
+    private boolean isPinOrBack(Clause place) {
+        return family(place)
+                .filter(family -> family == Family.PIN || family == Family.BACK)
+                .isPresent();
     }
 
     /** "Steps out of the omoplata" is no omoplata of whoever steps; "armbar out of the triangle" is her triangle. */

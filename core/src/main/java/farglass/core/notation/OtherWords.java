@@ -60,10 +60,13 @@ public final class OtherWords {
             Rule.of("(?:is|was|gets|got) penali[sz]ed", "award penalty"),
             Rule.of("(?:is|was|gets|got) (?:warned|a warning)", "award warning"),
             Rule.of(
-                    "(?:gets?|got|scores?|scored|receives?|received|earns?|earned|(?:is |was )?(?:given|awarded))"
+                    "(?:gets?|got|ganha|ganhou|leva|levou|recebe|marca|marcou|scores?|scored|receives?|received|earns?|earned|(?:is |was )?(?:given|awarded))"
                             + "(?: (?:her|his|their|an?|the))?(?: (?:first|second|third))? (award)",
                     "$1"),
             Rule.of("(?:first|second|third|fourth|another) (award)", "$1"),
+            Rule.of(
+                    "^(?:o )?(?:juiz|arbitro) (?:da|deu|marca|marcou) (award .*?) (?:para|pra|a) (?:[ao] )?(\\S+)$",
+                    "$2 $1"),
             Rule.of("^(?:the )?ref(?:eree)? (?:gives|awards|calls|signals|scores) (award)", "$1"),
             Rule.of("^(?:the )?ref(?:eree)? (?:gives|awards) (?!her |him |them )(\\S+)(?: an?)? (award)", "$1 $2"),
             Rule.of(
@@ -112,7 +115,7 @@ public final class OtherWords {
             Rule.of("(?:fica |ficou )?por baixo", "underneath"),
             Rule.of("esquerd[ao]|hidari", "left"),
             Rule.of("direit[ao]|migi", "right"),
-            Rule.of("(?:para|pra)(?: [ao]s?)?", "to"),
+            Rule.of("(?:para|pra)(?: [ao]s?)?|pros?", "to"),
             Rule.of(
                     "^(\\S+ )(?:tent(?:a|ou)|faz|fez|poe|coloca|consegue|busca|ataca|aplica|troca|passa (?=de|com)|entra|vai|pega|pegou)"
                             + " ?(?:de|com|para|pra|to|n[oa]s?)?(?: ?[oa]s?| ?uma?)? (.*)$",

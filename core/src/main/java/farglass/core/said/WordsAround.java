@@ -49,7 +49,8 @@ record WordsAround(
             Pattern.compile("(?:locks|locked|sinks)(?: up| in)? (.+)", Pattern.CASE_INSENSITIVE);
 
     private static final Pattern BY = Pattern.compile(
-            "(.+?) (?:with|by|using|com|no|na) (?:an? |the |her |his |o |a |um |uma )?(.+)", Pattern.CASE_INSENSITIVE);
+            "(.+?) (?:with|by|using|com|(?<=(?:derruba|derrubou|raspa|raspou|passa|passou) )de|no|na) (?:an? |the |her |his |o |a |um |uma )?(.+)",
+            Pattern.CASE_INSENSITIVE);
 
     private static final Pattern SUBMITS =
             Pattern.compile("(?:submits|submitted|attacks|attacked)(?: her| him)?", Pattern.CASE_INSENSITIVE);

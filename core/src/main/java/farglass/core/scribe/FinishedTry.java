@@ -23,7 +23,7 @@ import java.util.regex.Pattern;
 /** "Ann finishes" behind a try of her own: it is that try that went on until it held, and no submission of which nobody told the way. */
 final class FinishedTry {
     private static final Pattern FINISHES = Pattern.compile(
-            "(?:finish|finishes|finished|completes|completed|gets the finish)( it| up| the job)?"
+            "(?:finish|finishes|finished|completes|completed|gets the finish|finaliza|finalizou)( it| up| the job)?"
                     + "( on (?:the |her |his )?(?:left|right)(?: side)?)?",
             Pattern.CASE_INSENSITIVE);
 
