@@ -39,6 +39,9 @@ final class Jotted {
             Rule.of("(?<= )([2-4])pts?(?= |$)", "$1 points"),
             Rule.of("\\b(taps|tapped) to it(?=$|,| note )", "$1"),
             Rule.of("\\b(?:verbally taps|verbally tapped|taps verbally|tapped verbally)(?=$|,)", "taps note verbally"),
+            Rule.of(
+                    "\\b(?:escapes|escaped|(?:gets|got|slips|slipped) out of)(?: the)? (?=(?:full |high )?(?:mount|side control|kesa|scarf hold|north south|knee on belly|saddle|crucifix|truck)(?=$|,| and ))",
+                    "escapes from "),
             // Of the part in which it stands.
             Rule.of("(?<=[^\\s?,])\\s?\\?+\\s?([^,?]*)", " $1 unsure"),
             Rule.of("\\b(?:maybe|perhaps|probably|possibly) ([^,]+)", "$1 unsure"));

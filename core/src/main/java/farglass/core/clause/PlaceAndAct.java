@@ -39,8 +39,11 @@ final class PlaceAndAct {
         while (actor.isPresent() && from.find()) {
             boolean out = from.group().strip().equalsIgnoreCase("out of");
             String act = text.substring(0, from.start());
-            List<Clause> places = begun(actor.get(), text.substring(from.end()), place, List.of(" ", " lands in "));
-            Optional<List<Clause>> told = doneHere(places, act, place);
+            List<Clause> places =
+                    begun(actor.get(), text.substring(from.end()), place, List.of(" ", " lands in ")).stream()
+                            .filter(reached -> !isTurnedRound(reached, place))
+                            .toList();
+            Optional<List<Clause>> told = doneHere(places, act, place, actor.get());
             if (told.isPresent()) {
                 return told;
             }
@@ -84,15 +87,28 @@ final class PlaceAndAct {
     }
 
     /** Where they are already, only the act is told. */
-    private Optional<List<Clause>> doneHere(List<Clause> places, String act, LinePlace place) {
+    private Optional<List<Clause>> doneHere(List<Clause> places, String act, LinePlace place, Seat actor) {
         String here = place.now().position().key();
         return places.stream()
                 .flatMap(reached -> reached.settled().stream())
                 .filter(where -> where.position().equals(here))
                 .findFirst()
                 .flatMap(where -> reader.clause(act, place))
-                .filter(done -> done.isDone() && reader.canStart(done))
+                // "Gets rolled from mount" is the other one's.
+                .filter(done -> done.isDone()
+                        && (reader.canStart(done)
+                                || done.actor().filter(actor.other()::equals).isPresent()))
                 .map(List::of);
+    }
+
+    /** Nobody comes from under a pin to the top of it without a word. */
+    private boolean isTurnedRound(Clause reached, LinePlace place) {
+        return isPinOrBack(reached)
+                && reached.settled()
+                        .filter(where ->
+                                where.position().equals(place.now().position().key())
+                                        && !where.top().equals(place.now().top()))
+                        .isPresent();
     }
 
     private boolean escapes(String act, LinePlace place) {

@@ -113,11 +113,13 @@ public final class ScribeLine {
         String who = change.group(1) == null ? "" : change.group(1);
         Predicate<Reading> done =
                 reading -> reading.isSure() && reading.proposal().deed().did().isPresent();
+        boolean places = lexicon.place(change.group(2)).isPresent()
+                && lexicon.place(change.group(3)).isPresent();
+        String to = (places ? "goes to " : "") + change.group(3);
         return Optional.of(LineReader.read(who + change.group(2), place, lexicon, expectation))
-                .filter(done)
-                .map(from -> LineReader.read(
-                        who + change.group(3) + " note from " + change.group(2), place, lexicon, expectation))
-                .filter(done);
+                .filter(from -> places || done.test(from))
+                .map(from -> LineReader.read(who + to + " note from " + change.group(2), place, lexicon, expectation))
+                .filter(there -> places ? there.isSure() && there.isUnderstood() : done.test(there));
     }
 
     /** "Knee cut opens the back", "waits until 4:20": what is said beyond the name. */
