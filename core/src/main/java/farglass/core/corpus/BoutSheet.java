@@ -8,6 +8,7 @@ import farglass.core.bout.Motive;
 import farglass.core.entry.Kind;
 import farglass.core.entry.Technique;
 import farglass.core.fact.Fact;
+import farglass.core.fact.FactKind;
 import farglass.core.fact.Layer;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.side.Seat;
@@ -55,6 +56,7 @@ public final class BoutSheet {
     private final Map<Class<?>, List<Moment>> happened = new HashMap<>();
     private final Map<Kind, List<Moment>> acts = new EnumMap<>(Kind.class);
     private final Map<Class<?>, List<Moment>> told = new HashMap<>();
+    private final Map<FactKind.Matter, List<Moment>> toldOf = new EnumMap<>(FactKind.Matter.class);
     private final Map<String, Set<String>> struck = new HashMap<>();
     private final Map<String, Integer> seenPlaces = new HashMap<>();
     private final Map<String, Integer> deedPlaces = new HashMap<>();
@@ -87,6 +89,11 @@ public final class BoutSheet {
             moment.telling().facts().stream().map(Fact::getClass).distinct().forEach(kind -> told.computeIfAbsent(
                             kind, any -> new ArrayList<>())
                     .add(moment));
+            moment.telling().facts().stream()
+                    .map(fact -> fact.factKind().matter())
+                    .distinct()
+                    .forEach(matter -> toldOf.computeIfAbsent(matter, any -> new ArrayList<>())
+                            .add(moment));
         }
         seen.forEach(moment -> technique(moment)
                 .ifPresent(technique -> acts.computeIfAbsent(technique.kind(), any -> new ArrayList<>())
@@ -280,6 +287,11 @@ public final class BoutSheet {
     /** {@return the watched moments at which a fact of that kind is told, looked for or in passing, in order} Nothing can be counted from it. */
     public List<Moment> told(Class<? extends Fact> kind) {
         return Collections.unmodifiableList(told.getOrDefault(kind, List.of()));
+    }
+
+    /** {@return the watched moments at which something of that matter is told, in order} Nothing can be counted from it. */
+    public List<Moment> told(FactKind.Matter matter) {
+        return Collections.unmodifiableList(toldOf.getOrDefault(matter, List.of()));
     }
 
     /** {@return what whoever acted there did next, within so many microseconds; empty if nothing, or the times are not known} */

@@ -7,6 +7,7 @@ import farglass.core.corpus.Corpus;
 import farglass.core.entry.Kind;
 import farglass.core.entry.Technique;
 import farglass.core.fact.Fact;
+import farglass.core.fact.FactKind;
 import farglass.core.fact.Grip;
 import farglass.core.fact.GripBuilder;
 import farglass.core.fact.Mistake;
@@ -101,16 +102,15 @@ public final class Offers {
     }
 
     private Stream<Fact> held(BoutSheet other, Predicate<Stand> isThere) {
-        return other.seen().stream().flatMap(moment -> {
-            List<Fact> held = moment.telling().facts().stream()
-                    .flatMap(fact -> bare(fact).stream())
-                    .toList();
-            if (held.isEmpty() || !isThere.test(other.timeline().after(moment))) {
+        return other.told(FactKind.Matter.BODIES).stream().flatMap(moment -> {
+            Stand there = other.timeline().after(moment);
+            if (!isThere.test(there)) {
                 return Stream.empty();
             }
-            boolean turned = !Objects.equals(other.timeline().after(moment).top(), here.top());
+            boolean turned = !Objects.equals(there.top(), here.top());
             boolean mirrored = isOtherSide(moment.telling().side(), turned);
-            return held.stream()
+            return moment.telling().facts().stream()
+                    .flatMap(fact -> bare(fact).stream())
                     .map(fact -> turned ? fact.exchanged() : fact)
                     .map(fact -> mirrored ? fact.mirrored() : fact);
         });
