@@ -46,8 +46,8 @@ public final class OtherWords {
             Rule.of("^(\\S+ )?sweeps? (?:to|into|on) top$", "$1sweep held"),
             Rule.of("(?<=(?:to|into|in) )top half(?: guard)?$", "half guard"),
             Rule.of(
-                    "^(\\S+ )?(stacks|stacked) (?:out of )?(?:the |an? |her |his )?(?:armbar|triangle|omoplata|armlock|attack|choke)$",
-                    "$1$2"),
+                    "^(\\S+ )?(stacks|stacked) ((?:out of )?(?:the |an? |her |his )?(?:armbar|triangle|omoplata|armlock|attack|choke))$",
+                    "$1$2 note $3"),
             Rule.of("(failed|held|nearly|threatened) again$", "$1"),
             Rule.of("quase finaliz(?:a|ou)(?: com)?(?: n?[oa])? (.*)", "$1 nearly"),
             Rule.of("n[ao] (meia|guarda)", "to $1"),
