@@ -369,7 +369,9 @@ record WordsAround(
     private Optional<Position> place(String words) {
         return lexicon.place(words)
                 .or(() -> ANY_GUARD.matcher(words).matches() ? lexicon.position("open-guard") : Optional.empty())
-                .or(() -> ON_THE_FEET.matcher(words).matches() ? lexicon.place("standing") : Optional.empty());
+                .or(() -> ON_THE_FEET.matcher(words).matches()
+                        ? Optional.of(lexicon.place(Meaning.STANDING))
+                        : Optional.empty());
     }
 
     /** "Finishes the pass in mount", and of a takedown also without the verb: "passes in half guard" tells where it began. */
