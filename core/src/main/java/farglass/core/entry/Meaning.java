@@ -21,6 +21,8 @@ public enum Meaning {
     BACK_NOT_TOLD,
     /** The same: somebody has the better place. */
     ATTACK_NOT_TOLD,
+    /** What "guard" means where nobody says which. */
+    PLAIN_GUARD,
     /** On hands and knees. Whoever is said to go there goes underneath, as with a guard. */
     TURTLE,
     /** One leg in the hands, on the feet. Whoever finishes there has taken the other down. */
@@ -29,6 +31,8 @@ public enum Meaning {
     LEGS_HELD,
     /** Stops a pass by giving the back or the side: an advantage could be given to the passer for it. */
     TURNS_AWAY,
+    /** A knee reaped: forbidden by some rules. */
+    REAPS,
     /** Leaving the mat: points could be given for it, where it escapes a submission. */
     LEAVES_AREA,
     /** A blow that puts the other down, which judges count. */

@@ -117,7 +117,7 @@ final class Judgements {
         if (technique.get().means(Meaning.LEAVES_AREA) && ruleset.leavingPoints() > 0) {
             leaving(moment, actor);
         }
-        if (technique.get().key().equals("reap") && ruleset.reapingForbidden()) {
+        if (technique.get().means(Meaning.REAPS) && ruleset.reapingForbidden()) {
             boolean forced = moment.telling().motive().equals(Optional.of(Motive.FORCED));
             add(
                     forced ? actor.other() : actor,

@@ -368,7 +368,9 @@ record WordsAround(
     /** "To guard" says no more than which guard is the plainest. */
     private Optional<Position> place(String words) {
         return lexicon.place(words)
-                .or(() -> ANY_GUARD.matcher(words).matches() ? lexicon.position("open-guard") : Optional.empty())
+                .or(() -> ANY_GUARD.matcher(words).matches()
+                        ? Optional.of(lexicon.place(Meaning.PLAIN_GUARD))
+                        : Optional.empty())
                 .or(() -> ON_THE_FEET.matcher(words).matches()
                         ? Optional.of(lexicon.place(Meaning.STANDING))
                         : Optional.empty());

@@ -41,7 +41,7 @@ public final class Timeline {
         this.unusual = new Unusual(lexicon);
         this.endMicros = bout.extentMicros();
         now = Whereabouts.start(bout, lexicon);
-        openStart = !now.position().key().equals("standing");
+        openStart = !now.position().means(Meaning.STANDING);
         walk();
         close(endMicros, Optional.empty());
         findings.addAll(unusual.findings());
