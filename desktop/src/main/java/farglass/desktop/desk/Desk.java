@@ -259,7 +259,7 @@ public final class Desk implements AutoCloseable {
 
     /** {@return that work of the interface thread, to be asked for whenever what it depends on has changed} */
     public Soon soon(Runnable work) {
-        return new Soon(held.screen, work);
+        return new Soon(held.turns, work);
     }
 
     public ReadOnlyObjectProperty<Contents> contentsProperty() {

@@ -30,6 +30,9 @@ final class SharedLibrary {
     final Library library;
     final Lexicon shipped;
     final Executor screen;
+    /** For what follows from a change and may be done a little later. */
+    final Turns turns;
+
     final Work work;
     final ExecutorService writer = Executors.newSingleThreadExecutor(task -> {
         // No daemon: the program does not end before the last moment is on disk.
@@ -72,6 +75,7 @@ final class SharedLibrary {
         this.library = library;
         this.shipped = shipped;
         this.screen = screen;
+        this.turns = new Turns(screen);
         this.work = new Work(screen);
         this.written = contents;
         this.contents = new ReadOnlyObjectWrapper<>(written);

@@ -3,10 +3,12 @@ package farglass.desktop.tag.ledger;
 import farglass.core.bout.Moment;
 import farglass.desktop.parts.Drawn;
 import farglass.desktop.parts.Hint;
+import farglass.desktop.parts.RowHeights;
 import farglass.desktop.parts.WrappingCell;
 import farglass.desktop.tag.Tagging;
 import farglass.drawing.Ink;
 import farglass.drawing.Palette;
+import java.util.Optional;
 import javafx.beans.InvalidationListener;
 import javafx.beans.property.ReadOnlyIntegerProperty;
 import javafx.beans.value.ObservableValue;
@@ -49,8 +51,13 @@ public final class LedgerCell extends WrappingCell<LedgerRow> {
     private final GridPane columns = new GridPane();
 
     /** @param atFilm the row that the film has come to */
-    LedgerCell(Tagging tag, LedgerModel model, ObservableValue<Palette> palette, ReadOnlyIntegerProperty atFilm) {
-        this(new VBox(1), tag, model, palette);
+    LedgerCell(
+            Tagging tag,
+            LedgerModel model,
+            ObservableValue<Palette> palette,
+            ReadOnlyIntegerProperty atFilm,
+            RowHeights<LedgerRow> heights) {
+        this(new VBox(1), tag, model, palette, heights);
         InvalidationListener mark =
                 change -> pseudoClassStateChanged(AT_FILM, !isEmpty() && getIndex() == atFilm.get());
         atFilm.addListener(mark);
@@ -58,8 +65,9 @@ public final class LedgerCell extends WrappingCell<LedgerRow> {
         emptyProperty().addListener(mark);
     }
 
-    private LedgerCell(VBox all, Tagging tag, LedgerModel model, ObservableValue<Palette> palette) {
-        super(all);
+    private LedgerCell(
+            VBox all, Tagging tag, LedgerModel model, ObservableValue<Palette> palette, RowHeights<LedgerRow> heights) {
+        super(all, Optional.of(heights));
         this.tag = tag;
         thread = new Drawn(palette);
         studied.setWrapText(true);

@@ -47,4 +47,10 @@ public record LedgerRow(
         ARRIVES,
         ARRIVES_AND_LEAVES
     }
+
+    /** Of what tells most rows apart: a moment has many parts, and rows are looked up whenever the list is laid out. */
+    @Override
+    public int hashCode() {
+        return 31 * words.hashCode() + time.hashCode();
+    }
 }

@@ -3,6 +3,7 @@ package farglass.desktop.tag.ledger;
 import farglass.core.bout.Moment;
 import farglass.desktop.command.CommandItem;
 import farglass.desktop.command.Commands;
+import farglass.desktop.parts.RowHeights;
 import farglass.desktop.tag.Choice;
 import farglass.desktop.tag.Playhead;
 import farglass.desktop.tag.Tagging;
@@ -56,7 +57,8 @@ public final class LedgerView extends StackPane {
         list.getStyleClass().add("ledger");
         list.setFocusTraversable(false);
         list.getSelectionModel().setSelectionMode(SelectionMode.MULTIPLE);
-        list.setCellFactory(any -> new LedgerCell(tag, model, palette, atFilm.getReadOnlyProperty()));
+        RowHeights<LedgerRow> heights = new RowHeights<>();
+        list.setCellFactory(any -> new LedgerCell(tag, model, palette, atFilm.getReadOnlyProperty(), heights));
         list.setContextMenu(menu());
         // The list's own selection also changes when its rows do: only what the mouse did is a choice.
         list.addEventHandler(MouseEvent.MOUSE_RELEASED, event -> choose());

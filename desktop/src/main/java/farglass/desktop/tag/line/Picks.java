@@ -59,9 +59,6 @@ public final class Picks {
     private Map<String, Double> expected = Map.of();
     private List<Proposal> shownDue = List.of();
     private List<Proposal> all = List.of();
-    /** The same, to be looked up in. */
-    private Set<Proposal> ranked = Set.of();
-
     private List<Proposal> chosen = List.of();
     private String letters = "";
     private final ReadOnlyBooleanWrapper narrowed = new ReadOnlyBooleanWrapper();
@@ -171,10 +168,10 @@ public final class Picks {
             each.proposal().deed().did().ifPresent(key -> shares.merge(key, each.probability(), Double::sum));
         });
         expected = shares;
-        all = Stream.concat(due.stream(), likely.stream().map(Continuations.Likely::proposal))
-                .distinct()
+        all = Stream.concat(
+                        due.stream(),
+                        likely.stream().map(Continuations.Likely::proposal).filter(pick -> !due.contains(pick)))
                 .toList();
-        ranked = Set.copyOf(all);
         choose();
     }
 
@@ -243,7 +240,7 @@ public final class Picks {
 
     /** {@return whether that could not be expected here, and is offered only because of its name} */
     public boolean isUnusual(Proposal pick) {
-        return !ranked.contains(pick);
+        return !all.contains(pick);
     }
 
     /** {@return what the sport lets that athlete do from where the two stand, by kind; everything where that is not known} */
