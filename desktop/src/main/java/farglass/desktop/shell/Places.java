@@ -10,6 +10,7 @@ import java.util.concurrent.Executor;
 import java.util.function.Supplier;
 import javafx.geometry.Insets;
 import javafx.scene.Node;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 
 /**
@@ -25,11 +26,13 @@ final class Places extends StackPane {
      * @param left done whenever another place is shown
      * @param closes lets go of what is open in it, when the library is closed
      */
-    record Laid(Node view, Runnable begins, Runnable left, Runnable closes) {
-        static Laid of(Node view, Runnable begins) {
+    record Laid(Region view, Runnable begins, Runnable left, Runnable closes) {
+        static Laid of(Region view, Runnable begins) {
             return new Laid(view, begins, () -> {}, () -> {});
         }
     }
+
+    private static final Insets AROUND = new Insets(14, 20, 8, 20);
 
     private record Plan(Place place, Supplier<Laid> layingOut) {}
 
@@ -75,7 +78,7 @@ final class Places extends StackPane {
     private void layOutNext() {
         Plan next = plans.remove();
         Laid made = next.layingOut().get();
-        StackPane.setMargin(made.view(), new Insets(14, 20, 8, 20));
+        made.view().setManaged(false);
         laid.put(next.place(), made);
     }
 
@@ -109,8 +112,21 @@ final class Places extends StackPane {
             boolean here = each == wanted;
             if (each.isVisible() != here) {
                 each.setVisible(here);
-                each.setManaged(here);
                 Drawn.keep(each, here);
+            }
+        }
+        requestLayout();
+    }
+
+    /** A place takes what room there is; what changes in it leaves the window round it as it is. */
+    @Override
+    protected void layoutChildren() {
+        super.layoutChildren();
+        double width = getWidth() - AROUND.getLeft() - AROUND.getRight();
+        double height = getHeight() - AROUND.getTop() - AROUND.getBottom();
+        for (Laid each : laid.values()) {
+            if (each.view().isVisible()) {
+                each.view().resizeRelocate(AROUND.getLeft(), AROUND.getTop(), width, height);
             }
         }
     }

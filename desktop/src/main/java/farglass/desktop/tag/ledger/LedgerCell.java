@@ -13,15 +13,12 @@ import javafx.beans.InvalidationListener;
 import javafx.beans.property.ReadOnlyIntegerProperty;
 import javafx.beans.value.ObservableValue;
 import javafx.css.PseudoClass;
-import javafx.geometry.HPos;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.TransferMode;
-import javafx.scene.layout.ColumnConstraints;
-import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -34,7 +31,6 @@ import javafx.scene.text.TextAlignment;
  * place; a thread is drawn by dragging the time of an answer onto the row it answers; a click on a rung folds its exchange.
  */
 public final class LedgerCell extends WrappingCell<LedgerRow> {
-    private static final double GUTTER = 74;
     private static final PseudoClass AT_FILM = PseudoClass.getPseudoClass("at-film");
     private static final PseudoClass PENDING = PseudoClass.getPseudoClass("pending");
 
@@ -48,7 +44,7 @@ public final class LedgerCell extends WrappingCell<LedgerRow> {
     private final Drawn thread;
     private final Label rung = new Label();
     private final HBox rungLine = new HBox(8);
-    private final GridPane columns = new GridPane();
+    private final FacingColumns columns;
 
     /** @param atFilm the row that the film has come to */
     LedgerCell(
@@ -80,10 +76,8 @@ public final class LedgerCell extends WrappingCell<LedgerRow> {
         right.setAlignment(Pos.CENTER_LEFT);
         editor.setId("editor");
         StackPane gutter = new StackPane(thread, time);
+        columns = new FacingColumns(left, gutter, right);
         columns.managedProperty().bind(columns.visibleProperty());
-        columns.getColumnConstraints().addAll(side(HPos.RIGHT), new ColumnConstraints(GUTTER), side(HPos.LEFT));
-        columns.addRow(0, left, gutter, right);
-        columns.setHgap(6);
         rung.getStyleClass().add("rung");
         rungLine.setAlignment(Pos.CENTER);
         rungLine.getChildren().addAll(rule(), rung, rule());
@@ -109,14 +103,6 @@ public final class LedgerCell extends WrappingCell<LedgerRow> {
         rule.getStyleClass().add("rung-rule");
         HBox.setHgrow(rule, Priority.ALWAYS);
         return rule;
-    }
-
-    private static ColumnConstraints side(HPos towards) {
-        ColumnConstraints column = new ColumnConstraints();
-        column.setPercentWidth(41);
-        column.setHalignment(towards);
-        column.setHgrow(Priority.ALWAYS);
-        return column;
     }
 
     private String momentId() {

@@ -3,6 +3,7 @@ package farglass.desktop.tag.ledger;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Moment;
 import farglass.core.state.Exchange;
+import farglass.desktop.desk.Soon;
 import farglass.desktop.tag.Choice;
 import farglass.desktop.tag.OpenBout;
 import farglass.desktop.tag.Playhead;
@@ -28,6 +29,7 @@ public final class LedgerModel {
     private final ObservableList<LedgerRow> rows = FXCollections.observableArrayList();
     private final StringProperty find = new SimpleStringProperty("");
     private final Set<String> folded = new HashSet<>();
+    private final Soon shown;
 
     public LedgerModel(Tagging tag) {
         this.open = tag.open();
@@ -35,7 +37,8 @@ public final class LedgerModel {
         this.playhead = tag.playhead();
         this.line = tag.line();
         open.whenAnother(now -> begin());
-        open.refreshesProperty().addListener((property, old, now) -> show());
+        this.shown = tag.desk().soon(this::show);
+        open.refreshesProperty().addListener((property, old, now) -> shown.wish());
         line.editedProperty().addListener((property, old, now) -> show());
         find.addListener((property, old, now) -> show());
     }
@@ -88,11 +91,13 @@ public final class LedgerModel {
 
     /** {@return the ledger's row of the selected moment, else of the last one at the instant now shown; -1 if none} */
     int rowShown() {
+        shown.now();
         return rowOf(choice.lead().or(() -> playhead.before().map(Moment::id)));
     }
 
     /** {@return the row of the last moment not after the instant shown; -1 if there is none} */
     int rowAtFilm() {
+        shown.now();
         return rowOf(playhead.before().map(Moment::id));
     }
 
@@ -132,7 +137,7 @@ public final class LedgerModel {
         List<String> order = open.bout().map(Bout::moments).orElse(List.of()).stream()
                 .map(Moment::id)
                 .toList();
-        List<String> shown = rows.stream()
+        List<String> shown = rows().stream()
                 .flatMap(row -> row.moment().stream())
                 .map(Moment::id)
                 .toList();
@@ -153,7 +158,7 @@ public final class LedgerModel {
 
     /** Chooses every moment that is shown. */
     public void chooseAll() {
-        List<String> all = rows.stream()
+        List<String> all = rows().stream()
                 .flatMap(row -> row.moment().stream())
                 .map(Moment::id)
                 .toList();
@@ -194,6 +199,7 @@ public final class LedgerModel {
     }
 
     public ObservableList<LedgerRow> rows() {
+        shown.now();
         return rows;
     }
 

@@ -3,6 +3,7 @@ package farglass.desktop.tag.ledger;
 import farglass.core.bout.Moment;
 import farglass.desktop.command.CommandItem;
 import farglass.desktop.command.Commands;
+import farglass.desktop.desk.Soon;
 import farglass.desktop.parts.RowHeights;
 import farglass.desktop.tag.Choice;
 import farglass.desktop.tag.Playhead;
@@ -12,7 +13,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyIntegerWrapper;
 import javafx.beans.value.ObservableValue;
 import javafx.collections.ListChangeListener;
@@ -41,7 +41,8 @@ public final class LedgerView extends StackPane {
     private final ListView<LedgerRow> list;
     private final ReadOnlyIntegerWrapper atFilm = new ReadOnlyIntegerWrapper(-1);
     private boolean following;
-    private boolean scrolling;
+    private final Soon followed;
+    private final Soon scrolled;
     private int shownRow = -1;
     private int shownRows;
     private Set<String> shownChosen = Set.of();
@@ -52,6 +53,8 @@ public final class LedgerView extends StackPane {
         this.model = model;
         this.choice = tag.choice();
         this.playhead = tag.playhead();
+        this.followed = tag.desk().soon(this::follow);
+        this.scrolled = tag.desk().soon(this::scroll);
         this.list = new ListView<>(model.rows());
         list.setId("ledger");
         list.getStyleClass().add("ledger");
@@ -66,13 +69,13 @@ public final class LedgerView extends StackPane {
         list.addEventFilter(ContextMenuEvent.CONTEXT_MENU_REQUESTED, event -> choose());
         model.rows().addListener((ListChangeListener<LedgerRow>) change -> {
             stale = true;
-            follow();
+            followed.wish();
         });
         // A change listener, so that the model hears of it first and knows who is chosen.
-        choice.selectedProperty().addListener((property, old, now) -> follow());
-        playhead.nowProperty().addListener(change -> follow());
+        choice.selectedProperty().addListener((property, old, now) -> followed.wish());
+        playhead.nowProperty().addListener(change -> followed.wish());
         // The picks below take and give room: what stood at the foot stays in sight.
-        list.heightProperty().addListener(change -> scroll());
+        list.heightProperty().addListener(change -> scrolled.wish());
         getChildren().add(list);
         setMinHeight(0);
     }
@@ -101,7 +104,7 @@ public final class LedgerView extends StackPane {
     }
 
     /** Keeps the list where the film is, or at the chosen moments. */
-    void follow() {
+    private void follow() {
         if (following) {
             return;
         }
@@ -116,7 +119,7 @@ public final class LedgerView extends StackPane {
         if (row != shownRow || model.rows().size() != shownRows) {
             shownRow = row;
             shownRows = model.rows().size();
-            scroll();
+            scrolled.wish();
         }
     }
 
@@ -125,16 +128,9 @@ public final class LedgerView extends StackPane {
      * place. Rows get their heights, and the list its own, only when they are laid out.
      */
     private void scroll() {
-        if (!scrolling) {
-            scrolling = true;
-            Platform.runLater(() -> {
-                scrolling = false;
-                if (isInSight(shownRow)) {
-                    return;
-                }
-                int before = (int) Math.min(MOST_ROWS_BEFORE, list.getHeight() / ROW / 4);
-                list.scrollTo(Math.max(0, shownRow - before));
-            });
+        if (!isInSight(shownRow)) {
+            int before = (int) Math.min(MOST_ROWS_BEFORE, list.getHeight() / ROW / 4);
+            list.scrollTo(Math.max(0, shownRow - before));
         }
     }
 

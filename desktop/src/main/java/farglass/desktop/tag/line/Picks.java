@@ -52,18 +52,20 @@ public final class Picks {
     private final OpenBout open;
     private final Playhead playhead;
     private final Soon renewed;
+    private final Soon ruled;
     private final ObservableList<Proposal> picks = FXCollections.observableArrayList();
     private Continuations continuations;
     private List<Bout> teachers = List.of();
     private Optional<Situation> shownFor = Optional.empty();
     private Map<String, Double> expected = Map.of();
     private List<Proposal> shownDue = List.of();
+    private List<Proposal> dueNow = List.of();
     private List<Proposal> all = List.of();
     private List<Proposal> chosen = List.of();
     private String letters = "";
     private final ReadOnlyBooleanWrapper narrowed = new ReadOnlyBooleanWrapper();
     private int page;
-    private Runnable offered = () -> {};
+    private Runnable whenOffered = () -> {};
     private Supplier<List<Proposal>> awards = List::of;
     private BooleanSupplier choosing = () -> false;
 
@@ -72,6 +74,7 @@ public final class Picks {
         this.open = tag.open();
         this.playhead = tag.playhead();
         this.renewed = desk.soon(this::renew);
+        this.ruled = desk.soon(this::rule);
         this.continuations = Continuations.learned(Corpus.of(List.of(), desk.lexicon()));
         open.whenAnother(now -> now.ifPresent(this::learnFor));
         open.refreshesProperty().addListener((property, old, now) -> offer());
@@ -85,7 +88,7 @@ public final class Picks {
 
     /** What else to show anew when the picks are. */
     void whenOffered(Runnable then) {
-        offered = then;
+        whenOffered = then;
     }
 
     /** Names who knows which awards are due by the rules at the instant shown. */
@@ -103,7 +106,18 @@ public final class Picks {
 
     /** Shows what is likeliest at the instant then shown. */
     private void offer() {
+        ruled.wish();
+    }
+
+    /** What the rules say, and what is likely, each in a turn of its own. */
+    private void rule() {
+        dueNow = awards.get();
         renewed.wish();
+    }
+
+    private void offered() {
+        ruled.now();
+        renewed.now();
     }
 
     private void renew() {
@@ -111,8 +125,8 @@ public final class Picks {
                 open.bout()
                         .map(shown ->
                                 Situation.after(shown, playhead.countBefore(playhead.micros()), playhead.stand())),
-                awards.get());
-        offered.run();
+                dueNow);
+        whenOffered.run();
     }
 
     /** The words of the library have changed: what they allow is learned again. */
@@ -177,7 +191,7 @@ public final class Picks {
 
     /** Shows the nine after those shown; after the last the first again. */
     public void more() {
-        renewed.now();
+        offered();
         page = (page + 1) * NUMBERED < Math.min(chosen.size(), PAGES * NUMBERED) ? page + 1 : 0;
         turn();
     }
@@ -188,7 +202,7 @@ public final class Picks {
      * @param begun letters typed until now; empty for all
      */
     void narrow(String begun) {
-        renewed.now();
+        offered();
         if (!begun.equals(letters)) {
             letters = begun;
             choose();
@@ -197,7 +211,7 @@ public final class Picks {
 
     /** {@return whether letters leave something of which a digit can take one; where they leave nothing, all stay as they are} */
     public boolean isNarrowed() {
-        renewed.now();
+        offered();
         return narrowed.get();
     }
 
@@ -270,13 +284,13 @@ public final class Picks {
 
     /** {@return how likely each technique is to come next, for choosing between completions} */
     public Expectation expectation() {
-        renewed.now();
+        offered();
         return key -> expected.getOrDefault(key, 0.0);
     }
 
     /** {@return the picks, the likeliest first} */
     public ObservableList<Proposal> list() {
-        renewed.now();
+        offered();
         return picks;
     }
 }

@@ -6,6 +6,7 @@ import farglass.core.phrase.AthleteWords;
 import farglass.core.phrase.Phrase;
 import farglass.core.scribe.Proposal;
 import farglass.core.side.Seat;
+import farglass.desktop.desk.Soon;
 import farglass.desktop.parts.Hint;
 import farglass.desktop.tag.OpenBout;
 import farglass.desktop.tag.Playhead;
@@ -17,14 +18,12 @@ import java.util.OptionalLong;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import javafx.collections.ListChangeListener;
-import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
-import javafx.scene.layout.FlowPane;
-import javafx.scene.layout.Pane;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** The likely next moments, each athlete's in a line of their own behind the name, with the digit that saves it. */
@@ -36,16 +35,13 @@ final class PicksView extends VBox {
     private final Playhead playhead;
     private final Picks picks;
     private final ScribeModel scribe;
-    /** Made once: what is new to the window is styled and measured anew, and these change at every moment. */
     private final List<Button> buttons;
-
     private final Button more;
     private final MenuButton all;
     private final Label studiedName = name("studied");
     private final Label otherName = name("other");
-    private final FlowPane studiedLine = new FlowPane();
-    private final FlowPane otherLine = new FlowPane();
-    private final FlowPane nobodyLine = new FlowPane();
+    private final PickLines lines;
+    private final Soon shown;
     private boolean isStale;
     private long mouseMoved;
 
@@ -57,8 +53,12 @@ final class PicksView extends VBox {
         this.scribe = scribe;
         this.buttons =
                 IntStream.rangeClosed(1, Picks.NUMBERED).mapToObj(this::button).toList();
+        this.shown = tag.desk().soon(this::showIfSeen);
         this.more = more();
         this.all = all();
+        this.lines = new PickLines(Stream.of(List.of(studiedName, otherName), buttons, List.of(more, all))
+                .flatMap(List::stream)
+                .toList());
         getStyleClass().add("picks");
         setOnMouseEntered(event -> mouseMoved = System.nanoTime());
         setOnMouseMoved(event -> mouseMoved = System.nanoTime());
@@ -75,8 +75,8 @@ final class PicksView extends VBox {
         open.desk().lexiconProperty().addListener(change -> renew());
         open.desk().study().property().addListener(change -> renew());
         visibleProperty().addListener((property, was, is) -> {
-            if (is && isStale) {
-                show();
+            if (is) {
+                shown.wish();
             }
         });
         show();
@@ -85,7 +85,11 @@ final class PicksView extends VBox {
     /** While something else stands in their place, the picks wait: they may change again before they are seen. */
     private void renew() {
         isStale = true;
-        if (isVisible()) {
+        shown.wish();
+    }
+
+    private void showIfSeen() {
+        if (isVisible() && isStale) {
             show();
         }
     }
@@ -97,9 +101,9 @@ final class PicksView extends VBox {
             getChildren().clear();
             return;
         }
-        List<Node> studied = line(studiedName, bout.get(), open.studied());
-        List<Node> other = line(otherName, bout.get(), open.studied().other());
-        List<Node> nobody = new ArrayList<>();
+        List<Region> studied = line(studiedName, bout.get(), open.studied());
+        List<Region> other = line(otherName, bout.get(), open.studied().other());
+        List<Region> nobody = new ArrayList<>();
         for (int i = 0; i < picks.list().size(); i++) {
             Proposal pick = picks.list().get(i);
             dress(buttons.get(i), i + 1, pick, bout.get());
@@ -110,32 +114,15 @@ final class PicksView extends VBox {
         }
         boolean isStudied = studied.size() > 1;
         boolean isOther = other.size() > 1;
-        List<Node> last = !nobody.isEmpty() ? nobody : isOther ? other : studied;
+        List<Region> last = !nobody.isEmpty() ? nobody : isOther ? other : studied;
         last.addAll(List.of(more, all));
-        put(studiedLine, isStudied ? studied : List.of());
-        put(otherLine, isOther ? other : List.of());
-        put(nobodyLine, nobody);
-        put(
-                this,
-                Stream.of(studiedLine, otherLine, nobodyLine)
-                        .filter(line -> !line.getChildren().isEmpty())
-                        .toList());
-    }
-
-    /** What stands where it stood is not put there again: whatever is new to a line is styled and measured anew. */
-    private static void put(Pane line, List<? extends Node> now) {
-        if (!line.getChildren().equals(now)) {
-            // No node stands in two lines, not for an instant.
-            now.forEach(node -> {
-                if (node.getParent() instanceof Pane before && before != line) {
-                    before.getChildren().remove(node);
-                }
-            });
-            line.getChildren().setAll(now);
+        lines.stand(List.of(isStudied ? studied : List.of(), isOther ? other : List.of(), nobody));
+        if (getChildren().isEmpty()) {
+            getChildren().add(lines);
         }
     }
 
-    private static List<Node> line(Label name, Bout bout, Seat seat) {
+    private static List<Region> line(Label name, Bout bout, Seat seat) {
         name.setText(AthleteWords.firstName(bout, seat));
         return new ArrayList<>(List.of(name));
     }

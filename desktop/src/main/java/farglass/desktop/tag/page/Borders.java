@@ -1,6 +1,8 @@
 package farglass.desktop.tag.page;
 
 import farglass.desktop.desk.Settings;
+import farglass.desktop.parts.Island;
+import java.util.Optional;
 import javafx.geometry.Orientation;
 import javafx.scene.Node;
 import javafx.scene.control.SplitPane;
@@ -15,6 +17,7 @@ final class Borders extends SplitPane {
     private final Settings settings;
     private final Runnable keep;
     private final Region screen;
+    private Optional<Island> film = Optional.empty();
     private final SplitPane upper;
 
     /** @param keep writes the settings down */
@@ -22,8 +25,8 @@ final class Borders extends SplitPane {
         this.settings = settings;
         this.keep = keep;
         this.screen = screen;
-        upper = new SplitPane(words, screen);
-        getItems().setAll(upper, tide);
+        upper = new SplitPane(new Island(words));
+        getItems().setAll(upper, new Island(tide));
         setOrientation(Orientation.VERTICAL);
         upper.setMinHeight(0);
         for (SplitPane pane : new SplitPane[] {this, upper}) {
@@ -41,15 +44,20 @@ final class Borders extends SplitPane {
         // Not the height of the upper pane: that changes while the border above the tide is dragged.
         upper.widthProperty().addListener(change -> layWords());
         heightProperty().addListener(change -> layTide());
+        setWithFilm(true);
     }
 
     /** Whether the film stands beside the words, or somewhere else. */
     void setWithFilm(boolean with) {
-        if (with && upper.getItems().size() == 1) {
-            upper.getItems().add(screen);
+        if (with && film.isEmpty()) {
+            Island beside = new Island(screen);
+            film = Optional.of(beside);
+            upper.getItems().add(beside);
             layWords();
-        } else if (!with) {
-            upper.getItems().remove(screen);
+        } else if (!with && film.isPresent()) {
+            upper.getItems().remove(film.get());
+            film.get().release();
+            film = Optional.empty();
         }
     }
 

@@ -7,6 +7,8 @@ import farglass.core.side.Seat;
 import farglass.desktop.command.Commands;
 import farglass.desktop.desk.Place;
 import farglass.desktop.desk.Settings;
+import farglass.desktop.desk.Soon;
+import farglass.desktop.parts.Island;
 import farglass.desktop.screening.FilmView;
 import farglass.desktop.tag.Tagging;
 import farglass.desktop.tag.ledger.LedgerView;
@@ -145,7 +147,8 @@ public final class TagView extends BorderPane implements TagPage {
                 scribe.line().requestFocus();
             }
         });
-        model.open().refreshesProperty().addListener((property, old, now) -> show());
+        Soon shown = model.desk().soon(this::show);
+        model.open().refreshesProperty().addListener((property, old, now) -> shown.wish());
         model.playhead().film().troubleProperty().addListener(change -> show());
         model.playhead().live().onProperty().addListener((property, was, is) -> {
             if (is) {
@@ -175,7 +178,8 @@ public final class TagView extends BorderPane implements TagPage {
         empty.setWrapText(true);
         empty.setMaxWidth(380);
         empty.setMouseTransparent(true);
-        StackPane list = new StackPane(new LedgerView(commands, model.tagging(), model.ledger(), palette), empty);
+        StackPane list =
+                new StackPane(new Island(new LedgerView(commands, model.tagging(), model.ledger(), palette)), empty);
         // It takes what room is left, and gives it up when the line has more to say.
         list.setPrefHeight(0);
         VBox.setVgrow(list, Priority.ALWAYS);

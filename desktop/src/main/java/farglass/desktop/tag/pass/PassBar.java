@@ -7,6 +7,7 @@ import farglass.core.naming.Words;
 import farglass.core.pass.Aim;
 import farglass.core.pass.Pass;
 import farglass.core.pass.StudyNeeds;
+import farglass.desktop.desk.Soon;
 import farglass.desktop.tag.Tagging;
 import java.util.Locale;
 import java.util.Optional;
@@ -51,13 +52,14 @@ public final class PassBar extends HBox {
         find.setFocusTraversable(false);
         find.textProperty().bindBidirectional(found);
         getChildren().addAll(aims, covered, find);
-        tag.viewing().aimProperty().addListener(change -> show());
-        tag.open().boutProperty().addListener(change -> show());
-        tag.playhead().player().lastProperty().addListener(change -> show());
+        Soon shown = tag.desk().soon(this::show);
+        tag.viewing().aimProperty().addListener(change -> shown.wish());
+        tag.open().boutProperty().addListener(change -> shown.wish());
+        tag.playhead().player().lastProperty().addListener(change -> shown.wish());
         tag.playhead().nowProperty().addListener((property, old, now) -> {
             // Once a second is enough for a sum of minutes.
             if (old.orElse(0) / 1_000_000 != now.orElse(0) / 1_000_000) {
-                show();
+                shown.wish();
             }
         });
         show();

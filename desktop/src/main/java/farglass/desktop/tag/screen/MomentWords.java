@@ -3,6 +3,7 @@ package farglass.desktop.tag.screen;
 import farglass.core.bout.Moment;
 import farglass.core.corpus.BoutSheet;
 import farglass.core.phrase.Surroundings;
+import farglass.desktop.desk.Soon;
 import farglass.desktop.tag.Tagging;
 import java.util.Optional;
 import javafx.scene.control.Label;
@@ -33,10 +34,11 @@ public final class MomentWords extends VBox {
         clip.widthProperty().bind(widthProperty());
         clip.heightProperty().bind(heightProperty());
         setClip(clip);
-        tag.open().boutProperty().addListener(change -> show());
-        tag.desk().lexiconProperty().addListener((property, old, words) -> show());
-        tag.choice().selectedProperty().addListener(change -> show());
-        tag.playhead().nowProperty().addListener(change -> show());
+        Soon asked = tag.desk().soon(this::show);
+        tag.open().boutProperty().addListener(change -> asked.wish());
+        tag.desk().lexiconProperty().addListener((property, old, words) -> asked.wish());
+        tag.choice().selectedProperty().addListener(change -> asked.wish());
+        tag.playhead().nowProperty().addListener(change -> asked.wish());
     }
 
     /** {@return the height of a letter in pixels} */

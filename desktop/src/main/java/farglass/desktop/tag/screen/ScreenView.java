@@ -25,6 +25,9 @@ public final class ScreenView extends Region {
         this.film = film;
         this.controls = controls;
         this.words = words;
+        // What room they have is decided here: what changes in them asks nobody whether it fits.
+        picture.setManaged(false);
+        words.setManaged(false);
         getChildren().addAll(board, picture, controls, words);
         film.proportionProperty().addListener(change -> requestLayout());
         setMinWidth(0);
