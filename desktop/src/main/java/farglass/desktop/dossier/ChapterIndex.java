@@ -3,7 +3,6 @@ package farglass.desktop.dossier;
 import farglass.core.prose.Answer;
 import farglass.core.prose.Page;
 import java.util.List;
-import java.util.Optional;
 import java.util.stream.Stream;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
@@ -16,17 +15,21 @@ import javafx.scene.layout.Region;
  * The chapters of a dossier, each with a mark where the last bout brought news, where something unusual may be claimed, or where there is too
  * little film.
  */
-final class ChapterIndex extends ListView<String> {
+final class ChapterIndex extends ListView<ChapterIndex.Line> {
+    /** @param mark "news", "unusual", "thin" or nothing */
+    record Line(String chapter, String mark) {}
+
     private final DossierModel model;
+    private boolean isShowing;
 
     ChapterIndex(DossierModel model) {
         this.model = model;
         setId("chapters");
         getStyleClass().add("chapters");
         setCellFactory(list -> new ChapterCell());
-        getSelectionModel().selectedItemProperty().addListener((property, old, chapter) -> {
-            if (chapter != null) {
-                model.chapterProperty().set(chapter);
+        getSelectionModel().selectedItemProperty().addListener((property, old, line) -> {
+            if (line != null && !isShowing) {
+                model.chapterProperty().set(line.chapter());
             }
         });
         model.pageProperty().addListener(change -> show());
@@ -35,28 +38,53 @@ final class ChapterIndex extends ListView<String> {
     }
 
     private void show() {
-        List<String> chapters = model.pageProperty()
-                .get()
-                .map(page -> Stream.of(
+        // Without a page the index is out of sight, and waits for the next, which is mostly of the same chapters.
+        model.pageProperty().get().ifPresent(page -> {
+            isShowing = true;
+            try {
+                put(Stream.of(
                                 Stream.of(DossierModel.ONE_MINUTE),
                                 page.chapters().stream(),
                                 Stream.of(DossierModel.TERMS))
                         .flatMap(each -> each)
-                        .toList())
-                .orElse(List.of());
-        if (!chapters.equals(getItems())) {
-            getItems().setAll(chapters);
+                        .map(chapter -> new Line(chapter, mark(page, chapter)))
+                        .toList());
+            } finally {
+                isShowing = false;
+            }
+            choose();
+        });
+    }
+
+    /** The chapters are mostly those of the athlete before: only a line that says something else is laid out anew. */
+    private void put(List<Line> lines) {
+        if (lines.size() != getItems().size()) {
+            getItems().setAll(lines);
+            return;
         }
-        refresh();
-        choose();
+        for (int i = 0; i < lines.size(); i++) {
+            if (!lines.get(i).equals(getItems().get(i))) {
+                getItems().set(i, lines.get(i));
+            }
+        }
     }
 
     private void choose() {
-        getSelectionModel().select(model.chapterProperty().get());
+        getItems().stream()
+                .filter(line -> line.chapter().equals(model.chapterProperty().get()))
+                .findFirst()
+                .ifPresent(getSelectionModel()::select);
+    }
+
+    private String mark(Page page, String chapter) {
+        boolean news = model.sinceLast()
+                .filter(since -> since.chapters().contains(chapter))
+                .isPresent();
+        return news ? "news" : certainty(page, chapter);
     }
 
     /** {@return "unusual" where a difference is claimed, "thin" where no question has film enough; else nothing} */
-    static String mark(Page page, String chapter) {
+    static String certainty(Page page, String chapter) {
         List<Answer> answers = page.chapter(chapter);
         if (answers.isEmpty()) {
             return "";
@@ -67,7 +95,7 @@ final class ChapterIndex extends ListView<String> {
         return answers.stream().allMatch(Answer::isThin) ? "thin" : "";
     }
 
-    private final class ChapterCell extends ListCell<String> {
+    private static final class ChapterCell extends ListCell<Line> {
         private final Label name = new Label();
         private final Label mark = new Label();
         private final HBox line = new HBox(6, name, spring(), mark);
@@ -85,18 +113,14 @@ final class ChapterIndex extends ListView<String> {
         }
 
         @Override
-        protected void updateItem(String chapter, boolean empty) {
-            super.updateItem(chapter, empty);
-            if (empty || chapter == null) {
+        protected void updateItem(Line item, boolean empty) {
+            super.updateItem(item, empty);
+            if (empty || item == null) {
                 setGraphic(null);
                 return;
             }
-            name.setText(chapter);
-            Optional<Page> page = model.pageProperty().get();
-            boolean news = model.sinceLast()
-                    .filter(since -> since.chapters().contains(chapter))
-                    .isPresent();
-            mark.setText(news ? "news" : page.map(known -> mark(known, chapter)).orElse(""));
+            name.setText(item.chapter());
+            mark.setText(item.mark());
             setGraphic(line);
         }
     }

@@ -38,17 +38,20 @@ final class ChapterView extends VBox {
     private final ChapterLines lines;
     private final List<Node> shown = new ArrayList<>();
     private final Consumer<Node> reveal;
+    private final Runnable showNow;
     private ToggleGroup group = new ToggleGroup();
 
     /**
      * A chapter in which nothing is shown yet.
      *
      * @param reveal scrolls the page so that a line of it is seen
+     * @param showNow has the chapter shown that was chosen, before anything else is done
      */
-    ChapterView(DossierModel model, ObservableValue<Palette> palette, Consumer<Node> reveal) {
+    ChapterView(DossierModel model, ObservableValue<Palette> palette, Consumer<Node> reveal, Runnable showNow) {
         this.model = model;
         this.lines = new ChapterLines(palette);
         this.reveal = reveal;
+        this.showNow = showNow;
         getStyleClass().addAll("chapter", "answers");
         // Before the lines hear it: buttons of one group would choose one another by these keys, and tell nobody.
         addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
@@ -179,7 +182,7 @@ final class ChapterView extends VBox {
     private void goTo(OneMinute.Point point) {
         model.chapterProperty().set(point.chapter());
         point.row().ifPresent(row -> model.rowProperty().set(Optional.of(row)));
-        show(model.pageProperty().get().orElseThrow(), point.chapter());
+        showNow.run();
         stops().stream()
                 .filter(stop -> stop instanceof FigureButton figure && figure.isSelected())
                 .findFirst()

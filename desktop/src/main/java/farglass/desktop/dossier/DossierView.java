@@ -8,6 +8,7 @@ import farglass.desktop.command.Key;
 import farglass.desktop.command.Where;
 import farglass.desktop.desk.Choosers;
 import farglass.desktop.desk.Settings;
+import farglass.desktop.desk.Soon;
 import farglass.desktop.parts.IntoSight;
 import farglass.drawing.Palette;
 import java.util.ArrayList;
@@ -22,6 +23,8 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
 /** The Dossier place: whom and through what above, the chapters left, the chapter in the middle, the film that proves it right. */
@@ -42,6 +45,8 @@ public final class DossierView extends BorderPane {
     private final Label empty = new Label();
     private final Button again = new Button("Count again");
     private final VBox waiting = new VBox(12, empty, again);
+    /** What may stand in the middle, all of it kept in the window: what comes into one is styled anew. */
+    private final List<Region> middles;
 
     public DossierView(
             Commands commands,
@@ -51,7 +56,8 @@ public final class DossierView extends BorderPane {
             ObservableValue<Palette> palette) {
         this.model = model;
         this.index = new ChapterIndex(model);
-        this.chapter = new ChapterView(model, palette, this::reveal);
+        Soon shown = model.desk().soon(this::show);
+        this.chapter = new ChapterView(model, palette, this::reveal, shown::now);
         this.scroll = new ScrollPane(chapter);
         this.listing = new ListingView(model);
         this.terms = new TermsView(model);
@@ -64,18 +70,30 @@ public final class DossierView extends BorderPane {
         setTop(new LensBar(commands, model, settings, choosers));
         setLeft(index);
         this.evidence = new EvidenceView(commands, model, choosers);
-        model.pageProperty().addListener(change -> show());
+        this.middles = List.of(waiting, scroll, listing, terms);
+        setCenter(new StackPane(waiting, scroll, listing, terms));
+        // Tab goes in the order in which these are added: the evidence comes behind what it proves.
+        setRight(evidence);
+        for (Region part : List.of(waiting, scroll, listing, terms, evidence)) {
+            part.managedProperty().bind(part.visibleProperty());
+        }
+        // Nobody's numbers stand under another's name, not even for a turn.
+        model.pageProperty().addListener((property, old, page) -> {
+            shown.wish();
+            if (page.isEmpty()) {
+                shown.now();
+            }
+        });
         again.setId("count-again");
         again.setOnAction(event -> model.again());
         again.managedProperty().bind(again.visibleProperty());
         again.visibleProperty().bind(model.countedProperty().not());
         waiting.setAlignment(Pos.CENTER);
-        model.countedProperty().addListener(change -> show());
-        model.athleteProperty().addListener(change -> show());
-        model.chapterProperty().addListener(change -> show());
-        model.listingProperty().addListener(change -> show());
-        model.seenProperty()
-                .addListener(change -> terms.show(model.seenProperty().get()));
+        model.countedProperty().addListener(change -> shown.wish());
+        model.athleteProperty().addListener(change -> shown.wish());
+        model.chapterProperty().addListener(change -> shown.wish());
+        model.listingProperty().addListener(change -> shown.wish());
+        model.seenProperty().addListener(change -> shown.wish());
         addEventFilter(KeyEvent.KEY_PRESSED, event -> {
             List<Where> hearing = new ArrayList<>(List.of(Where.DOSSIER));
             if (model.listingProperty().get().isPresent()) {
@@ -100,7 +118,6 @@ public final class DossierView extends BorderPane {
         getLeft().setVisible(page.isPresent());
         Optional<Listing> listed = model.listingProperty().get();
         boolean terms = listed.isEmpty() && model.chapterProperty().get().equals(DossierModel.TERMS);
-        // Tab goes in the order in which these are added: the evidence comes behind what it proves.
         boolean nothingLeft = page.isPresent() && page.get().watched() == 0;
         empty.setText(model.athleteProperty()
                 .get()
@@ -111,11 +128,13 @@ public final class DossierView extends BorderPane {
                                 : "What is known of %s was not counted to its end, so nothing is shown."
                                         .formatted(athlete.name()))
                 .orElse(NOTHING));
-        setRight(null);
-        setCenter(page.isEmpty() || nothingLeft ? waiting : listed.isPresent() ? listing : terms ? this.terms : scroll);
-        if (page.isPresent() && !terms && !nothingLeft) {
-            setRight(evidence);
+        Region middle =
+                page.isEmpty() || nothingLeft ? waiting : listed.isPresent() ? listing : terms ? this.terms : scroll;
+        middles.forEach(each -> each.setVisible(each == middle));
+        if (middle == this.terms) {
+            this.terms.show(model.seenProperty().get());
         }
+        evidence.setVisible(page.isPresent() && !terms && !nothingLeft);
         if (page.isEmpty() || terms || nothingLeft) {
             return;
         }

@@ -18,6 +18,7 @@ import farglass.desktop.command.Commands;
 import farglass.desktop.command.Where;
 import farglass.desktop.desk.Choosers;
 import farglass.desktop.desk.Settings;
+import farglass.desktop.desk.Soon;
 import farglass.desktop.dossier.figure.Beside;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -54,6 +55,9 @@ final class LensBar extends HBox {
     private final LensWord part = new LensWord("part");
     private final LensWord coder = new LensWord("coder");
     private final LensWord beside = new LensWord("beside");
+    /** Asked only where several told what happened. */
+    private final HBox toldBy = behind("\u00b7", coder);
+
     private final FlowPane sentence = new FlowPane(4, 2);
     private final DossierPaper paper;
     private final KeptLenses kept;
@@ -77,13 +81,19 @@ final class LensBar extends HBox {
         Stream.of("print-coach-pdf", "print-coach-html", "print-all-pdf", "print-all-html", "figures-csv")
                 .map(id -> new CommandItem(commands, id))
                 .forEach(print.getItems()::add);
+        sentence.getChildren().addAll(athlete, quiet("weighed"), weighed);
+        Stream.of(uniform, since, kind, rules, against, part)
+                .forEach(word -> sentence.getChildren().add(behind("\u00b7", word)));
+        sentence.getChildren().addAll(toldBy, behind("\u00b7 beside", beside));
+        toldBy.managedProperty().bind(toldBy.visibleProperty());
         setSpacing(14);
         getChildren().addAll(sentence, basis, kept, print);
-        model.athletes().addListener((ListChangeListener<Athlete>) change -> show());
-        model.athleteProperty().addListener(change -> show());
-        model.lensProperty().addListener(change -> show());
-        model.pageProperty().addListener(change -> show());
-        model.besideProperty().addListener(change -> show());
+        Soon shown = model.desk().soon(this::show);
+        model.athletes().addListener((ListChangeListener<Athlete>) change -> shown.wish());
+        model.athleteProperty().addListener(change -> shown.wish());
+        model.lensProperty().addListener(change -> shown.wish());
+        model.pageProperty().addListener(change -> shown.wish());
+        model.besideProperty().addListener(change -> shown.wish());
         show();
     }
 
@@ -153,15 +163,7 @@ final class LensBar extends HBox {
                 LensBar::besides,
                 model.besideProperty()::set);
         kept.show();
-        // Who told it is asked only where several did.
-        boolean several = coders.size() > 1 || setting.coder().isPresent();
-        sentence.getChildren().setAll(athlete, quiet("weighed"), weighed);
-        Stream.of(uniform, since, kind, rules, against, part)
-                .forEach(word -> sentence.getChildren().add(behind("\u00b7", word)));
-        if (several) {
-            sentence.getChildren().add(behind("\u00b7", coder));
-        }
-        sentence.getChildren().add(behind("\u00b7 beside", beside));
+        toldBy.setVisible(coders.size() > 1 || setting.coder().isPresent());
         basis.setText(model.pageProperty()
                 .get()
                 .map(page -> "%d of %d known bouts were watched".formatted(page.watched(), page.known()))

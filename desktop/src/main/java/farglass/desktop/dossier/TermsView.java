@@ -66,8 +66,10 @@ final class TermsView extends VBox {
     }
 
     void show(List<Seen> seen) {
-        all = seen;
-        filter();
+        if (!seen.equals(all)) {
+            all = seen;
+            filter();
+        }
     }
 
     private void filter() {

@@ -95,7 +95,7 @@ class ChapterViewTest {
     }
 
     private ChapterView view() {
-        return new ChapterView(model, new SimpleObjectProperty<>(Palette.PAPER), line -> {});
+        return new ChapterView(model, new SimpleObjectProperty<>(Palette.PAPER), line -> {}, () -> {});
     }
 
     /** Each visible word, what is chosen, and what a reader for the blind would say, from top to bottom. */

@@ -143,6 +143,7 @@ class KeysTest extends OnStage {
         });
         await("the moment is chosen", () -> tag().choice().chosen().equals(Set.of("m3")));
         // This toolkit asks for no menu where one clicks.
+        await("the conversation is shown", () -> workbench.lookup("#ledger") != null);
         ListView<?> ledger = onScreen(() -> (ListView<?>) workbench.lookup("#ledger"));
         onScreen(() -> {
             ledger.getContextMenu().show(ledger, 200, 200);

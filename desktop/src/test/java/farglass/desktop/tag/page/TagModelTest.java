@@ -253,14 +253,16 @@ class TagModelTest {
     }
 
     @Test
-    void theLedgerShowsRungsColumnsAndThreads() {
-        assertThat(model.ledger().rows()).hasSize(2);
-        LedgerRow pull = model.ledger().rows().get(0);
-        assertThat(pull.column()).isEqualTo(LedgerRow.Column.STUDIED);
-        assertThat(pull.rung()).contains("Open guard, Pip on top");
-        assertThat(pull.thread()).isEqualTo(LedgerRow.Thread.LEAVES);
-        assertThat(model.ledger().rows().get(1).thread()).isEqualTo(LedgerRow.Thread.ARRIVES);
-        assertThat(model.ledger().rows().get(1).column()).isEqualTo(LedgerRow.Column.OTHER);
+    void theLedgerShowsRungsColumnsAndThreads() throws Exception {
+        onScreen(() -> {
+            assertThat(model.ledger().rows()).hasSize(2);
+            LedgerRow pull = model.ledger().rows().get(0);
+            assertThat(pull.column()).isEqualTo(LedgerRow.Column.STUDIED);
+            assertThat(pull.rung()).contains("Open guard, Pip on top");
+            assertThat(pull.thread()).isEqualTo(LedgerRow.Thread.LEAVES);
+            assertThat(model.ledger().rows().get(1).thread()).isEqualTo(LedgerRow.Thread.ARRIVES);
+            assertThat(model.ledger().rows().get(1).column()).isEqualTo(LedgerRow.Column.OTHER);
+        });
     }
 
     @Test
