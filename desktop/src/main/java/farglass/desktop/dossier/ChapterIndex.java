@@ -2,6 +2,7 @@ package farglass.desktop.dossier;
 
 import farglass.core.prose.Answer;
 import farglass.core.prose.Page;
+import farglass.desktop.desk.Renewal;
 import java.util.List;
 import java.util.stream.Stream;
 import javafx.scene.control.Label;
@@ -42,13 +43,7 @@ final class ChapterIndex extends ListView<ChapterIndex.Line> {
         model.pageProperty().get().ifPresent(page -> {
             isShowing = true;
             try {
-                put(Stream.of(
-                                Stream.of(DossierModel.ONE_MINUTE),
-                                page.chapters().stream(),
-                                Stream.of(DossierModel.TERMS))
-                        .flatMap(each -> each)
-                        .map(chapter -> new Line(chapter, mark(page, chapter)))
-                        .toList());
+                Renewal.renew(getItems(), lines(page));
             } finally {
                 isShowing = false;
             }
@@ -56,17 +51,11 @@ final class ChapterIndex extends ListView<ChapterIndex.Line> {
         });
     }
 
-    /** The chapters are mostly those of the athlete before: only a line that says something else is laid out anew. */
-    private void put(List<Line> lines) {
-        if (lines.size() != getItems().size()) {
-            getItems().setAll(lines);
-            return;
-        }
-        for (int i = 0; i < lines.size(); i++) {
-            if (!lines.get(i).equals(getItems().get(i))) {
-                getItems().set(i, lines.get(i));
-            }
-        }
+    private List<Line> lines(Page page) {
+        return Stream.of(Stream.of(DossierModel.ONE_MINUTE), page.chapters().stream(), Stream.of(DossierModel.TERMS))
+                .flatMap(each -> each)
+                .map(chapter -> new Line(chapter, mark(page, chapter)))
+                .toList();
     }
 
     private void choose() {

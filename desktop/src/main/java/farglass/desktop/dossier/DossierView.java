@@ -78,9 +78,9 @@ public final class DossierView extends BorderPane {
             part.managedProperty().bind(part.visibleProperty());
         }
         // Nobody's numbers stand under another's name, not even for a turn.
-        model.pageProperty().addListener((property, old, page) -> {
+        model.pageProperty().addListener(change -> {
             shown.wish();
-            if (page.isEmpty()) {
+            if (model.pageProperty().get().isEmpty()) {
                 shown.now();
             }
         });

@@ -122,30 +122,30 @@ final class LensBar extends HBox {
         Lens lens = model.lensProperty().get();
         Setting setting = lens.filters().setting();
         athlete.offer(
-                model.athletes(),
+                model::athletes,
                 model.athleteProperty().get().orElseThrow(),
                 Athlete::name,
                 each -> model.athleteProperty().set(Optional.of(each)));
         weighed.offer(
-                List.of(Lens.Weights.values()),
+                () -> List.of(Lens.Weights.values()),
                 lens.weights(),
                 each -> each.words(model.choices().studysWeights()),
                 each -> change(lens.weighing(each)));
         uniform.offer(
-                LensWord.any(List.of(Uniform.GI, Uniform.NO_GI)),
+                () -> LensWord.any(List.of(Uniform.GI, Uniform.NO_GI)),
                 setting.uniform(),
                 ScopeWords::worn,
                 worn -> change(lens.in(setting.in(worn))));
         showYears(lens);
-        kind.setText(ScopeWords.kinds(setting));
-        kind.getItems()
-                .setAll(LensWord.choices(
+        kind.say(
+                ScopeWords.kinds(setting),
+                () -> LensWord.choices(
                         LensWord.any(List.of(BoutKind.values())),
                         setting.kinds().stream().findFirst(),
                         each -> each.map(only -> only.label() + " only").orElse("every kind of bout"),
                         each -> change(lens.of(each))));
         rules.offer(
-                LensWord.any(model.choices().told(header -> List.of(header.ruleset()))),
+                () -> LensWord.any(model.choices().told(header -> List.of(header.ruleset()))),
                 setting.ruleset(),
                 ScopeWords::rules,
                 name -> change(lens.in(setting.under(name))));
@@ -153,12 +153,12 @@ final class LensBar extends HBox {
         showPart(lens);
         List<String> coders = model.choices().told(header -> header.coders());
         coder.offer(
-                LensWord.any(coders),
+                () -> LensWord.any(coders),
                 setting.coder(),
                 ScopeWords::coder,
                 name -> change(lens.in(setting.toldBy(name))));
         beside.offer(
-                LensWord.any(model.choices().canStandBeside()),
+                () -> LensWord.any(model.choices().canStandBeside()),
                 model.besideProperty().get(),
                 LensBar::besides,
                 model.besideProperty()::set);
@@ -177,9 +177,14 @@ final class LensBar extends HBox {
         Optional<Beside.OneBout> only = bouts.stream()
                 .filter(bout -> setting.bout().equals(Optional.of(bout.id())))
                 .findFirst();
-        since.setText(only.map(LensBar::only)
+        String said = only.map(LensBar::only)
                 .or(() -> setting.bout().map(id -> "only the bout " + id))
-                .orElseGet(() -> ScopeWords.days(lens.filters().period())));
+                .orElseGet(() -> ScopeWords.days(lens.filters().period()));
+        since.say(said, () -> years(lens, bouts, only));
+    }
+
+    private List<MenuItem> years(Lens lens, List<Beside.OneBout> bouts, Optional<Beside.OneBout> only) {
+        Setting setting = lens.filters().setting();
         Lens every = lens.in(setting.only(Optional.empty()));
         List<MenuItem> items = new ArrayList<>(LensWord.choices(
                 LensWord.any(model.choices().years()),
@@ -194,7 +199,7 @@ final class LensBar extends HBox {
                 only.orElse(null),
                 LensBar::only,
                 bout -> change(lens.since(Optional.empty()).in(setting.only(Optional.of(bout.id()))))));
-        since.getItems().setAll(items);
+        return items;
     }
 
     private static String only(Beside.OneBout bout) {
@@ -203,7 +208,10 @@ final class LensBar extends HBox {
 
     private void showAgainst(Lens lens) {
         OpponentFilter whom = lens.filters().against();
-        against.setText(ScopeWords.against(whom));
+        against.say(ScopeWords.against(whom), () -> opponents(lens, whom));
+    }
+
+    private List<MenuItem> opponents(Lens lens, OpponentFilter whom) {
         List<MenuItem> items = new ArrayList<>(LensWord.choices(
                 List.of(OpponentFilter.ANYBODY), whom, ScopeWords::against, anybody -> change(lens.against(anybody))));
         items.add(new SeparatorMenuItem());
@@ -228,7 +236,7 @@ final class LensBar extends HBox {
                         whom.like().orElse(null),
                         each -> "against those like " + each,
                         each -> change(lens.against(whom.like(other(whom.like(), each)))))));
-        against.getItems().setAll(items);
+        return items;
     }
 
     /** Only what some opponent has is offered. */
@@ -247,7 +255,10 @@ final class LensBar extends HBox {
 
     private void showPart(Lens lens) {
         PartOfBout part = lens.filters().within();
-        this.part.setText(ScopeWords.within(part));
+        this.part.say(ScopeWords.within(part), () -> parts(lens, part));
+    }
+
+    private List<MenuItem> parts(Lens lens, PartOfBout part) {
         List<MenuItem> items = new ArrayList<>(LensWord.choices(
                 List.of(PartOfBout.WHOLE), part, ScopeWords::within, whole -> change(lens.within(whole))));
         items.add(new SeparatorMenuItem());
@@ -262,7 +273,7 @@ final class LensBar extends HBox {
                 part.lead().orElse(null),
                 lead -> ScopeWords.within(new PartOfBout(Optional.empty(), Optional.of(lead))),
                 lead -> change(lens.within(new PartOfBout(part.minutes(), other(part.lead(), lead))))));
-        this.part.getItems().setAll(items);
+        return items;
     }
 
     private static String besides(Optional<Beside> beside) {

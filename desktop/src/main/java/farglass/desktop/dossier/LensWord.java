@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
 import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.MenuButton;
@@ -38,9 +39,18 @@ final class LensWord extends MenuButton {
     }
 
     /** Says the one in force, and offers them all. */
-    <T> void offer(List<T> all, T now, Function<T, String> words, Consumer<T> choosing) {
-        setText(words.apply(now));
-        getItems().setAll(choices(all, now, words, choosing));
+    <T> void offer(Supplier<List<T>> all, T now, Function<T, String> words, Consumer<T> choosing) {
+        say(words.apply(now), () -> choices(all.get(), now, words, choosing));
+    }
+
+    /** Says these words, and offers what there is by the time it is asked for: most words are never touched. */
+    void say(String words, Supplier<List<MenuItem>> offered) {
+        setText(words);
+        setOnShowing(event -> getItems().setAll(offered.get()));
+        if (getItems().isEmpty()) {
+            // A menu without items never asks for them.
+            getItems().add(new MenuItem("\u2026"));
+        }
     }
 
     /** {@return any of them, behind that none of them is asked for} */

@@ -16,6 +16,7 @@ import farglass.core.side.Settled;
 import farglass.core.study.Study;
 import farglass.desktop.desk.Desk;
 import farglass.desktop.desk.Place;
+import farglass.desktop.desk.Renewal;
 import farglass.desktop.desk.Work;
 import farglass.library.contents.Contents;
 import java.util.ArrayList;
@@ -86,10 +87,12 @@ public final class LexiconModel {
 
     private void show(WordCounts found) {
         counts.set(found);
-        unnamed.setAll(found.unnamed().entrySet().stream()
-                .map(entry -> new Unnamed(entry.getKey(), entry.getValue()))
-                .sorted(Comparator.comparingInt(Unnamed::moments).reversed())
-                .toList());
+        Renewal.renew(
+                unnamed,
+                found.unnamed().entrySet().stream()
+                        .map(entry -> new Unnamed(entry.getKey(), entry.getValue()))
+                        .sorted(Comparator.comparingInt(Unnamed::moments).reversed())
+                        .toList());
     }
 
     /** {@return how often each entry occurs, as it was last counted} */
@@ -109,7 +112,7 @@ public final class LexiconModel {
                 .sorted(Comparator.comparingInt((Term term) -> distance(term, plain))
                         .thenComparing(Term::label))
                 .toList();
-        found.setAll(all);
+        Renewal.renew(found, all);
         int positions = lexicon().positions().size();
         int techniques = lexicon().techniques().size();
         summary.set(

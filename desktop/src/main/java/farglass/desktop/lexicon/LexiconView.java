@@ -9,8 +9,8 @@ import farglass.desktop.command.Commands;
 import farglass.desktop.command.Key;
 import farglass.desktop.command.Where;
 import farglass.desktop.desk.Settings;
+import farglass.desktop.desk.Soon;
 import farglass.desktop.parts.Sheets;
-import farglass.desktop.parts.TitledGrid;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -29,7 +29,6 @@ import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
-import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -44,10 +43,7 @@ public final class LexiconView extends BorderPane {
     private final TextField search = new TextField();
     private final ListView<Term> entries;
     private final ListView<LexiconModel.Unnamed> unnamed;
-    private final VBox entry = new VBox(10);
-    private final Button moreWords;
-    private final Button merge;
-    private final Button remove;
+    private final EntryView entry;
 
     public LexiconView(Commands commands, LexiconModel model, Sheets sheets, Settings settings) {
         this.model = model;
@@ -57,9 +53,11 @@ public final class LexiconView extends BorderPane {
         this.unnamed = new ListView<>(model.unnamed());
         getStyleClass().add("lexicon");
         commands.add(commands());
-        this.moreWords = new CommandButton(commands, "more-words", "More words for it\u2026");
-        this.merge = new CommandButton(commands, "merge-term", "Merge into\u2026");
-        this.remove = new CommandButton(commands, "remove-term", "Remove");
+        this.entry = new EntryView(
+                new CommandButton(commands, "more-words", "More words for it\u2026"),
+                List.of(
+                        new CommandButton(commands, "merge-term", "Merge into\u2026"),
+                        new CommandButton(commands, "remove-term", "Remove")));
         setTop(top());
         setLeft(list(commands));
         ScrollPane scroll = new ScrollPane(entry);
@@ -69,8 +67,9 @@ public final class LexiconView extends BorderPane {
         BorderPane.setMargin(scroll, new Insets(0, 20, 0, 24));
         setCenter(scroll);
         setRight(unnamedWords(commands));
-        model.chosenProperty().addListener(change -> show());
-        model.countsProperty().addListener(change -> show());
+        Soon shown = model.desk().soon(this::show);
+        model.chosenProperty().addListener(change -> shown.wish());
+        model.countsProperty().addListener(change -> shown.wish());
         show();
     }
 
@@ -214,44 +213,13 @@ public final class LexiconView extends BorderPane {
     }
 
     private void show() {
-        entry.getChildren().clear();
         Optional<Term> chosen = model.chosenProperty().get();
-        if (chosen.isEmpty()) {
-            Label empty = new Label(
-                    "Type a word, or choose an entry. Every word of an entry can be typed in Tag and in bout files, whichever is shown.");
-            empty.setWrapText(true);
-            empty.getStyleClass().add("empty-words");
-            entry.getChildren().add(empty);
-            return;
-        }
-        Term term = chosen.get();
-        if (!term.equals(entries.getSelectionModel().getSelectedItem())) {
-            entries.getSelectionModel().select(term);
-        }
-        Label label = new Label(term.label());
-        label.getStyleClass().add("question");
-        label.setId("entry-label");
-        Label says = new Label(term.says());
-        says.setWrapText(true);
-        GridPane facts = new TitledGrid();
-        int row = 0;
-        for (TermFacts.Fact fact : model.facts(term)) {
-            Label title = new Label(fact.title());
-            title.setMinWidth(Region.USE_PREF_SIZE);
-            title.getStyleClass().add("quiet");
-            GridPane.setValignment(title, javafx.geometry.VPos.TOP);
-            Label text = new Label(fact.words());
-            text.setWrapText(true);
-            facts.addRow(row++, title, text);
-        }
-        HBox buttons = new HBox(8, moreWords);
-        if (model.isOwn(term)) {
-            Label own = new Label("An entry of this library\u2019s own.");
-            own.getStyleClass().add("quiet");
-            buttons.getChildren().addAll(merge, remove, own);
-            buttons.setAlignment(Pos.CENTER_LEFT);
-        }
-        entry.getChildren().addAll(label, says, facts, buttons);
+        chosen.filter(term -> !term.equals(entries.getSelectionModel().getSelectedItem()))
+                .ifPresent(entries.getSelectionModel()::select);
+        entry.show(
+                chosen,
+                chosen.map(model::facts).orElse(List.of()),
+                chosen.filter(model::isOwn).isPresent());
     }
 
     private List<Command> commands() {

@@ -1,11 +1,13 @@
 package farglass.desktop.shelf;
 
+import farglass.desktop.parts.CanvasBrush;
 import farglass.desktop.parts.Drawn;
 import farglass.desktop.parts.WrappingCell;
 import farglass.drawing.Palette;
 import farglass.drawing.TideLayout;
 import farglass.drawing.TideMatter;
 import farglass.drawing.TidePainter;
+import java.util.Optional;
 import javafx.beans.value.ObservableValue;
 import javafx.scene.control.Label;
 import javafx.scene.layout.ColumnConstraints;
@@ -58,15 +60,30 @@ final class ShelfCell extends WrappingCell<ShelfRow> {
         if (!tide.isVisible()) {
             return;
         }
-        tide.paint((brush, width, height) -> TidePainter.paintSmall(
-                brush,
-                TideLayout.of(
-                        TideMatter.whole(
-                                row.bout(),
-                                row.tide().get(),
-                                row.studied(),
-                                row.bout().extentMicros()),
-                        width,
-                        height)));
+        tide.paint(new SmallTide(row));
+    }
+
+    /** Drawn anew whenever the Shelf comes into sight, and mostly in the same size. */
+    private static final class SmallTide implements Drawn.Painting {
+        private final ShelfRow row;
+        private Optional<TideLayout> laid = Optional.empty();
+        private double laidWidth;
+        private double laidHeight;
+
+        SmallTide(ShelfRow row) {
+            this.row = row;
+        }
+
+        @Override
+        public void paint(CanvasBrush brush, double width, double height) {
+            if (laid.isEmpty() || width != laidWidth || height != laidHeight) {
+                TideMatter matter = TideMatter.whole(
+                        row.bout(), row.tide().get(), row.studied(), row.bout().extentMicros());
+                laid = Optional.of(TideLayout.of(matter, width, height));
+                laidWidth = width;
+                laidHeight = height;
+            }
+            TidePainter.paintSmall(brush, laid.get());
+        }
     }
 }

@@ -8,6 +8,7 @@ import farglass.core.state.Counting;
 import farglass.core.study.Athlete;
 import farglass.desktop.desk.Desk;
 import farglass.desktop.desk.Place;
+import farglass.desktop.desk.Renewal;
 import farglass.desktop.desk.Spot;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -65,7 +66,7 @@ public final class ShelfModel {
                                 (ShelfRow row) -> row.bout().header().date().orElse(java.time.LocalDate.MIN))
                         .reversed())
                 .toList();
-        rows.setAll(now);
+        Renewal.renew(rows, now);
         summary.set(summary(now, arriving));
     }
 

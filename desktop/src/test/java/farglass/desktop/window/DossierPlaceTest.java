@@ -110,7 +110,7 @@ class DossierPlaceTest extends OnStage {
     }
 
     private ScrollPane page() {
-        return (ScrollPane) workbench.lookup(".dossier > .scroll-pane");
+        return (ScrollPane) workbench.lookup(".dossier .scroll-pane");
     }
 
     private boolean isInSight(Node line) throws Exception {
@@ -169,15 +169,7 @@ class DossierPlaceTest extends OnStage {
     @Test
     void whoStandsBesideShowsInEveryFigureAndTheDossierGoesToPaper() throws Exception {
         passing();
-        onScreen(() -> {
-            ((MenuButton) workbench.lookup("#lens-beside"))
-                    .getItems().stream()
-                            .filter(item -> item.getText().equals("Ebele Straker"))
-                            .findFirst()
-                            .orElseThrow()
-                            .fire();
-            return null;
-        });
+        choose("beside", "Ebele Straker");
         await("the other one stands beside", () -> workbench.lookup(".beside") != null);
         Path paper = folder.resolve("runa.pdf");
         chosen.add(paper);
@@ -191,12 +183,14 @@ class DossierPlaceTest extends OnStage {
 
     private void choose(String word, String item) throws Exception {
         onScreen(() -> {
-            ((MenuButton) workbench.lookup("#lens-" + word))
-                    .getItems().stream()
-                            .filter(each -> item.equals(each.getText()))
-                            .findFirst()
-                            .orElseThrow()
-                            .fire();
+            MenuButton menu = (MenuButton) workbench.lookup("#lens-" + word);
+            menu.show();
+            menu.getItems().stream()
+                    .filter(each -> item.equals(each.getText()))
+                    .findFirst()
+                    .orElseThrow()
+                    .fire();
+            menu.hide();
             return null;
         });
     }

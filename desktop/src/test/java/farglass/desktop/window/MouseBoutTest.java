@@ -103,6 +103,7 @@ class MouseBoutTest extends OnStage {
         String id = onScreen(() -> workbench.lookupAll(".button").stream()
                 .filter(node -> node.getId() != null
                         && node.getId().startsWith("fan-")
+                        && isSeen(node)
                         && node instanceof Labeled label
                         && label.getText().endsWith(outcome))
                 .map(Node::getId)

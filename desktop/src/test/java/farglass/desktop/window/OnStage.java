@@ -22,6 +22,7 @@ import java.util.concurrent.ConcurrentLinkedDeque;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import javafx.application.Platform;
+import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.Labeled;
 import javafx.scene.input.KeyCode;
@@ -165,6 +166,21 @@ abstract class OnStage {
 
     /** {@return the words shown there; none while it is not on the screen} */
     String text(String id) throws Exception {
-        return onScreen(() -> workbench.lookup(id) instanceof Labeled label ? label.getText() : "");
+        return onScreen(() -> workbench.lookupAll(id).stream()
+                .filter(OnStage::isSeen)
+                .filter(Labeled.class::isInstance)
+                .map(node -> ((Labeled) node).getText())
+                .findFirst()
+                .orElse(""));
+    }
+
+    /** What is kept in the window for the next time is not seen. */
+    static boolean isSeen(Node node) {
+        for (Node each = node; each != null; each = each.getParent()) {
+            if (!each.isVisible()) {
+                return false;
+            }
+        }
+        return true;
     }
 }

@@ -179,15 +179,21 @@ public final class LedgerCell extends WrappingCell<LedgerRow> {
     private void edit(LedgerRow row) {
         StackPane column = row.column() == LedgerRow.Column.OTHER ? right : left;
         editor.textProperty().unbindBidirectional(tag.line().textProperty());
-        left.getChildren().setAll(studied);
-        right.getChildren().setAll(other);
+        put(left, row.edited() && column == left ? editor : studied);
+        put(right, row.edited() && column == right ? editor : other);
         if (row.edited()) {
             editor.textProperty().bindBidirectional(tag.line().textProperty());
-            column.getChildren().setAll(editor);
             javafx.application.Platform.runLater(() -> {
                 editor.requestFocus();
                 editor.positionCaret(editor.getText().length());
             });
+        }
+    }
+
+    /** What stands there already is not put there again, since it would be styled anew. */
+    private static void put(StackPane column, Node words) {
+        if (!column.getChildren().contains(words)) {
+            column.getChildren().setAll(words);
         }
     }
 }

@@ -3,6 +3,7 @@ package farglass.desktop.tag.ledger;
 import farglass.core.bout.Bout;
 import farglass.core.bout.Moment;
 import farglass.core.state.Exchange;
+import farglass.desktop.desk.Renewal;
 import farglass.desktop.desk.Soon;
 import farglass.desktop.tag.Choice;
 import farglass.desktop.tag.OpenBout;
@@ -50,7 +51,7 @@ public final class LedgerModel {
     }
 
     private void show() {
-        put(open.bout()
+        List<LedgerRow> now = open.bout()
                 .map(shown -> Ledger.rows(
                         shown,
                         open.timeline().orElseThrow(),
@@ -61,32 +62,8 @@ public final class LedgerModel {
                                 find.get(),
                                 line.editedProperty().get().map(Moment::id)),
                         open.desk().lexicon()))
-                .orElse(List.of()));
-    }
-
-    /** Only what is not as it was is given to the list: it lays out anew every row that it is given. */
-    private void put(List<LedgerRow> now) {
-        int same = 0;
-        while (same < Math.min(rows.size(), now.size()) && rows.get(same).equals(now.get(same))) {
-            same++;
-        }
-        int sameAtEnd = 0;
-        while (sameAtEnd < Math.min(rows.size(), now.size()) - same
-                && rows.get(rows.size() - 1 - sameAtEnd).equals(now.get(now.size() - 1 - sameAtEnd))) {
-            sameAtEnd++;
-        }
-        int until = rows.size() - sameAtEnd;
-        List<LedgerRow> others = now.subList(same, now.size() - sameAtEnd);
-        if (until - same == others.size()) {
-            for (int i = 0; i < others.size(); i++) {
-                if (!rows.get(same + i).equals(others.get(i))) {
-                    rows.set(same + i, others.get(i));
-                }
-            }
-        } else {
-            rows.remove(same, until);
-            rows.addAll(same, others);
-        }
+                .orElse(List.of());
+        Renewal.renew(rows, now);
     }
 
     /** {@return the ledger's row of the selected moment, else of the last one at the instant now shown; -1 if none} */

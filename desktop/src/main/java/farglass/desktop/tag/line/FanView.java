@@ -65,6 +65,8 @@ final class FanView extends VBox {
         HBox.setHgrow(between, Priority.ALWAYS);
         getChildren().addAll(new HBox(8, question, between, leave), hands);
         hands.setAlignment(Pos.TOP_LEFT);
+        hands.getChildren().addAll(left, body, right);
+        hands.getChildren().forEach(part -> part.managedProperty().bind(part.visibleProperty()));
         model.openProperty().addListener(change -> show());
         // It has no width before it is first shown.
         widthProperty().addListener(change -> show());
@@ -92,9 +94,7 @@ final class FanView extends VBox {
         put(roomy ? List.of(left, body, right) : List.of(left, right));
     }
 
-    private void put(List<Node> nodes) {
-        if (!hands.getChildren().equals(nodes)) {
-            hands.getChildren().setAll(nodes);
-        }
+    private void put(List<Node> seen) {
+        hands.getChildren().forEach(part -> part.setVisible(seen.contains(part)));
     }
 }

@@ -40,8 +40,11 @@ final class HandOfKeys extends GridPane {
             button.setFocusTraversable(false);
             button.setOnMousePressed(event -> shifted = event.isShiftDown());
             button.setOnAction(event -> answer.accept(number, shifted ? Optional.empty() : Optional.of(side)));
+            button.managedProperty().bind(button.visibleProperty());
             buttons.add(button);
         }
+        // All of them stay in the window: what comes into one is styled anew, and another fan opens at most moments.
+        getChildren().addAll(buttons);
     }
 
     /**
@@ -52,15 +55,14 @@ final class HandOfKeys extends GridPane {
      * @param restsLeft whether the column that is struck most is the left one
      */
     void show(List<String> choices, double widthEm, boolean restsLeft) {
+        for (int i = 0; i < buttons.size(); i++) {
+            buttons.get(i).setVisible(i < choices.size());
+        }
         for (int i = 0; i < choices.size(); i++) {
             Button button = buttons.get(i);
             button.setText("%s  %s".formatted(keys.substring(i, i + 1).toUpperCase(Locale.ROOT), choices.get(i)));
             button.setStyle(String.format(Locale.ROOT, "-fx-pref-width: %.1fem;", widthEm));
             setConstraints(button, i < AT_REST == restsLeft ? 0 : 1, i % AT_REST);
-        }
-        List<Button> shown = buttons.subList(0, choices.size());
-        if (!getChildren().equals(shown)) {
-            getChildren().setAll(shown);
         }
     }
 }
