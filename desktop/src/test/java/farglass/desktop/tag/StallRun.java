@@ -28,7 +28,7 @@ final class StallRun {
             "a passes and goes straight to the back",
             "both athletes fight for the grips");
 
-    private static final int ROUNDS = 3;
+    private static final int ROUNDS = 5;
 
     private StallRun() {}
 
@@ -64,8 +64,11 @@ final class StallRun {
         });
         for (int i = 0; i < 16; i++) {
             long at = (20L + 7L * i) * 1_000_000;
-            step(watch, desk, "tag " + i, () -> {
+            step(watch, desk, "seek " + i, () -> {
                 window.tag().playhead().seek(at);
+                return null;
+            });
+            step(watch, desk, "tag " + i, () -> {
                 window.tag().scribe().pick(1);
                 return null;
             });

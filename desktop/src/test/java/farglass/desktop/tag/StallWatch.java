@@ -7,8 +7,8 @@ import java.util.List;
 import java.util.Queue;
 import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.TimeUnit;
-import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicLong;
+import java.util.concurrent.locks.LockSupport;
 import java.util.stream.Collectors;
 import javafx.application.Platform;
 
@@ -16,9 +16,15 @@ import javafx.application.Platform;
 public final class StallWatch {
     private static final long BUSY_NANOS = TimeUnit.MILLISECONDS.toNanos(8);
     private static final int FRAMES = 4;
+    /** Between two questions, so that the thread is not kept busy with them. */
+    private static final long PAUSE_NANOS = 100_000;
+
     private static final ThreadMXBean CLOCKS = ManagementFactory.getThreadMXBean();
 
-    private final AtomicBoolean answered = new AtomicBoolean(true);
+    private volatile long answeredAt;
+    /** By the clock of the thread's own work. */
+    private long workedUntil;
+
     private final AtomicLong longest = new AtomicLong();
     private final AtomicLong busiest = new AtomicLong();
     private final Queue<String> doing = new ConcurrentLinkedQueue<>();
@@ -27,6 +33,7 @@ public final class StallWatch {
         AtomicLong thread = new AtomicLong();
         Platform.runLater(() -> thread.set(Thread.currentThread().getId()));
         TimeUnit.MILLISECONDS.sleep(200);
+        answeredAt = System.nanoTime();
         Thread screen = Thread.getAllStackTraces().keySet().stream()
                 .filter(each -> each.getId() == thread.get())
                 .findFirst()
@@ -34,24 +41,32 @@ public final class StallWatch {
         Thread watch = new Thread(() -> watch(screen), "stall watch");
         watch.setDaemon(true);
         watch.start();
+        Platform.runLater(() -> {
+            workedUntil = CLOCKS.getCurrentThreadCpuTime();
+            ask();
+        });
+    }
+
+    /**
+     * A question stands in the queue at every time, behind what was asked for before it: what lies between two answers is one piece of
+     * work, and at most what others asked for before it began.
+     */
+    private void ask() {
+        longest.accumulateAndGet(System.nanoTime() - answeredAt, Math::max);
+        busiest.accumulateAndGet(CLOCKS.getCurrentThreadCpuTime() - workedUntil, Math::max);
+        LockSupport.parkNanos(PAUSE_NANOS);
+        workedUntil = CLOCKS.getCurrentThreadCpuTime();
+        answeredAt = System.nanoTime();
+        Platform.runLater(this::ask);
     }
 
     private void watch(Thread screen) {
         try {
             while (true) {
-                long asked = System.nanoTime();
-                long worked = CLOCKS.getThreadCpuTime(screen.getId());
-                answered.set(false);
-                Platform.runLater(() -> answered.set(true));
-                while (!answered.get()) {
-                    TimeUnit.MILLISECONDS.sleep(1);
-                    if (!answered.get() && System.nanoTime() - asked > BUSY_NANOS) {
-                        doing.add(words(screen.getStackTrace()));
-                    }
-                }
-                longest.accumulateAndGet(System.nanoTime() - asked, Math::max);
-                busiest.accumulateAndGet(CLOCKS.getThreadCpuTime(screen.getId()) - worked, Math::max);
                 TimeUnit.MILLISECONDS.sleep(1);
+                if (System.nanoTime() - answeredAt > BUSY_NANOS) {
+                    doing.add(words(screen.getStackTrace()));
+                }
             }
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
