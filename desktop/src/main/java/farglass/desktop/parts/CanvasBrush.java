@@ -23,7 +23,8 @@ public final class CanvasBrush implements Brush {
     }
 
     private Color colour(Ink ink) {
-        return Color.web(palette.hex(ink));
+        int rgb = palette.rgb(ink);
+        return Color.rgb(rgb >> 16 & 0xff, rgb >> 8 & 0xff, rgb & 0xff);
     }
 
     private void stroke(Ink ink, double widthPx) {

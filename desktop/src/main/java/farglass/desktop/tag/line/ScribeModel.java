@@ -19,6 +19,7 @@ import farglass.core.scribe.ScribeLine;
 import farglass.core.scribe.WrittenLine;
 import farglass.core.side.Seat;
 import farglass.core.side.Settled;
+import farglass.desktop.desk.Soon;
 import farglass.desktop.tag.Choice;
 import farglass.desktop.tag.OpenBout;
 import farglass.desktop.tag.Playhead;
@@ -48,6 +49,7 @@ public final class ScribeModel {
     private final TypedLine line;
     private final Picks picks;
     private final FanModel fan;
+    private final Soon shown;
     private final ReadOnlyStringWrapper meaning = new ReadOnlyStringWrapper("");
     private final ReadOnlyStringWrapper workedOut = new ReadOnlyStringWrapper("");
     private final ReadOnlyStringWrapper remarks = new ReadOnlyStringWrapper("");
@@ -64,6 +66,8 @@ public final class ScribeModel {
         this.line = tag.line();
         this.picks = picks;
         this.fan = fan;
+        // A quick hand's next key is heard before the last one's line is read.
+        this.shown = tag.desk().soon(this::read);
         line.textProperty().addListener((property, old, now) -> {
             if (old.isBlank() && !now.isBlank()) {
                 began = playhead.instant();
@@ -71,9 +75,9 @@ public final class ScribeModel {
                 fan.close();
             }
             picks.narrow(letters());
-            read();
+            shown.wish();
         });
-        picks.whenOffered(this::read);
+        picks.whenOffered(shown::wish);
         tag.viewing().whenBegun(line::clear);
     }
 
@@ -146,7 +150,7 @@ public final class ScribeModel {
     }
 
     /** Shows anew what Enter would save. */
-    void read() {
+    private void read() {
         Optional<Bout> bout = open.bout();
         if (bout.isEmpty() || text().isBlank()) {
             meaning.set("");
@@ -336,6 +340,7 @@ public final class ScribeModel {
 
     /** Says the alternative of that number instead, from 0: the line then holds the words for it, and Enter saves it. */
     public void choose(int number) {
+        shown.now();
         if (number < alternatives.size()) {
             Typed typed = typed();
             String written = text().strip();
@@ -354,26 +359,31 @@ public final class ScribeModel {
 
     /** {@return what Enter would save, in words} */
     public ReadOnlyStringProperty meaningProperty() {
+        shown.now();
         return meaning.getReadOnlyProperty();
     }
 
     /** {@return what the rules of the sport settle besides; it is stored as worked out, never as seen} */
     public ReadOnlyStringProperty workedOutProperty() {
+        shown.now();
         return workedOut.getReadOnlyProperty();
     }
 
     /** {@return what was guessed, mended or left open, in sentences; empty where nothing was} */
     public ReadOnlyStringProperty remarksProperty() {
+        shown.now();
         return remarks.getReadOnlyProperty();
     }
 
     /** {@return the words in the line that name nothing, as they would be kept; empty where all is understood} */
     public ReadOnlyObjectProperty<Optional<String>> unknownProperty() {
+        shown.now();
         return unknown.getReadOnlyProperty();
     }
 
     /** {@return what else the line could say, the likeliest first} */
     public ObservableList<Reading.Alternative> alternatives() {
+        shown.now();
         return alternatives;
     }
 }
