@@ -20,12 +20,17 @@ final class Slips {
     /** No name is longer; a pasted page must not be compared with every one. */
     static final int LONGEST = 60;
 
+    /** Phrases whose nearest names are kept: those of a few lines. */
+    private static final int MOST_RECENT = 400;
+
     private static final int SHORTEST = 4;
     private static final int LONG = 10;
 
     private final WordIndex index;
     /** Made when first a slip is to be mended: how names sound is long to work out, and most lines need none of it. */
     private volatile ComparedNames names;
+
+    private final Recent<String, List<Near>> recent = new Recent<>(MOST_RECENT, this::near);
 
     Slips(WordIndex index) {
         this.index = index;
@@ -58,15 +63,31 @@ final class Slips {
 
     /** {@return the meanings of the nearest names among those that are possible; of all names that are as near} */
     Optional<List<WordIndex.Meaning>> meant(String phrase, Predicate<Term> possible) {
+        List<WordIndex.Meaning> nearest = new ArrayList<>();
+        int fewest = Integer.MAX_VALUE;
+        for (Near each : recent.of(phrase)) {
+            if (each.slips() > fewest) {
+                break;
+            }
+            if (possible.test(each.name().meaning().term())) {
+                fewest = each.slips();
+                nearest.add(each.name().meaning());
+            }
+        }
+        return nearest.isEmpty() ? Optional.empty() : Optional.of(nearest);
+    }
+
+    /** The nearest first. */
+    private List<Near> near(String phrase) {
         String joined = Words.plain(phrase).replace(" ", "");
         if (joined.length() < SHORTEST || joined.length() > LONGEST) {
-            return Optional.empty();
+            return List.of();
         }
         Said said = Said.of(phrase, index);
         List<Near> near = new ArrayList<>();
         Consumer<ComparedNames.Name> compare = name -> {
             int slips = slips(said, name);
-            if (slips >= 0 && possible.test(name.meaning().term())) {
+            if (slips >= 0) {
                 near.add(new Near(name, slips));
             }
         };
@@ -75,13 +96,9 @@ final class Slips {
         if (!said.allKnown()) {
             every.seldom(joined.length(), most(joined.length()), compare);
         }
-        return near.stream().mapToInt(Near::slips).min().stream()
-                .mapToObj(fewest -> near.stream()
-                        .filter(each -> each.slips() == fewest)
-                        .sorted(Comparator.comparingInt(each -> each.name().order()))
-                        .map(each -> each.name().meaning())
-                        .toList())
-                .findFirst();
+        near.sort(Comparator.comparingInt(Near::slips)
+                .thenComparingInt(each -> each.name().order()));
+        return List.copyOf(near);
     }
 
     /** A name with how many slips the phrase is from it. */
