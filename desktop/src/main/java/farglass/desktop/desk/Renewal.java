@@ -27,6 +27,9 @@ public final class Renewal {
                     shown.set(same + i, others.get(i));
                 }
             }
+        } else if (same == 0 && sameAtEnd == 0) {
+            // In one step: a list that is emptied first is laid out empty.
+            shown.setAll(now);
         } else {
             shown.remove(same, until);
             shown.addAll(same, others);

@@ -27,6 +27,9 @@ final class Foot extends HBox {
     private final Messages messages;
     private final PauseTransition fading = new PauseTransition();
 
+    /** So long work runs on before it is told of. */
+    private static final Duration READABLE = Duration.millis(300);
+
     /** @param list shows all messages */
     Foot(Desk desk, Runnable list) {
         super(16);
@@ -56,11 +59,14 @@ final class Foot extends HBox {
         problems.setOnAction(event -> list.run());
         HBox jobs = new HBox(10);
         jobs.setAlignment(Pos.CENTER_RIGHT);
-        Runnable running = () -> jobs.getChildren()
-                .setAll(desk.work().jobs().stream().map(Foot::jobView).toList());
-        desk.work().jobs().addListener((ListChangeListener<Work.Job>) change -> running.run());
+        desk.work().jobs().addListener((ListChangeListener<Work.Job>) change -> {
+            while (change.next()) {
+                change.getRemoved().forEach(done -> jobs.getChildren().removeIf(view -> view.getUserData() == done));
+                change.getAddedSubList().forEach(begun -> showLater(desk, begun, jobs));
+            }
+        });
         // Another window of the same library may have begun something.
-        running.run();
+        desk.work().jobs().forEach(begun -> showLater(desk, begun, jobs));
         Label keys = new Label("F1 help and keys");
         keys.getStyleClass().add("quiet");
         keys.setMinWidth(Region.USE_PREF_SIZE);
@@ -84,6 +90,19 @@ final class Foot extends HBox {
             fading.setOnFinished(event -> messages.passed(message));
             fading.playFromStart();
         });
+    }
+
+    /** Most work is done before anybody could read what it is. */
+    private static void showLater(Desk desk, Work.Job job, HBox jobs) {
+        PauseTransition wait = new PauseTransition(READABLE);
+        wait.setOnFinished(event -> {
+            if (desk.work().jobs().contains(job)) {
+                HBox view = jobView(job);
+                view.setUserData(job);
+                jobs.getChildren().add(view);
+            }
+        });
+        wait.play();
     }
 
     private static HBox jobView(Work.Job job) {
