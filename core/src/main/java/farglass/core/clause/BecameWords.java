@@ -15,7 +15,9 @@ final class BecameWords {
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern NO = Pattern.compile(
-            "no|nope|no good|nothing|(?:it )?(?:doesn't|didn't|does not|did not) work", Pattern.CASE_INSENSITIVE);
+            "no|nope|no good|no success|nothing|(?:it )?(?:doesn't|didn't|does not|did not) work"
+                    + "|(?:is |was )?not finished|(?:doesn't|didn't|can't|cannot|does not|did not|fails to|failed to) finish(?: it)?",
+            Pattern.CASE_INSENSITIVE);
 
     /** One word of what became of it, with or without "it" and "gets". */
     private static final Pattern BECAME =

@@ -40,7 +40,8 @@ public final class Clauses {
 
     private static final Pattern SWITCHES = Pattern.compile("switch(?:es|ed)?", Pattern.CASE_INSENSITIVE);
 
-    private static final Pattern BETWEEN = Pattern.compile(",|\\s+(?:but|/|vs\\.?)\\s+", Pattern.CASE_INSENSITIVE);
+    private static final Pattern BETWEEN = Pattern.compile(
+            ",|\\s+(?:but|/|vs\\.?)\\s+|\\s+and\\s+(?=(?:the )?ref(?:eree)?\\s)", Pattern.CASE_INSENSITIVE);
 
     /** The other one's name behind it has more than one letter: "a" is an article there. */
     private static final Pattern MEANWHILE =
@@ -59,6 +60,10 @@ public final class Clauses {
             "(.+?)(?:,? for (two|three|four|[2-4])(?: points?| pts?)?|,? (two|three|four|[2-4]) points?|,? \\+([2-4])"
                     + "|,? for (an advantage|advantage))",
             Pattern.CASE_INSENSITIVE);
+
+    /** Whoever did what stands before, and nobody else, is meant by "her". */
+    private static final Pattern WARNS_HER = Pattern.compile(
+            "^((?:the )?ref(?:eree)? (?:warns|cautions|penali[sz]es)) (?:her|him|them)$", Pattern.CASE_INSENSITIVE);
 
     /** "Then to mount": where somebody goes. */
     private static final Pattern TO = Pattern.compile("(?:to|into) .+", Pattern.CASE_INSENSITIVE);
@@ -175,8 +180,10 @@ public final class Clauses {
             told.addAll(joined(whole, here));
             return;
         }
-        String part = Spoken.withoutLead(whole);
         Clause last = last(told);
+        String part = last.actor()
+                .map(actor -> WARNS_HER.matcher(Spoken.withoutLead(whole)).replaceFirst("$1 " + actor))
+                .orElseGet(() -> Spoken.withoutLead(whole));
         Optional<Clause> alone = reader.clause(part, here);
         if (alone.filter(clause -> isOfTheOther(clause, last) || isTheReferees(clause))
                 .isPresent()) {

@@ -32,8 +32,8 @@ public final class Spoken {
             Pattern.CASE_INSENSITIVE);
 
     /** "Gets right back up": how soon is told by the order of the moments, and no side. */
-    private static final Pattern RIGHT_BACK =
-            Pattern.compile("\\b(?:right|straight) back (?=(?:up|to|into|in|on)\\b)", Pattern.CASE_INSENSITIVE);
+    private static final Pattern RIGHT_BACK = Pattern.compile(
+            "\\b(?:right|straight) (?:back (?=(?:up|to|into|in|on)\\b)|(?=up\\b))", Pattern.CASE_INSENSITIVE);
 
     /** What both do at once is a place of its own, and no guard pull of one of them. */
     private static final Pattern BOTH_PULL = Pattern.compile(

@@ -23,6 +23,7 @@ import farglass.library.contents.Contents;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -243,12 +244,13 @@ public final class Picks {
                         .isPresent())
                 .sorted(Comparator.comparing(
                         pick -> !labelled.contains(technique(pick).orElseThrow())));
+        Set<Proposal> ranked = labelled.isEmpty() ? Set.of() : new HashSet<>(all);
         // Where few begin so that can start here, the others with such a name stand behind them.
         Stream<Proposal> unusual = labelled.stream()
                 .flatMap(key -> Stream.of(Seat.values())
                         .map(seat ->
                                 new Proposal(Optional.of(seat), new Deed.Did(key), Optional.empty(), Telling.NOTHING)))
-                .filter(this::isUnusual);
+                .filter(pick -> !ranked.contains(pick));
         return Stream.concat(expected, unusual).limit((long) PAGES * NUMBERED).toList();
     }
 

@@ -179,13 +179,14 @@ final class PicksView extends VBox {
         button.setId("pick-" + digit);
         button.getStyleClass().add("pick");
         button.setFocusTraversable(false);
-        button.setOnAction(event -> scribe.pick(digit));
         return button;
     }
 
     private void dress(Button button, int digit, Proposal pick, Bout bout) {
         Moment shown = pick.at(
                 "shown", OptionalLong.empty(), playhead.stand(), open.desk().lexicon());
+        // What is clicked is what stands there, also where the film has run on meanwhile and the picks with it.
+        button.setOnAction(event -> scribe.take(pick));
         button.setText(digit + "  " + Phrase.of(shown, bout, open.desk().lexicon()));
         boolean unusual = picks.isUnusual(pick);
         String whose = pick.actor()
