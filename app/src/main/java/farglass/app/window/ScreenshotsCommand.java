@@ -214,9 +214,15 @@ public final class ScreenshotsCommand implements Callable<Integer> {
         album.end(() -> workbench.closeLibrary());
     }
 
-    @SuppressWarnings("unchecked")
     private static void chapter(Workbench workbench, String label) {
-        ((ListView<String>) workbench.lookup("#chapters")).getSelectionModel().select(label);
+        ListView<?> chapters = (ListView<?>) workbench.lookup("#chapters");
+        for (int i = 0; i < chapters.getItems().size(); i++) {
+            if (chapters.getItems().get(i).toString().startsWith(label)) {
+                chapters.getSelectionModel().select(i);
+                return;
+            }
+        }
+        throw new IllegalStateException("The dossier has no chapter " + label + ".");
     }
 
     private static String firstOnTop(TagModel tag) {

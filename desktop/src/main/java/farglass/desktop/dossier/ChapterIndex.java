@@ -18,7 +18,13 @@ import javafx.scene.layout.Region;
  */
 final class ChapterIndex extends ListView<ChapterIndex.Line> {
     /** @param mark "news", "unusual", "thin" or nothing */
-    record Line(String chapter, String mark) {}
+    record Line(String chapter, String mark) {
+        /** {@return as it is read aloud} */
+        @Override
+        public String toString() {
+            return mark.isEmpty() ? chapter : chapter + ", " + mark;
+        }
+    }
 
     private final DossierModel model;
     private boolean isShowing;
