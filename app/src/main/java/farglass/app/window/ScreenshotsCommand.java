@@ -15,6 +15,7 @@ import farglass.desktop.desk.Settings;
 import farglass.desktop.desk.Spot;
 import farglass.desktop.go.GoTo;
 import farglass.desktop.parts.Sheet;
+import farglass.desktop.shell.Shell;
 import farglass.desktop.tag.page.TagModel;
 import farglass.desktop.window.Desktop;
 import farglass.desktop.window.HeadStart;
@@ -333,10 +334,20 @@ public final class ScreenshotsCommand implements Callable<Integer> {
                     if (pulses == 70) {
                         stop();
                         save(page.name());
+                        if (workbench.shell().filter(Album::hasFailed).isPresent()) {
+                            done.completeExceptionally(
+                                    new IllegalStateException("Something went wrong on the page " + page.name()));
+                            return;
+                        }
                         next(closing);
                     }
                 }
             }.start();
+        }
+
+        /** A picture with a failure at its foot is one of nothing else. */
+        private static boolean hasFailed(Shell shell) {
+            return shell.desk().messages().unreadProperty().get() > 0;
         }
 
         private void save(String name) {
