@@ -63,9 +63,15 @@ final class Slips {
 
     /** {@return the meanings of the nearest names among those that are possible; of all names that are as near} */
     Optional<List<WordIndex.Meaning>> meant(String phrase, Predicate<Term> possible) {
+        String plain = Words.plain(phrase);
+        int letters = plain.replace(" ", "").length();
+        // Before anything is kept of it: a pasted page is no name.
+        if (letters < SHORTEST || letters > LONGEST) {
+            return Optional.empty();
+        }
         List<WordIndex.Meaning> nearest = new ArrayList<>();
         int fewest = Integer.MAX_VALUE;
-        for (Near each : recent.of(phrase)) {
+        for (Near each : recent.of(plain)) {
             if (each.slips() > fewest) {
                 break;
             }
@@ -79,10 +85,6 @@ final class Slips {
 
     /** The nearest first. */
     private List<Near> near(String phrase) {
-        String joined = Words.plain(phrase).replace(" ", "");
-        if (joined.length() < SHORTEST || joined.length() > LONGEST) {
-            return List.of();
-        }
         Said said = Said.of(phrase, index);
         List<Near> near = new ArrayList<>();
         Consumer<ComparedNames.Name> compare = name -> {
@@ -94,7 +96,8 @@ final class Slips {
         ComparedNames every = names();
         every.often().forEach(compare);
         if (!said.allKnown()) {
-            every.seldom(joined.length(), most(joined.length()), compare);
+            int letters = said.joined().length();
+            every.seldom(letters, most(letters), compare);
         }
         near.sort(Comparator.comparingInt(Near::slips)
                 .thenComparingInt(each -> each.name().order()));

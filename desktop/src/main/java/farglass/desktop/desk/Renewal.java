@@ -1,10 +1,14 @@
 package farglass.desktop.desk;
 
 import java.util.List;
+import java.util.stream.IntStream;
 import javafx.collections.ObservableList;
 
 /** A list that is shown anew: only what is not as it was is given to it, since every row that it is given is laid out. */
 public final class Renewal {
+    /** So many rows are exchanged one by one: about as many as a window shows of any list. */
+    private static final int MOST_SINGLY = 30;
+
     private Renewal() {}
 
     /** Makes the one list hold what the other does. */
@@ -21,15 +25,15 @@ public final class Renewal {
         }
         int until = shown.size() - sameAtEnd;
         List<T> others = now.subList(same, now.size() - sameAtEnd);
-        if (until - same == others.size()) {
-            for (int i = 0; i < others.size(); i++) {
-                if (!shown.get(same + i).equals(others.get(i))) {
-                    shown.set(same + i, others.get(i));
-                }
-            }
-        } else if (same == 0 && sameAtEnd == 0) {
-            // In one step: a list that is emptied first is laid out empty.
+        List<Integer> changed = IntStream.range(same, same + Math.min(until - same, others.size()))
+                .filter(row -> !shown.get(row).equals(now.get(row)))
+                .boxed()
+                .toList();
+        if (same == 0 && sameAtEnd == 0 || until - same == others.size() && changed.size() > MOST_SINGLY) {
+            // In one step: a list that is emptied first is laid out empty, and one told of each row works for each.
             shown.setAll(now);
+        } else if (until - same == others.size()) {
+            changed.forEach(row -> shown.set(row, now.get(row)));
         } else {
             shown.remove(same, until);
             shown.addAll(same, others);

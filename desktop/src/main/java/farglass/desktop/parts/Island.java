@@ -1,6 +1,5 @@
 package farglass.desktop.parts;
 
-import javafx.geometry.Insets;
 import javafx.scene.layout.Region;
 
 /**
@@ -12,13 +11,7 @@ public final class Island extends Region {
 
     /** @param content asked only for the least size that was set for it, not for what it would like to have */
     public Island(Region content) {
-        this(content, Insets.EMPTY);
-    }
-
-    /** @param around free room at its edges, in pixels */
-    public Island(Region content, Insets around) {
         this.content = content;
-        setPadding(around);
         content.setManaged(false);
         getChildren().add(content);
     }
@@ -32,18 +25,16 @@ public final class Island extends Region {
 
     @Override
     protected double computeMinWidth(double height) {
-        return Math.max(0, content.getMinWidth()) + snappedLeftInset() + snappedRightInset();
+        return Math.max(0, content.getMinWidth());
     }
 
     @Override
     protected double computeMinHeight(double width) {
-        return Math.max(0, content.getMinHeight()) + snappedTopInset() + snappedBottomInset();
+        return Math.max(0, content.getMinHeight());
     }
 
     @Override
     protected void layoutChildren() {
-        double width = getWidth() - snappedLeftInset() - snappedRightInset();
-        double height = getHeight() - snappedTopInset() - snappedBottomInset();
-        content.resizeRelocate(snappedLeftInset(), snappedTopInset(), width, height);
+        content.resizeRelocate(0, 0, getWidth(), getHeight());
     }
 }

@@ -37,7 +37,7 @@ class RenewalTest {
         assertThat(given).containsExactly("B");
         renew("a", "B", "c", "d");
         assertThat(given).isEmpty();
-        renew("x", "B", "c", "y");
+        renew("a", "x", "y", "d");
         assertThat(given).containsExactly("x", "y");
     }
 
