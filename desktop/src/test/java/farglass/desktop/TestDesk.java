@@ -12,15 +12,13 @@ import java.time.Clock;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CountDownLatch;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 
-/** A desk on a library of its own, with a thread in the place of the toolkit's and a writer that can be held. */
+/** A desk on a library of its own, with a {@link TestScreen} and a writer that can be held. */
 public final class TestDesk implements AutoCloseable {
     private static final long LONGEST_SECONDS = 20;
 
-    private final ExecutorService screen = Executors.newSingleThreadExecutor();
+    private final TestScreen screen = new TestScreen();
     private final Desk desk;
 
     public TestDesk(Path folder, Change... changes) {
@@ -40,20 +38,17 @@ public final class TestDesk implements AutoCloseable {
     }
 
     public void onScreen(Runnable work) throws Exception {
-        screen.submit(work).get(LONGEST_SECONDS, TimeUnit.SECONDS);
+        screen.onScreen(work);
     }
 
     public <T> T asked(Callable<T> question) throws Exception {
-        return screen.submit(question).get(LONGEST_SECONDS, TimeUnit.SECONDS);
+        return screen.asked(question);
     }
 
     /** Waits until all that was begun is done and shown. */
     public void settle() throws Exception {
         desk.change("Nothing").get(LONGEST_SECONDS, TimeUnit.SECONDS);
-        while (!asked(() -> desk.work().jobs().isEmpty())) {
-            TimeUnit.MILLISECONDS.sleep(5);
-        }
-        onScreen(() -> {});
+        screen.rest(desk);
     }
 
     /** {@return what lets the writer go on: nothing is written before} */
@@ -75,6 +70,6 @@ public final class TestDesk implements AutoCloseable {
     @Override
     public void close() {
         desk.close();
-        screen.shutdown();
+        screen.close();
     }
 }

@@ -12,6 +12,7 @@ import farglass.core.side.Seat;
 import farglass.core.study.Athlete;
 import farglass.core.study.Camp;
 import farglass.core.study.Study;
+import farglass.desktop.TestScreen;
 import farglass.desktop.dossier.DossierModel;
 import farglass.desktop.plan.PlanModel;
 import farglass.desktop.shelf.ShelfModel;
@@ -27,8 +28,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CountDownLatch;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -40,7 +39,7 @@ class DeskTest {
     @TempDir
     Path folder;
 
-    private final ExecutorService screen = Executors.newSingleThreadExecutor();
+    private final TestScreen screen = new TestScreen();
     private Desk desk;
 
     private static Bout bout(String id, String lines) {
@@ -81,19 +80,16 @@ class DeskTest {
     @AfterEach
     void clear() {
         desk.close();
-        screen.shutdown();
+        screen.close();
     }
 
     private void onScreen(Runnable work) throws Exception {
-        screen.submit(work).get(20, TimeUnit.SECONDS);
+        screen.onScreen(work);
     }
 
     /** Waits until no long work is left and its result is shown. */
     private void rest() throws Exception {
-        boolean busy = true;
-        while (busy) {
-            busy = screen.submit(() -> !desk.work().jobs().isEmpty()).get(20, TimeUnit.SECONDS);
-        }
+        screen.rest(desk);
     }
 
     @Test

@@ -9,6 +9,7 @@ import farglass.core.plan.PlanStep;
 import farglass.core.study.Athlete;
 import farglass.core.study.Camp;
 import farglass.core.study.Study;
+import farglass.desktop.TestScreen;
 import farglass.desktop.desk.Desk;
 import farglass.desktop.desk.Place;
 import farglass.library.Library;
@@ -18,8 +19,6 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CountDownLatch;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -31,7 +30,7 @@ class PlanModelTest {
     @TempDir
     Path folder;
 
-    private final ExecutorService screen = Executors.newSingleThreadExecutor();
+    private final TestScreen screen = new TestScreen();
     private Desk desk;
     private PlanModel model;
 
@@ -54,11 +53,11 @@ class PlanModelTest {
     @AfterEach
     void clear() {
         desk.close();
-        screen.shutdown();
+        screen.close();
     }
 
     private void onScreen(Runnable work) throws Exception {
-        screen.submit(work).get(20, TimeUnit.SECONDS);
+        screen.onScreen(work);
     }
 
     private List<String> shown() {
@@ -109,13 +108,12 @@ class PlanModelTest {
 
     @Test
     void whatIsRefusedIsNotLeftStandingAsIfItWereSaved() throws Exception {
-        PlanModel other = screen.submit(() -> {
-                    Desk beside = desk.beside();
-                    PlanModel made = new PlanModel(beside);
-                    beside.navigation().placeProperty().set(Place.PLAN);
-                    return made;
-                })
-                .get(20, TimeUnit.SECONDS);
+        PlanModel other = screen.asked(() -> {
+            Desk beside = desk.beside();
+            PlanModel made = new PlanModel(beside);
+            beside.navigation().placeProperty().set(Place.PLAN);
+            return made;
+        });
         onScreen(() -> model.save(new PlanStep("1", "standing", "single leg", List.of())));
         desk.change("Nothing").get(20, TimeUnit.SECONDS);
         onScreen(() -> {

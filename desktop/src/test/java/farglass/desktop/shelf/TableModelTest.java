@@ -7,6 +7,7 @@ import farglass.core.change.Change;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
 import farglass.core.study.Athlete;
+import farglass.desktop.TestScreen;
 import farglass.desktop.desk.Desk;
 import farglass.library.Library;
 import farglass.library.table.Column;
@@ -14,8 +15,6 @@ import farglass.library.table.Table;
 import farglass.library.table.TimeNotation;
 import java.nio.file.Path;
 import java.time.Clock;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -30,7 +29,7 @@ class TableModelTest {
     @TempDir
     Path folder;
 
-    private final ExecutorService screen = Executors.newSingleThreadExecutor();
+    private final TestScreen screen = new TestScreen();
     private Desk desk;
 
     @BeforeEach
@@ -46,15 +45,12 @@ class TableModelTest {
     @AfterEach
     void clear() {
         desk.close();
-        screen.shutdown();
+        screen.close();
     }
 
     private void onScreen(Runnable work) throws Exception {
-        screen.submit(work).get(20, TimeUnit.SECONDS);
-        boolean busy = true;
-        while (busy) {
-            busy = screen.submit(() -> !desk.work().jobs().isEmpty()).get(20, TimeUnit.SECONDS);
-        }
+        screen.onScreen(work);
+        screen.rest(desk);
     }
 
     @Test

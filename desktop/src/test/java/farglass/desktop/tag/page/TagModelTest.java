@@ -20,6 +20,7 @@ import farglass.core.scribe.Reading;
 import farglass.core.side.Seat;
 import farglass.core.state.Attempt;
 import farglass.desktop.BlankFilm;
+import farglass.desktop.TestScreen;
 import farglass.desktop.desk.Desk;
 import farglass.desktop.desk.Settings;
 import farglass.desktop.desk.Spot;
@@ -33,8 +34,6 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
 import javafx.beans.InvalidationListener;
@@ -48,7 +47,7 @@ class TagModelTest {
     @TempDir
     Path folder;
 
-    private final ExecutorService screen = Executors.newSingleThreadExecutor();
+    private final TestScreen screen = new TestScreen();
     private Desk desk;
     private Player player;
     private TagModel model;
@@ -73,17 +72,17 @@ class TagModelTest {
     @AfterEach
     void close() throws Exception {
         desk.close();
-        screen.shutdown();
+        screen.close();
     }
 
     private void onScreen(Runnable work) throws Exception {
-        screen.submit(work).get(20, TimeUnit.SECONDS);
+        screen.onScreen(work);
     }
 
     /** Waits until the write that was begun is on disk and shown. */
     private void settle() throws Exception {
         desk.change("nothing").get(20, TimeUnit.SECONDS);
-        onScreen(() -> {});
+        screen.rest(desk);
     }
 
     private void film() throws Exception {
@@ -419,7 +418,7 @@ class TagModelTest {
         settle();
         assertThat(model.ledger().rows()).hasSize(1);
         desk.undo().get(20, TimeUnit.SECONDS);
-        onScreen(() -> {});
+        screen.rest(desk);
         assertThat(model.ledger().rows()).hasSize(2);
         assertThat(model.open().bout().orElseThrow().moments().get(1).telling().answers())
                 .contains("m1");
@@ -438,7 +437,7 @@ class TagModelTest {
                 assertThat(refused.ledger().rows()).hasSize(3);
             });
             reading.submit(Optional::empty, "").get(20, TimeUnit.SECONDS);
-            onScreen(() -> {});
+            screen.rest(reading);
             assertThat(refused.ledger().rows()).hasSize(2);
             assertThat(refused.line().textProperty().get()).isEqualTo("@0:30.5 b knee-cut left ");
             assertThat(reading.messages().newestProperty().get().orElseThrow().words())
