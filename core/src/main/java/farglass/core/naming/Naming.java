@@ -13,6 +13,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.ToIntFunction;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
@@ -302,6 +303,13 @@ public final class Naming {
         return plain.isEmpty() || plain.length() > Slips.LONGEST
                 ? Set.of()
                 : beginnings().ofNames(plain);
+    }
+
+    /** {@return the keys of all entries with a name that has these letters anywhere in it} All entries for no letters. */
+    public Set<String> holding(String letters) {
+        return index.holding(Words.plain(letters))
+                .map(meaning -> meaning.term().key())
+                .collect(Collectors.toSet());
     }
 
     /**

@@ -123,6 +123,13 @@ public final class WordIndex {
                 .flatMap(List::stream);
     }
 
+    /** {@return what has a name with these letters anywhere in it} */
+    Stream<Meaning> holding(String plainLetters) {
+        return plain.entrySet().stream()
+                .filter(name -> name.getKey().contains(plainLetters))
+                .flatMap(name -> name.getValue().stream());
+    }
+
     /** {@return what has a name of as many words, each of which begins as these do or is the same} */
     Stream<Meaning> abbreviated(List<String> beginnings) {
         return plain.subMap(beginnings.get(0), beginnings.get(0) + Character.MAX_VALUE).entrySet().stream()

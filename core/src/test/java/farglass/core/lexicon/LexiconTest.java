@@ -253,6 +253,7 @@ class LexiconTest {
         assertThat(naming.begun("ut"))
                 .as("the middle of a word is no beginning")
                 .doesNotContain("knee-cut");
+        assertThat(naming.holding("ut")).as("but it is in one").contains("knee-cut");
         assertThat(naming.labelled("kc")).extracting(Technique::key).contains("knee-cut");
         assertThat(naming.labelled("knee c")).extracting(Technique::key).contains("knee-cut");
         assertThat(naming.labelled("k"))
@@ -261,6 +262,9 @@ class LexiconTest {
                         technique.label().toLowerCase(java.util.Locale.ROOT).matches(".*\\bk.*"));
         assertThat(naming.labelled("")).isEmpty();
         assertThat(naming.begun(" ")).isEmpty();
+        assertThat(naming.holding(" "))
+                .hasSize(Lexicon.shipped().positions().size()
+                        + Lexicon.shipped().techniques().size());
         assertThat(naming.labelled("k".repeat(200_000))).isEmpty();
         assertThat(naming.begun("k".repeat(200_000))).isEmpty();
     }

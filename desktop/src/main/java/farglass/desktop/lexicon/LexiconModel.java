@@ -23,6 +23,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -106,11 +107,15 @@ public final class LexiconModel {
 
     private void find() {
         String plain = Words.plain(search.get());
+        Set<String> holding = lexicon().naming().holding(plain);
+        List<Term> meant = lexicon().meanings(plain);
         List<Term> all = Stream.<Term>concat(lexicon().positions().stream(), lexicon().techniques().stream())
                 .filter(term -> kind.get().isEmpty() || term.isOf(kind.get().get()))
-                .filter(term -> plain.isEmpty() || holds(term, plain))
-                .sorted(Comparator.comparingInt((Term term) -> distance(term, plain))
-                        .thenComparing(Term::label))
+                .filter(term -> holding.contains(term.key()))
+                .map(term -> new Found(
+                        term, meant.contains(term), Words.plain(term.label()).startsWith(plain)))
+                .sorted()
+                .map(Found::term)
                 .toList();
         Renewal.renew(found, all);
         int positions = lexicon().positions().size();
@@ -124,19 +129,22 @@ public final class LexiconModel {
         }
     }
 
-    /** The entry whose very word was typed comes first, then those whose label begins so. */
-    private int distance(Term term, String plain) {
-        if (plain.isEmpty()) {
-            return 0;
-        }
-        return lexicon().meanings(plain).contains(term)
-                ? 0
-                : Words.plain(term.label()).startsWith(plain) ? 1 : 2;
-    }
+    /**
+     * The entry whose very word was typed comes first, then those whose label begins so.
+     *
+     * @param meant whether what was typed is a word for it
+     * @param begins whether its label begins with it
+     */
+    private record Found(Term term, boolean meant, boolean begins) implements Comparable<Found> {
+        private static final Comparator<Found> ORDER = Comparator.comparing(Found::meant)
+                .thenComparing(Found::begins)
+                .reversed()
+                .thenComparing(found -> found.term().label());
 
-    private static boolean holds(Term term, String plain) {
-        return Stream.concat(Stream.of(term.key(), term.label()), term.names().all().stream())
-                .anyMatch(word -> Words.plain(word).contains(plain));
+        @Override
+        public int compareTo(Found other) {
+            return ORDER.compare(this, other);
+        }
     }
 
     /** {@return in how many moments of the library the entry occurs: done, reached, or told as where it started} */

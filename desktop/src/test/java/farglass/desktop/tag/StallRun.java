@@ -14,6 +14,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
+import javafx.scene.control.ListView;
+import javafx.scene.control.MenuButton;
 import org.testfx.util.WaitForAsyncUtils;
 
 /**
@@ -90,6 +92,7 @@ final class StallRun {
                 return null;
             });
         }
+        filters(watch, window, desk);
         step(watch, desk, "go to TAG", () -> {
             desk.navigation().placeProperty().set(Place.TAG);
             return null;
@@ -100,6 +103,42 @@ final class StallRun {
         });
         for (String line : LINES) {
             keys(watch, window, line);
+        }
+    }
+
+    /** In the dossier that is open: a word of its sentence, other chapters, and a word looked for in the lexicon. */
+    private static void filters(StallWatch watch, RunWindow window, Desk desk) throws Exception {
+        for (int item : List.of(1, 0)) {
+            step(watch, desk, "filter", () -> {
+                MenuButton part = (MenuButton) window.workbench().lookup("#lens-part");
+                part.getOnShowing().handle(null);
+                part.getItems().get(item).fire();
+                return null;
+            });
+        }
+        for (int chapter = 1; chapter <= 6; chapter++) {
+            int shown = chapter;
+            step(watch, desk, "chapter " + chapter, () -> {
+                ((ListView<?>) window.workbench().lookup("#chapters"))
+                        .getSelectionModel()
+                        .select(shown);
+                return null;
+            });
+        }
+        step(watch, desk, "go to LEXICON", () -> {
+            desk.navigation().placeProperty().set(Place.LEXICON);
+            return null;
+        });
+        for (String words : List.of("g", "guard", "guard pull", "")) {
+            step(watch, desk, "look for '" + words + "'", () -> {
+                window.workbench()
+                        .shell()
+                        .orElseThrow()
+                        .lexicon()
+                        .searchProperty()
+                        .set(words);
+                return null;
+            });
         }
     }
 
