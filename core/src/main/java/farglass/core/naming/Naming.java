@@ -305,11 +305,12 @@ public final class Naming {
                 : beginnings().ofNames(plain);
     }
 
-    /** {@return the keys of all entries with a name that has these letters anywhere in it} All entries for no letters. */
+    /** {@return the keys of all entries with a name that has these letters anywhere in it} None for no letters. */
     public Set<String> holding(String letters) {
-        return index.holding(Words.plain(letters))
-                .map(meaning -> meaning.term().key())
-                .collect(Collectors.toSet());
+        String plain = Words.plain(letters);
+        return plain.isEmpty()
+                ? Set.of()
+                : index.holding(plain).map(meaning -> meaning.term().key()).collect(Collectors.toSet());
     }
 
     /**

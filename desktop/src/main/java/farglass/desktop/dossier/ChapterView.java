@@ -5,13 +5,16 @@ import farglass.core.prose.FigureRow;
 import farglass.core.prose.OneMinute;
 import farglass.core.prose.Page;
 import farglass.core.prose.SinceLast;
+import farglass.desktop.desk.Soon;
 import farglass.desktop.dossier.figure.Beside;
 import farglass.desktop.dossier.figure.ChapterLines;
 import farglass.desktop.dossier.figure.FigureButton;
 import farglass.desktop.dossier.figure.FigureView;
 import farglass.desktop.dossier.figure.PointView;
 import farglass.drawing.Palette;
+import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Deque;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -36,7 +39,14 @@ final class ChapterView extends VBox {
 
     private final DossierModel model;
     private final ChapterLines lines;
+    /** So many lines are laid out in one piece, about half of what a window shows: more would be felt. */
+    private static final int LINES_AT_ONCE = 10;
+
     private final List<Node> shown = new ArrayList<>();
+    /** What follows below the lines shown so far, a question each. */
+    private final Deque<Runnable> further = new ArrayDeque<>();
+
+    private final Soon goOn;
     private final Consumer<Node> reveal;
     private final Runnable showNow;
     private ToggleGroup group = new ToggleGroup();
@@ -52,6 +62,7 @@ final class ChapterView extends VBox {
         this.lines = new ChapterLines(palette);
         this.reveal = reveal;
         this.showNow = showNow;
+        this.goOn = model.desk().soon(this::showMore);
         getStyleClass().addAll("chapter", "answers");
         // Before the lines hear it: buttons of one group would choose one another by these keys, and tell nobody.
         addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
@@ -63,6 +74,7 @@ final class ChapterView extends VBox {
             return;
         }
         event.consume();
+        showAll();
         List<ButtonBase> stops = stops();
         int at = -1;
         for (int i = 0; i < stops.size(); i++) {
@@ -96,19 +108,45 @@ final class ChapterView extends VBox {
         group = new ToggleGroup();
         lines.takeBack();
         shown.clear();
+        further.clear();
         words(chapter, "chapter-title");
         boolean points = chapter.equals(DossierModel.ONE_MINUTE);
         pseudoClassStateChanged(POINTS, points);
         if (points) {
             oneMinute(page);
         } else {
-            page.chapter(chapter).forEach(this::answer);
+            page.chapter(chapter).forEach(answer -> further.add(() -> answer(answer)));
+        }
+        showMore();
+    }
+
+    private void showMore() {
+        int until = shown.size() + LINES_AT_ONCE;
+        while (shown.size() < until && !further.isEmpty()) {
+            further.remove().run();
         }
         lay();
     }
 
+    private void showAll() {
+        if (!further.isEmpty()) {
+            further.forEach(Runnable::run);
+            further.clear();
+            lay();
+        }
+    }
+
     private void lay() {
         getChildren().setAll(lines.over(shown));
+    }
+
+    @Override
+    protected void layoutChildren() {
+        super.layoutChildren();
+        // Only now: what is added before the last lines were laid out would be laid out in one piece with them.
+        if (!further.isEmpty()) {
+            goOn.wish();
+        }
     }
 
     private void words(String text, String style) {
@@ -183,6 +221,7 @@ final class ChapterView extends VBox {
         model.chapterProperty().set(point.chapter());
         point.row().ifPresent(row -> model.rowProperty().set(Optional.of(row)));
         showNow.run();
+        showAll();
         stops().stream()
                 .filter(stop -> stop instanceof FigureButton figure && figure.isSelected())
                 .findFirst()
@@ -215,6 +254,7 @@ final class ChapterView extends VBox {
         Button more = lines.button("and %d more, each at most %s"
                 .formatted(rest.size(), rest.get(0).count()));
         more.setOnAction(event -> {
+            showAll();
             int at = shown.indexOf(more);
             shown.remove(more);
             List<FigureView> unfolded = rest.stream().map(this::figure).toList();

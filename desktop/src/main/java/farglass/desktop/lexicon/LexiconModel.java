@@ -111,7 +111,7 @@ public final class LexiconModel {
         List<Term> meant = lexicon().meanings(plain);
         List<Term> all = Stream.<Term>concat(lexicon().positions().stream(), lexicon().techniques().stream())
                 .filter(term -> kind.get().isEmpty() || term.isOf(kind.get().get()))
-                .filter(term -> holding.contains(term.key()))
+                .filter(term -> plain.isEmpty() || holding.contains(term.key()))
                 .map(term -> new Found(
                         term, meant.contains(term), Words.plain(term.label()).startsWith(plain)))
                 .sorted()

@@ -124,6 +124,19 @@ class ChapterViewTest {
                 .orElseThrow();
     }
 
+    /** Lays it out until nothing is added any more. {@return what can be read then} */
+    private List<String> readWhole(ChapterView view) throws Exception {
+        List<String> before;
+        List<String> now = test.asked(() -> read(view));
+        do {
+            before = now;
+            test.onScreen(view::layout);
+            test.settle();
+            now = test.asked(() -> read(view));
+        } while (!now.equals(before));
+        return now;
+    }
+
     @Test
     void aViewThatShowedOtherChaptersReadsLikeANewOne() throws Exception {
         Random random = new Random(16);
@@ -134,40 +147,57 @@ class ChapterViewTest {
                 test.onScreen(() -> model.besideProperty().set(beside));
                 test.settle();
             }
-            test.onScreen(() -> {
+            ChapterView fresh = test.asked(() -> {
                 Page page = model.pageProperty().get().orElseThrow();
                 List<String> chapters = new ArrayList<>(page.chapters());
                 chapters.add(DossierModel.ONE_MINUTE);
                 String chapter = chapters.get(random.nextInt(chapters.size()));
                 model.chapterProperty().set(chapter);
                 used.show(page, chapter);
-                ChapterView fresh = view();
-                fresh.show(page, chapter);
-                assertThat(read(used)).as(chapter).isEqualTo(read(fresh));
+                ChapterView made = view();
+                made.show(page, chapter);
+                assertThat(read(used)).as(chapter).isEqualTo(read(made));
+                return made;
             });
+            // Now and then another is asked for before the last is there as a whole.
+            if (random.nextBoolean()) {
+                assertThat(readWhole(used)).isEqualTo(readWhole(fresh));
+            }
         }
     }
 
     @Test
+    void aLongChapterIsLaidOutInPiecesFromTheTop() throws Exception {
+        ChapterView view = test.asked(this::view);
+        Page page = model.pageProperty().get().orElseThrow();
+        test.onScreen(() -> view.show(page, "Passing"));
+        List<String> first = test.asked(() -> read(view));
+        List<String> whole = readWhole(view);
+        assertThat(whole).startsWith(first.toArray(String[]::new)).hasSizeGreaterThan(first.size());
+        assertThat(page.chapter("Passing"))
+                .allSatisfy(answer -> assertThat(whole).anyMatch(line -> line.endsWith(answer.question())));
+    }
+
+    @Test
     void whatIsFoldedOpensInItsPlaceAndStaysOpenWhileOneOfItIsChosen() throws Exception {
+        ChapterView view = test.asked(this::view);
+        Page page = model.pageProperty().get().orElseThrow();
         test.onScreen(() -> {
             model.chapterProperty().set("Passing");
-            Page page = model.pageProperty().get().orElseThrow();
-            ChapterView view = view();
             view.show(page, "Passing");
-            List<String> before = read(view);
-            Button fold = fold(view);
-            String words = fold.getText();
-            assertThat(words).matches("and [0-9]+ more, each at most .*");
-            fold.fire();
-            List<String> after = read(view);
-            assertThat(after).as("nothing of the rest moved").startsWith(before.get(0), before.get(1), before.get(2));
-            assertThat(after.toString()).doesNotContain(words);
-            assertThat(after.size()).isGreaterThan(before.size());
-            view.show(page, "Passing");
-            assertThat(read(view))
-                    .as("the first of what was folded is chosen now")
-                    .isEqualTo(after);
         });
+        List<String> before = readWhole(view);
+        Button fold = test.asked(() -> fold(view));
+        String words = fold.getText();
+        assertThat(words).matches("and [0-9]+ more, each at most .*");
+        test.onScreen(fold::fire);
+        List<String> after = readWhole(view);
+        assertThat(after).as("nothing of the rest moved").startsWith(before.get(0), before.get(1), before.get(2));
+        assertThat(after.toString()).doesNotContain(words);
+        assertThat(after.size()).isGreaterThan(before.size());
+        test.onScreen(() -> view.show(page, "Passing"));
+        assertThat(readWhole(view))
+                .as("the first of what was folded is chosen now")
+                .isEqualTo(after);
     }
 }
