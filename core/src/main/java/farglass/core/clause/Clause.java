@@ -65,4 +65,17 @@ public record Clause(String text, LinePlace place, Reading reading) {
     Optional<Seat> top() {
         return settled().flatMap(Settled::top);
     }
+
+    boolean isRestart() {
+        return reading.proposal().deed().restart().isPresent();
+    }
+
+    boolean isStop() {
+        return reading.proposal().deed().stop().isPresent();
+    }
+
+    /** {@return whether it tells what the referee did} */
+    boolean isTheReferees() {
+        return reading.proposal().deed().given().isPresent() || isStop() || isRestart();
+    }
 }

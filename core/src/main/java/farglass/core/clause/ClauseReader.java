@@ -2,6 +2,7 @@ package farglass.core.clause;
 
 import farglass.core.bout.Bout;
 import farglass.core.bout.Moment;
+import farglass.core.entry.Kind;
 import farglass.core.entry.Technique;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.said.Scene;
@@ -58,6 +59,12 @@ final class ClauseReader {
         return clause(clause.text() + " note " + words, clause.place()).orElseThrow();
     }
 
+    /** {@return the same with these words behind what was done, in front of what was noted beside it} */
+    Optional<Clause> more(Clause clause, String words) {
+        String[] noted = clause.text().split(" note ", 2);
+        return clause(noted[0] + " " + words + (noted.length == 1 ? "" : " note " + noted[1]), clause.place());
+    }
+
     /** {@return where the two are behind it, in a bout that has it: "armbar, bea taps" is a tap to that armbar} */
     LinePlace after(Clause clause) {
         LinePlace place = clause.place();
@@ -87,5 +94,18 @@ final class ClauseReader {
     /** {@return the technique that it tells was done} */
     Optional<Technique> technique(Clause clause) {
         return clause.reading().proposal().deed().did().flatMap(lexicon::technique);
+    }
+
+    /** {@return whether an act is told that moves one of the two; of a grip it is not told that it held} */
+    boolean moves(Clause clause) {
+        return technique(clause)
+                .filter(technique -> !technique.kind().movesNobody())
+                .isPresent();
+    }
+
+    boolean isSubmission(Clause clause) {
+        return technique(clause)
+                .filter(technique -> technique.kind() == Kind.SUBMISSION)
+                .isPresent();
     }
 }

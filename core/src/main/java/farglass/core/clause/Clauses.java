@@ -1,6 +1,5 @@
 package farglass.core.clause;
 
-import farglass.core.bout.Award;
 import farglass.core.entry.Kind;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.naming.Naming;
@@ -14,7 +13,6 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
@@ -38,6 +36,9 @@ public final class Clauses {
     /** Behind these words it may stand what became of the one thing. */
     private static final Set<String> SAME = Set.of("and", "and then", "e");
 
+    /** "Sits to guard and passes" does two things and no three. */
+    private static final Pattern AND_THEN = Pattern.compile(" (?:and|then|e) ", Pattern.CASE_INSENSITIVE);
+
     private static final Pattern SWITCHES = Pattern.compile("switch(?:es|ed)?", Pattern.CASE_INSENSITIVE);
 
     private static final Pattern BETWEEN = Pattern.compile(
@@ -56,24 +57,27 @@ public final class Clauses {
             "(?:take|get|pass|sweep|go|free|open|make|force|set up|come|stand|finish|mount|break|create) ",
             Pattern.CASE_INSENSITIVE);
 
-    private static final Pattern FOR_POINTS = Pattern.compile(
-            "(.+?)(?:,? for (two|three|four|[2-4])(?: points?| pts?)?|,? (two|three|four|[2-4]) points?|,? \\+([2-4])"
-                    + "|,? for (an advantage|advantage))",
-            Pattern.CASE_INSENSITIVE);
-
     /** Whoever did what stands before, and nobody else, is meant by "her". */
     private static final Pattern WARNS_HER = Pattern.compile(
             "^((?:the )?ref(?:eree)? (?:warns|cautions|penali[sz]es)) (?:her|him|them)$", Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern WITH = Pattern.compile(
+            "(\\S+ .+?) (with (?:the|an?|her|his|one|both|two) (?!.* (?:to|into|and|then|from) )(.+))",
+            Pattern.CASE_INSENSITIVE);
 
     /** "Then to mount": where somebody goes. */
     private static final Pattern TO = Pattern.compile("(?:to|into) .+", Pattern.CASE_INSENSITIVE);
 
     private final ClauseReader reader;
     private final PlaceAndAct there;
+    private final Given given;
+    private final LastTap lastTap;
 
     private Clauses(ClauseReader reader) {
         this.reader = reader;
         this.there = new PlaceAndAct(reader);
+        this.given = new Given(reader);
+        this.lastTap = new LastTap(reader);
     }
 
     /** {@return what the line tells, one moment each, in order; empty for an empty line} */
@@ -92,14 +96,17 @@ public final class Clauses {
         if (whole.isEmpty() || parted) {
             return whole.stream().toList();
         }
-        Optional<List<Clause>> rewarded = clauses.rewarded(text, place);
+        Optional<List<Clause>> rewarded = clauses.given.told(text, place);
         // No name has a comma: what had to be mended for one may be two.
         boolean mended = text.indexOf(',') >= 0 && whole.get().reading().how().equals(Optional.of(Naming.How.MENDED));
         if (rewarded.isPresent() || whole.get().isUnderstood() && !mended) {
             return rewarded.orElseGet(() -> whole.stream().toList());
         }
         List<Clause> told = clauses.parted(text, place);
-        if (mended && !told.stream().allMatch(Clause::isUnderstood)) {
+        // Nobody taps to a seat belt: there two things were told.
+        if (mended
+                && !clauses.lastTap.isToNothing(whole.get())
+                && !told.stream().allMatch(Clause::isUnderstood)) {
             return whole.stream().toList();
         }
         return told.stream().anyMatch(Clause::isUnderstood) && told.size() <= MOST
@@ -107,57 +114,17 @@ public final class Clauses {
                 : whole.stream().toList();
     }
 
-    /** "Sweeps for two": what was done, and what the referee gave for it, which nobody gets who did not do it. */
-    private Optional<List<Clause>> rewarded(String text, LinePlace place) {
-        Matcher reward = FOR_POINTS.matcher(text.strip());
-        if (!reward.matches()) {
-            return Optional.empty();
-        }
-        boolean points = reward.group(5) == null;
-        String given = points
-                ? "gets %s points"
-                        .formatted(Stream.of(2, 3, 4)
-                                .map(reward::group)
-                                .filter(Objects::nonNull)
-                                .findFirst()
-                                .orElseThrow())
-                : "gets an advantage";
-        return reader.clause(reward.group(1), place)
-                .filter(done -> done.isUnderstood() && done.actor().isPresent())
-                .map(done -> points && moves(done) ? held(done) : done)
-                .flatMap(done -> reader.clause(done.actor().orElseThrow() + " " + given, reader.after(done))
-                        .filter(Clauses::isTheReferees)
-                        .map(award -> List.of(done, award)));
-    }
-
-    /** Of a grip it is not told that it held. */
-    private boolean moves(Clause clause) {
-        return reader.technique(clause)
-                .filter(technique -> !technique.kind().movesNobody())
-                .isPresent();
-    }
-
-    /** What points were given for has held. */
-    private Clause held(Clause done) {
-        return done.saysWhatBecame()
-                ? done
-                : reader.clause(done.text() + " held", done.place())
-                        .filter(held -> held.isSameDeed(done))
-                        .orElse(done);
-    }
-
     /** The parts between commas, and before and behind "but", each joined to the one before it where it is only more of that. */
     private List<Clause> parted(String text, LinePlace place) {
         List<Clause> told = new ArrayList<>();
-        for (String part : BETWEEN.split(text, MOST + 1)) {
-            for (String one : meanwhile(part.strip(), place)) {
-                LinePlace here = told.isEmpty() ? place : reader.after(last(told));
-                if (!one.isBlank()) {
-                    add(told, one, here);
-                }
-            }
+        List<String> parts = Stream.of(BETWEEN.split(text, MOST + 1))
+                .flatMap(part -> meanwhile(part.strip(), place).stream())
+                .filter(part -> !part.isBlank())
+                .toList();
+        for (int i = 0; i < parts.size(); i++) {
+            add(told, parts.get(i), told.isEmpty() ? place : reader.after(last(told)), i == parts.size() - 1);
         }
-        if (told.size() == 2 && isRestart(told.get(0)) && isStop(told.get(1))) {
+        if (told.size() == 2 && told.get(0).isRestart() && told.get(1).isStop()) {
             // "Reset, out of bounds" gives the reason behind what followed from it.
             Collections.reverse(told);
         }
@@ -175,7 +142,8 @@ public final class Clauses {
         return ofTheOther ? List.of(as.group(1), as.group(2) + as.group(3)) : List.of(part);
     }
 
-    private void add(List<Clause> told, String whole, LinePlace here) {
+    /** @param ends whether nothing stands behind it: nobody leaves a word unfinished who goes on writing */
+    private void add(List<Clause> told, String whole, LinePlace here, boolean ends) {
         if (told.isEmpty()) {
             told.addAll(joined(whole, here));
             return;
@@ -185,10 +153,10 @@ public final class Clauses {
                 .map(actor -> WARNS_HER.matcher(Spoken.withoutLead(whole)).replaceFirst("$1 " + actor))
                 .orElseGet(() -> Spoken.withoutLead(whole));
         Optional<Clause> alone = reader.clause(part, here);
-        if (alone.filter(clause -> isOfTheOther(clause, last) || isTheReferees(clause))
+        if (alone.filter(clause -> isOfTheOther(clause, last) || clause.isTheReferees())
                 .isPresent()) {
             told.addAll(
-                    alone.filter(Clauses::isForWhomeverItWas).isPresent()
+                    alone.filter(Given::isForWhomeverItWas).isPresent()
                             ? earned(told, part, here)
                             : joined(part, here));
             return;
@@ -203,7 +171,7 @@ public final class Clauses {
         }
         // "But gets choked" is more than what became of the one thing, and so is "and then passes".
         boolean another = Passive.in(part).isPresent() || !part.equals(whole);
-        Optional<Clause> more = reader.clause(last.text() + " " + BecameWords.of(part), last.place())
+        Optional<Clause> more = reader.more(last, BecameWords.of(part))
                 .filter(clause -> !another || clause.saysWhatBecame())
                 .filter(clause -> clause.isUnderstood() && (!last.isUnderstood() || clause.isSameDeed(last)))
                 // "Passes to side control, then to mount" has come to both.
@@ -215,10 +183,16 @@ public final class Clauses {
         List<Clause> own = last.actor()
                 .filter(actor -> !OF_IT.matcher(part).matches())
                 .map(actor -> joined(actor + (TO.matcher(part).matches() ? " goes " : " ") + part, here))
-                .filter(clauses -> clauses.stream().allMatch(Clause::isUnderstood))
+                .filter(clauses ->
+                        clauses.stream().allMatch(clause -> clause.isUnderstood() && (ends || !clause.isFinished())))
                 .orElse(List.of());
+        Optional<Clause> tap = lastTap.behind(last, part, here);
         if (!own.isEmpty()) {
             told.addAll(own);
+        } else if (tap.filter(last::isSameDeed).isPresent()) {
+            told.set(told.size() - 1, tap.get());
+        } else if (tap.isPresent()) {
+            told.add(tap.get());
         } else if (last.isUnderstood()) {
             told.set(told.size() - 1, reader.noted(last, part));
         } else {
@@ -228,31 +202,12 @@ public final class Clauses {
         }
     }
 
-    /** "Passes, 3 points": points and an advantage are of whoever has brought the two somewhere, or attacked, last, and a penalty of nobody who is not named. */
+    /** "Passes, 3 points": an award behind what earned it. */
     private List<Clause> earned(List<Clause> told, String award, LinePlace here) {
-        Optional<Seat> by = told.stream()
-                .filter(this::isWorthPoints)
-                .reduce((before, after) -> after)
-                .flatMap(Clause::actor);
-        return by.map(seat -> joined(seat + " " + award, here))
-                .filter(clauses -> clauses.stream().allMatch(Clauses::isTheReferees))
+        return given.earnedBy(told)
+                .map(seat -> joined(seat + " " + award, here))
+                .filter(clauses -> clauses.stream().allMatch(Clause::isTheReferees))
                 .orElseGet(() -> joined(award, here));
-    }
-
-    private boolean isWorthPoints(Clause clause) {
-        return reader.technique(clause)
-                .filter(technique -> !technique.to().isEmpty() || technique.kind() == Kind.SUBMISSION)
-                .isPresent();
-    }
-
-    private static boolean isForWhomeverItWas(Clause clause) {
-        return clause.actor().isEmpty()
-                && clause.reading()
-                        .proposal()
-                        .deed()
-                        .given()
-                        .filter(award -> award.kind() == Award.Kind.POINTS || award.kind() == Award.Kind.ADVANTAGE)
-                        .isPresent();
     }
 
     /** One act after another, or the place one began from. */
@@ -262,10 +217,29 @@ public final class Clauses {
             return List.of(whole);
         }
         return chained(text, place, whole.actor())
+                .or(() -> there.landed(text, place))
+                .or(() -> there.pinned(text, place))
                 .or(() -> there.begunFrom(text, place, whole.actor()))
                 .or(() -> there.placeThen(text, place))
                 .or(() -> PartlyNamed.told(text, place, reader))
+                .or(() -> doneWith(text, place))
                 .orElse(List.of(whole));
+    }
+
+    /** "Chokes with the lapel": with what it was done stays as a note, unless that is something done itself, as in "passes with a knee cut". */
+    private Optional<List<Clause>> doneWith(String text, LinePlace place) {
+        Matcher with = WITH.matcher(text);
+        // "Traps the arm with the legs" has names: of which is meant, a person is asked.
+        return with.matches()
+                        && reader.lexicon().meanings(text.split("\\s+", 2)[1]).isEmpty()
+                ? reader.clause(with.group(1), place)
+                        .filter(done ->
+                                done.isSure() && done.isDone() && done.actor().isPresent())
+                        .filter(done -> reader.by(with.group(3), done.actor().orElseThrow(), place)
+                                .filter(what -> what.isSure() && what.isDone() && reader.moves(what))
+                                .isEmpty())
+                        .map(done -> List.of(reader.noted(done, with.group(2))))
+                : Optional.empty();
     }
 
     /** "Hip bump to kimura", "underhook and comes up": both have to be understood, and something done. */
@@ -314,6 +288,12 @@ public final class Clauses {
             if (second.isPresent()) {
                 return Optional.of(List.of(first.get(), second.get()));
             }
+            Optional<List<Clause>> further = first.filter(
+                            done -> !same && !AND_THEN.matcher(rest).find())
+                    .flatMap(done -> furtherOn(done, rest));
+            if (further.isPresent()) {
+                return further;
+            }
             Optional<Clause> ended = first.filter(done -> same)
                     .flatMap(done -> reader.clause(done.text() + " " + BecameWords.of(rest), place)
                             .filter(told -> told.isDone() && told.isSameDeed(done) && told.saysWhatBecame()));
@@ -324,6 +304,14 @@ public final class Clauses {
         return Optional.empty();
     }
 
+    /** "Armbar to triangle to omoplata": the rest of a chain in which each thing is done out of the one before. */
+    private Optional<List<Clause>> furtherOn(Clause done, String rest) {
+        return done.actor()
+                .flatMap(actor -> chained(actor + " " + rest, reader.after(done), Optional.of(actor)))
+                .filter(further -> further.stream().allMatch(Clause::isDone))
+                .map(further -> Stream.concat(Stream.of(done), further.stream()).toList());
+    }
+
     private boolean isPull(Clause clause) {
         return reader.technique(clause)
                 .filter(technique -> technique.kind() == Kind.PULL)
@@ -332,18 +320,6 @@ public final class Clauses {
 
     private static Clause last(List<Clause> told) {
         return told.get(told.size() - 1);
-    }
-
-    private static boolean isRestart(Clause clause) {
-        return clause.reading().proposal().deed().restart().isPresent();
-    }
-
-    private static boolean isStop(Clause clause) {
-        return clause.reading().proposal().deed().stop().isPresent();
-    }
-
-    private static boolean isTheReferees(Clause clause) {
-        return clause.reading().proposal().deed().given().isPresent() || isStop(clause) || isRestart(clause);
     }
 
     /** The other athlete has to be named in front, so that no remark behind a comma becomes a moment of its own. */

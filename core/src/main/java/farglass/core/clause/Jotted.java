@@ -26,6 +26,7 @@ final class Jotted {
     private static final List<Rule> OF_SOMEBODY = List.of(
             Rule.of("(?<=^|, )(\\S+):(?= )", "$1"),
             Rule.of("^(\\S+)['\u2019]s (guard|back) (?:is|was|gets|got) (passed|taken)\\b", "$1 gets her $2 $3"),
+            Rule.of("(?<= (?:in|into|to|from) )(\\S+)['\u2019]s (?=(?:\\w+ )?(?:guard|half)\\b)", "the "),
             // "Ann's leg is dragged" is done to her.
             Rule.of("^(\\S+)['\u2019]s (?!.*\\b(?:is|was|gets|got)\\b)", "$1 "),
             Rule.of("^(\\S+) \\+([2-4]) (?=\\S)(.+)$", "$1 $3 +$2"),
@@ -33,6 +34,9 @@ final class Jotted {
 
     private static final List<Rule> RULES = List.of(
             Rule.of("(?<=\\S)[.!\u2026]+$", ""),
+            // Whoever brings her down and lands there has pulled none.
+            Rule.of("\\b(lands|landed|landing)(?: back)? in (?:(?:a|the|her|his) )?guard\\b", "$1 in open guard"),
+            Rule.of("^(\\S+) stuck (?=in |under )", "$1 is stuck "),
             Rule.of("\\s*(?:->|=>|\u2192|>)\\s*(?=\\S)", " to "),
             Rule.of("\\s*\\(([^()]*)\\)", " $1"),
             Rule.of("(?<= )[x\u00d7](\\d{1,2})(?= |$)", "$1 times"),

@@ -3,6 +3,7 @@ package farglass.core.clause;
 import farglass.core.entry.Family;
 import farglass.core.entry.Kind;
 import farglass.core.entry.Position;
+import farglass.core.entry.Term;
 import farglass.core.scribe.LinePlace;
 import farglass.core.scribe.typed.ActorWords;
 import farglass.core.side.Seat;
@@ -13,6 +14,7 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 
 /** An act with the place where it began, of which nobody had told: "armbar from mount", "knee on belly to armbar". The place is told first. */
 final class PlaceAndAct {
@@ -24,6 +26,9 @@ final class PlaceAndAct {
 
     /** Back to something, and on nobody's back. */
     static final Pattern GOES_BACK = Pattern.compile(".*(?<!the|her|his|their) back", Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern LANDS =
+            Pattern.compile("(\\S+ .+) (?:lands|landed|landing) ((?:in|on) .+)", Pattern.CASE_INSENSITIVE);
 
     private static final Pattern AND = Pattern.compile("\\b(?:and|then)\\b", Pattern.CASE_INSENSITIVE);
 
@@ -55,6 +60,62 @@ final class PlaceAndAct {
             }
         }
         return Optional.empty();
+    }
+
+    /** "Double leg lands in half guard": the act, and where it ended. */
+    Optional<List<Clause>> landed(String text, LinePlace place) {
+        Matcher lands = LANDS.matcher(text);
+        return lands.matches()
+                ? reader.clause(lands.group(1), place)
+                        .filter(done ->
+                                done.isSure() && done.isDone() && done.actor().isPresent())
+                        .flatMap(done -> reader.clause(
+                                        done.actor().orElseThrow() + " lands " + lands.group(2), reader.after(done))
+                                .filter(Clause::isPlace)
+                                .map(where -> List.of(done, where)))
+                : Optional.empty();
+    }
+
+    /** "Knee cut side control": a pin right behind what brings somebody there is where it ended. */
+    Optional<List<Clause>> pinned(String text, LinePlace place) {
+        List<String> words = List.of(text.split("\\s+"));
+        return IntStream.range(2, words.size())
+                .boxed()
+                .filter(at -> reader.lexicon().place(from(words, at)).isPresent())
+                .findFirst()
+                .filter(at -> isPin(from(words, at)))
+                .flatMap(at -> {
+                    String act = String.join(" ", words.subList(0, at));
+                    String where = from(words, at);
+                    return reader.clause(act, place)
+                            .filter(done -> done.isSure() && done.isDone() && brings(done))
+                            .flatMap(done -> reader.clause(act + " to " + where, place)
+                                    .filter(ended -> ended.isSameDeed(done)
+                                            && ended.settled().isPresent())
+                                    .map(List::of));
+                });
+    }
+
+    private static String from(List<String> words, int at) {
+        return String.join(" ", words.subList(at, words.size()));
+    }
+
+    /** "On the knees" is no knee on the belly: only its very words tell of a pin. */
+    private boolean isPin(String where) {
+        return reader.lexicon()
+                .owner(where)
+                .flatMap(Term::asPosition)
+                .filter(position -> position.family() == Family.PIN)
+                .isPresent();
+    }
+
+    /** Nobody passes or sweeps a pin, but one gets out of it, or finishes there. */
+    private boolean brings(Clause done) {
+        return reader.technique(done)
+                .filter(technique -> technique.kind() != Kind.SUBMISSION
+                        && technique.kind() != Kind.ESCAPE
+                        && !technique.to().isEmpty())
+                .isPresent();
     }
 
     /** "Knee on belly to armbar": the place, and what is done from there by whoever is named in front of it. */

@@ -57,6 +57,7 @@ public final class OtherWords {
                     "(?<=lassos |lasso on |lasso around )(?:the |her |his )?((?:left|right) (?:arm|sleeve))$",
                     "the arm note $1"),
             Rule.of("half guard with (?:an? |the )?knee ?shield", "knee shield"),
+            Rule.of("(left|right),? (?:and )?(then (?:to )?(?:the )?(?:left|right))$", "$1 note $2"),
             Rule.of("quase finaliz(?:a|ou)(?: com)?(?: n?[oa])? (.*)", "$1 nearly"),
             Rule.of("n[ao] (meia|guarda)", "to $1"),
             Rule.of("finaliz(?:a|ou)(?: com| de)?(?: n?[oa])? (.*)", "$1 tap"),

@@ -248,6 +248,7 @@ final class FactPhrases {
                     said -> said.actor().map(any -> "part %s %s %s"
                             .formatted(said.part(said.own(), 1, 2), said.word(3), said.word(4)))),
             Rule.of(FIRST_SIDE + "(foot|knee|shin|heel|instep) on " + THE + SIDE + PART, said -> said.actor()
+                    .filter(any -> !isKneeOnBelly(said.word(2), said.word(4)))
                     .map(any -> "part %s on %s".formatted(said.part(said.own(), 1, 2), said.part(said.other(), 3, 4)))),
             Rule.of(
                     "(?:(left|right|both|two) |(?<!left )(?<!right )(?<!both )(?<!two ))hands? (?:on|in|inside|behind|around) "
@@ -267,6 +268,11 @@ final class FactPhrases {
             Rule.clause("if (\\S+) ([^,;\"]+?),? then ([^,;\"]+)", said -> said.line()
                     .seat(said.word(1))
                     .map(who -> "if %s %s then %s".formatted(who, said.quoted(2), said.quoted(3)))));
+
+    /** A place that one comes to, and more than where a knee is. */
+    private static boolean isKneeOnBelly(String part, String on) {
+        return part.equalsIgnoreCase("knee") && kind(on) == Part.Kind.BELLY;
+    }
 
     private static Function<Spoken, Optional<String>> hand() {
         return said -> said.actor().map(any -> {

@@ -48,6 +48,10 @@ public final class Spoken {
             "(\\S+ (?:(?:ends|ended|winds|wound) up|is|was))(?: back)? in (?:(?:a|the|her|his|full) )?guard",
             Pattern.CASE_INSENSITIVE);
 
+    /** How one shoots, and not how one stands. */
+    private static final Pattern SHOOTS_LOW =
+            Pattern.compile("^(\\S+ (?:shoots|shot)) (low|high)$", Pattern.CASE_INSENSITIVE);
+
     private static final Pattern WITH = Pattern.compile("(\\S+) with (?:an? |the )?(.+)", Pattern.CASE_INSENSITIVE);
 
     private static final Pattern ASIDE = Pattern.compile(
@@ -70,7 +74,8 @@ public final class Spoken {
         String sides = SWITCHES_TO.matcher(text).replaceAll("$1 sides $2");
         String onTop = BACK_ON_TOP.matcher(sides).replaceAll("$1ends up on $2");
         String back = RIGHT_BACK.matcher(onTop).replaceAll("back ");
-        String plainer = BOTH_PULL.matcher(back).matches() ? "both pull" : back;
+        String shot = SHOOTS_LOW.matcher(back).replaceFirst("$1 note $2");
+        String plainer = BOTH_PULL.matcher(shot).matches() ? "both pull" : shot;
         return plainer.equals(text) ? Optional.empty() : Optional.of(plainer);
     }
 

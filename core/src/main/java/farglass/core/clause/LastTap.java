@@ -1,0 +1,60 @@
+package farglass.core.clause;
+
+import farglass.core.scribe.LinePlace;
+import farglass.core.side.Stage;
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Pattern;
+
+/** A tap as the last thing that a line tells. */
+final class LastTap {
+    private static final Pattern TAP =
+            Pattern.compile("(?:and )?(?:the )?(?:tap|tap ?out|submission)", Pattern.CASE_INSENSITIVE);
+
+    private final ClauseReader reader;
+
+    LastTap(ClauseReader reader) {
+        this.reader = reader;
+    }
+
+    /**
+     * "Armbar, tight, tap" and "triangle locked, tap".
+     *
+     * @return the submission that the words before it tell of, and of other words that there was one; empty where the part is no tap
+     */
+    Optional<Clause> behind(Clause last, String part, LinePlace here) {
+        if (!TAP.matcher(part).matches()
+                || last.actor().isEmpty()
+                || last.text().contains(" note ")) {
+            return Optional.empty();
+        }
+        String who = last.actor().get() + " ";
+        List<String> words = List.of(last.text().split("\\s+"));
+        for (int from = 1; from < words.size(); from++) {
+            for (int until = words.size(); until > from; until--) {
+                String named = who + String.join(" ", words.subList(from, until)) + " tap";
+                Optional<Clause> tap = reader.clause(named, here).filter(this::isTap);
+                if (tap.isPresent()) {
+                    String rest = String.join(" ", words.subList(until, words.size()));
+                    return !tap.get().isSameDeed(last) || rest.isEmpty()
+                            ? tap
+                            : reader.clause(named, last.place()).map(same -> reader.noted(same, rest));
+                }
+            }
+        }
+        return reader.clause(who + "submission tap", here).filter(this::isTap);
+    }
+
+    private boolean isTap(Clause clause) {
+        return clause.isSure() && isTold(clause) && reader.isSubmission(clause);
+    }
+
+    /** {@return whether a tap is told to what nobody taps to} */
+    boolean isToNothing(Clause clause) {
+        return isTold(clause) && !reader.isSubmission(clause);
+    }
+
+    private static boolean isTold(Clause clause) {
+        return clause.reading().proposal().telling().stage().equals(Optional.of(Stage.TAP));
+    }
+}
