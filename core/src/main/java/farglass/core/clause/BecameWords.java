@@ -15,7 +15,7 @@ final class BecameWords {
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern NO = Pattern.compile(
-            "no|nope|no good|no success|nothing|(?:it )?(?:doesn't|didn't|does not|did not) work"
+            "n[a\u00e3]o (?:entra|entrou|pega|pegou|funciona|funcionou|sai|saiu|deu|vai)|no|nope|no good|no success|nothing|(?:it )?(?:doesn't|didn't|does not|did not) work"
                     + "|(?:is |was )?not finished|(?:doesn't|didn't|can't|cannot|does not|did not|fails to|failed to) finish(?: it)?",
             Pattern.CASE_INSENSITIVE);
 

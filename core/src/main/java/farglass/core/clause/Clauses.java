@@ -39,6 +39,9 @@ public final class Clauses {
     /** "Sits to guard and passes" does two things and no three. */
     private static final Pattern AND_THEN = Pattern.compile(" (?:and|then|e) ", Pattern.CASE_INSENSITIVE);
 
+    private static final Pattern GOES_BACK_TO =
+            Pattern.compile("back (?!takes?\\b|control\\b)", Pattern.CASE_INSENSITIVE);
+
     private static final Pattern SWITCHES = Pattern.compile("switch(?:es|ed)?", Pattern.CASE_INSENSITIVE);
 
     private static final Pattern BETWEEN = Pattern.compile(
@@ -212,6 +215,10 @@ public final class Clauses {
 
     /** One act after another, or the place one began from. */
     private List<Clause> joined(String text, LinePlace place) {
+        Optional<List<Clause>> rewarded = given.told(text, place);
+        if (rewarded.isPresent()) {
+            return rewarded.get();
+        }
         Clause whole = reader.clause(text, place).orElseThrow();
         if (whole.isUnderstood()) {
             return List.of(whole);
@@ -233,8 +240,9 @@ public final class Clauses {
         return with.matches()
                         && reader.lexicon().meanings(text.split("\\s+", 2)[1]).isEmpty()
                 ? reader.clause(with.group(1), place)
-                        .filter(done ->
-                                done.isSure() && done.isDone() && done.actor().isPresent())
+                        .filter(done -> done.isSure()
+                                && (done.isDone() || done.isPlace())
+                                && done.actor().isPresent())
                         .filter(done -> reader.by(with.group(3), done.actor().orElseThrow(), place)
                                 .filter(what -> what.isSure() && what.isDone() && reader.moves(what))
                                 .isEmpty())
@@ -252,7 +260,7 @@ public final class Clauses {
             // "Left and then back to the right" and "gets back to the armbar" tell where to, and of nobody's back.
             // "To take the back" tells what for.
             if (!same && Asides.isOnTheBody(rest)
-                    || rest.startsWith("back ")
+                    || GOES_BACK_TO.matcher(rest).lookingAt()
                     || !same
                             && PlaceAndAct.GOES_BACK
                                     .matcher(text.substring(0, then.start()))

@@ -86,7 +86,15 @@ final class Given {
                 ? done
                 : reader.clause(done.text() + " held", done.place())
                         .filter(held -> held.isSameDeed(done))
+                        .map(held -> note(done)
+                                .filter(how -> note(held).isEmpty())
+                                .map(how -> reader.noted(held, how))
+                                .orElse(held))
                         .orElse(done);
+    }
+
+    private static Optional<String> note(Clause clause) {
+        return clause.reading().proposal().telling().note();
     }
 
     /** {@return whose points or advantage it is that stands behind these: whoever has brought the two somewhere, or attacked, last} */
@@ -98,7 +106,8 @@ final class Given {
     }
 
     private boolean isWorthPoints(Clause clause) {
-        return reader.isSubmission(clause)
+        return clause.isPlace() && clause.actor().isPresent()
+                || reader.isSubmission(clause)
                 || reader.technique(clause)
                         .filter(technique -> !technique.to().isEmpty())
                         .isPresent();

@@ -59,6 +59,8 @@ public final class OtherWords {
             Rule.of("half guard with (?:an? |the )?knee ?shield", "knee shield"),
             Rule.of("(left|right),? (?:and )?(then (?:to )?(?:the )?(?:left|right))$", "$1 note $2"),
             Rule.of("quase finaliz(?:a|ou)(?: com)?(?: n?[oa])? (.*)", "$1 nearly"),
+            Rule.of("(?:cai|caiu|caindo) por cima", "lands on top"),
+            Rule.of("(?:cai|caiu|caindo) (?:na|no|em)", "lands in"),
             Rule.of("n[ao] (meia|guarda)", "to $1"),
             Rule.of("finaliz(?:a|ou)(?: com| de)?(?: n?[oa])? (.*)", "$1 tap"),
             Rule.of("^(\\S+ )(.*) counter$", "$1$2 answers"),
@@ -90,7 +92,7 @@ public final class OtherWords {
             Rule.of(
                     "^(award (?:[1-9] points|advantage|penalty|warning)) (?!for |after |to |against |on )(\\S+)(?= for | after |$)",
                     "$2 $1"),
-            Rule.of("(award (?:[1-9] points|advantage|penalty|warning)) ((?:for|after) .*)", "$1 note $2"),
+            Rule.of("(award (?:[1-9] points|advantage|penalty|warning)) ((?:for|after|pel[ao]|por) .*)", "$1 note $2"),
             Rule.of("^(?:the )?ref(?:eree)? stands them(?: both)? up", "restart standing"),
             Rule.of(
                     "^(?:the )?ref(?:eree)? (?:resets|restarts)(?: them)?(?: in the (?:middle|cent(?:er|re)))?$",

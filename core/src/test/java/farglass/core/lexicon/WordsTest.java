@@ -303,7 +303,9 @@ class WordsTest {
                     "captures catches controls cups drives closes feeds falls sits shoots sinks slides slips turns rolls traps pins",
                     "cuts breaks pinches wraps scoots moves reinserts inserts squares entra abre rola vira sobe placed taken gripped set",
                     "guard guarda choke lock sweep pass grip hook hold control takedown entry escape defence position posture",
-                    "punch kick blow shot stance ride roll tie finish take jime gatame nage garami frame mount combination spinning raspagem chave system breakdown tech wrestling")
+                    "punch kick blow shot stance ride roll tie finish take jime gatame nage garami frame mount combination spinning raspagem chave system breakdown tech wrestling",
+                    // Said by the entries in English: of the back, one's own.
+                    "costas propria")
             .flatMap(words -> Stream.of(words.split(" ")))
             .map(Stems::of1)
             .collect(Collectors.toUnmodifiableSet());
