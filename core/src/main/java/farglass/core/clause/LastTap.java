@@ -1,15 +1,20 @@
 package farglass.core.clause;
 
+import farglass.core.entry.Kind;
 import farglass.core.scribe.LinePlace;
 import farglass.core.side.Stage;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Pattern;
 
 /** A tap as the last thing that a line tells. */
 final class LastTap {
     private static final Pattern TAP =
             Pattern.compile("(?:and )?(?:the )?(?:tap|tap ?out|submission)", Pattern.CASE_INSENSITIVE);
+
+    private static final Set<Kind> DEFENDING = EnumSet.of(Kind.ESCAPE, Kind.DEFENCE, Kind.REACTION, Kind.RETENTION);
 
     private final ClauseReader reader;
 
@@ -29,6 +34,12 @@ final class LastTap {
             return Optional.empty();
         }
         String who = last.actor().get() + " ";
+        if (reader.technique(last)
+                .filter(technique -> DEFENDING.contains(technique.kind()))
+                .isPresent()) {
+            // Whoever defends taps herself; where nothing was on, it stays as words.
+            return reader.clause(who + "taps", here).filter(Clause::isUnderstood);
+        }
         List<String> words = List.of(last.text().split("\\s+"));
         for (int from = 1; from < words.size(); from++) {
             for (int until = words.size(); until > from; until--) {

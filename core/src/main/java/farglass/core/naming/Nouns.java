@@ -92,18 +92,13 @@ public final class Nouns {
         return term.isOf(Kind.PASS) ? List.of("passagem") : term.isOf(Kind.SWEEP) ? List.of("raspagem") : List.of();
     }
 
-    /** Of a guard pass no name is left without the pass: whoever is back in guard has passed none. */
-    private static boolean isPassed(Term term, String without) {
-        return term.isOf(Kind.PASS) && (without.equals("guard") || without.equals("guarda"));
-    }
-
     /** {@return the forms of a plain Portuguese or international name with the noun that stands before it there: "raspagem de tesoura"} */
     static List<String> before(Term term, String name) {
         List<String> forms = new ArrayList<>();
         for (String noun : portuguese(term)) {
             if (name.startsWith(noun)) {
                 String without = name.replaceFirst("^" + noun + " (d[aeo]s? )?", "");
-                if (!without.equals(name) && !NO_NAMES.contains(without) && !isPassed(term, without)) {
+                if (!without.equals(name) && !NO_NAMES.contains(without)) {
                     forms.add(without);
                 }
             } else {
@@ -134,7 +129,7 @@ public final class Nouns {
             if (name.endsWith(" " + noun)) {
                 String without = name.substring(0, name.length() - noun.length() - 1);
                 // Of "takes a grip" no name is left without the grip.
-                if (!NO_NAMES.contains(without) && !VERB_ALONE.matcher(without).matches() && !isPassed(term, without)) {
+                if (!NO_NAMES.contains(without) && !VERB_ALONE.matcher(without).matches()) {
                     forms.add(without);
                 }
             } else if (!has && !name.equals(noun)) {
