@@ -68,6 +68,10 @@ public final class OtherWords {
             Rule.of("(?:1 |uma )?(?:penalt(?:y|ies)|punicao)", "award penalty"),
             Rule.of("^(?:the )?ref(?:eree)? (?:warns|cautions) (\\S+)", "$1 award warning"),
             Rule.of("^(?:the )?ref(?:eree)? penali[sz]es (\\S+)", "$1 award penalty"),
+            Rule.of("^(?:the )?ref(?:eree)? (?:disqualifies|disqualified|dqs) (\\S+)", "$1 award disqualification"),
+            Rule.of(
+                    "(?:is|was|gets|got|e|foi) (?:disqualified|desclassificad[ao]|dq'?e?d?)|dq'?e?d|dq|desclassificad[ao]",
+                    "award disqualification"),
             Rule.of("(?:is|was|gets|got) penali[sz]ed", "award penalty"),
             Rule.of("(?:is|was|gets|got) (?:warned|a warning)", "award warning"),
             Rule.of(
@@ -92,7 +96,9 @@ public final class OtherWords {
             Rule.of(
                     "^(award (?:[1-9] points|advantage|penalty|warning)) (?!for |after |to |against |on )(\\S+)(?= for | after |$)",
                     "$2 $1"),
-            Rule.of("(award (?:[1-9] points|advantage|penalty|warning)) ((?:for|after|pel[ao]|por) .*)", "$1 note $2"),
+            Rule.of(
+                    "(award (?:[1-9] points|advantage|penalty|warning|disqualification)) ((?:for|after|pel[ao]|por) .*)",
+                    "$1 note $2"),
             Rule.of("^(?:the )?ref(?:eree)? stands them(?: both)? up", "restart standing"),
             Rule.of(
                     "^(?:the )?ref(?:eree)? (?:resets|restarts)(?: them)?(?: in the (?:middle|cent(?:er|re)))?$",

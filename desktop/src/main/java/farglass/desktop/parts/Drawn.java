@@ -15,6 +15,9 @@ public final class Drawn extends Region {
         void paint(CanvasBrush brush, double width, double height);
     }
 
+    /** The pixels of a smaller drawing, such as a row's, are kept out of sight too: those of a page take less than one picture of a film. */
+    private static final double SMALL = 40_000;
+
     private final Canvas canvas = new Canvas();
     private final ObservableValue<Palette> palette;
     private final InvalidationListener repainting = change -> repaint();
@@ -39,15 +42,15 @@ public final class Drawn extends Region {
     }
 
     /**
-     * Paints every drawing of a part of the window anew, or lets go of their pixels while it is out of sight.
+     * Paints the drawings of a part of the window anew, or lets go of their pixels while it is out of sight; small ones stay as they are.
      *
      * @param inSight whether it has just come into sight
      */
     public static void keep(Node part, boolean inSight) {
         if (part instanceof Drawn drawn) {
-            if (inSight) {
+            if (inSight && drawn.canvas.getWidth() != drawn.getWidth()) {
                 drawn.requestLayout();
-            } else {
+            } else if (!inSight && drawn.canvas.getWidth() * drawn.canvas.getHeight() > SMALL) {
                 drawn.letGo();
             }
         } else if (part instanceof Parent parent) {
@@ -76,8 +79,11 @@ public final class Drawn extends Region {
 
     @Override
     protected void layoutChildren() {
-        canvas.setWidth(getWidth());
-        canvas.setHeight(getHeight());
-        repaint();
+        // What is painted there is as it should be, unless its size is another.
+        if (canvas.getWidth() != getWidth() || canvas.getHeight() != getHeight()) {
+            canvas.setWidth(getWidth());
+            canvas.setHeight(getHeight());
+            repaint();
+        }
     }
 }
