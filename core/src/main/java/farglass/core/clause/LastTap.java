@@ -14,6 +14,9 @@ final class LastTap {
     private static final Pattern TAP =
             Pattern.compile("(?:and )?(?:the )?(?:tap|tap ?out|submission)", Pattern.CASE_INSENSITIVE);
 
+    /** No name of a submission has more. */
+    private static final int MOST_WORDS = 7;
+
     private static final Set<Kind> DEFENDING = EnumSet.of(Kind.ESCAPE, Kind.DEFENCE, Kind.REACTION, Kind.RETENTION);
 
     private final ClauseReader reader;
@@ -42,8 +45,12 @@ final class LastTap {
         }
         List<String> words = List.of(last.text().split("\\s+"));
         for (int from = 1; from < words.size(); from++) {
-            for (int until = words.size(); until > from; until--) {
-                String named = who + String.join(" ", words.subList(from, until)) + " tap";
+            for (int until = Math.min(words.size(), from + MOST_WORDS); until > from; until--) {
+                String name = String.join(" ", words.subList(from, until));
+                if (!namesSubmission(name)) {
+                    continue;
+                }
+                String named = who + name + " tap";
                 Optional<Clause> tap = reader.clause(named, here).filter(this::isTap);
                 if (tap.isPresent()) {
                     String rest = String.join(" ", words.subList(until, words.size()));
@@ -54,6 +61,11 @@ final class LastTap {
             }
         }
         return reader.clause(who + "submission tap", here).filter(this::isTap);
+    }
+
+    /** Looked up and not read: to read every part of a long line would take as long as hundreds of lines. */
+    private boolean namesSubmission(String words) {
+        return reader.lexicon().meanings(words).stream().anyMatch(term -> term.isOf(Kind.SUBMISSION));
     }
 
     private boolean isTap(Clause clause) {

@@ -64,7 +64,7 @@ record WordsAround(
             Pattern.compile("(?:is|are|was|were|sits|lies)(?: now| still| already| back)? in (?:the )?(.+)");
 
     private static final Pattern STUCK = Pattern.compile(
-            "(?:(?:is|are|was|were|gets|got)(?: now| still| already)? )?stuck (?:in|under|underneath|beneath) (?:the )?(.+)");
+            "(?:is|are|was|were|gets|got)(?: now| still| already)? stuck (?:in|under|underneath|beneath) (?:the )?(.+)");
 
     /** How one gets somewhere: of a place, and of what is tried from there, it is only the way. */
     private static final String MOVES =
