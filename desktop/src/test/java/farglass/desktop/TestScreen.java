@@ -1,16 +1,16 @@
 package farglass.desktop;
 
 import farglass.desktop.desk.Desk;
+import farglass.desktop.desk.InterfaceThread;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutionException;
-import java.util.concurrent.Executor;
 import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 
 /** A thread in the place of the toolkit's. */
-public final class TestScreen implements Executor, AutoCloseable {
+public final class TestScreen implements InterfaceThread, AutoCloseable {
     private static final long LONGEST_SECONDS = 20;
 
     /** What comes after the end is not done, as by the toolkit. */

@@ -14,7 +14,6 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
-import java.util.concurrent.Executor;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.beans.property.ObjectProperty;
@@ -51,7 +50,7 @@ public final class Desk implements AutoCloseable {
      *
      * @param screen runs what touches properties: the interface thread, or in tests the caller's own
      */
-    public Desk(Library library, Lexicon lexicon, Executor screen) {
+    public Desk(Library library, Lexicon lexicon, InterfaceThread screen) {
         this(new SharedLibrary(library, library.contents(), lexicon, screen, Optional.empty()));
         keepWords();
         held.learnUndo();
@@ -69,7 +68,8 @@ public final class Desk implements AutoCloseable {
      * @param headers as {@link Library#ahead} tells them
      * @param sums where what was added up is kept for the next start; empty to keep nothing
      */
-    public static Desk ahead(Library library, Contents headers, Lexicon lexicon, Executor screen, Optional<Path> sums) {
+    public static Desk ahead(
+            Library library, Contents headers, Lexicon lexicon, InterfaceThread screen, Optional<Path> sums) {
         Desk desk = new Desk(new SharedLibrary(library, headers, lexicon, screen, sums));
         desk.held.awaitArrival();
         desk.keepWords();
@@ -260,6 +260,11 @@ public final class Desk implements AutoCloseable {
     /** {@return that work of the interface thread, to be asked for whenever what it depends on has changed} */
     public Soon soon(Runnable work) {
         return new Soon(held.turns, work);
+    }
+
+    /** {@return whether nothing that was wished for as {@link #soon} is still to come} */
+    public boolean isAllShown() {
+        return held.turns.areDone();
     }
 
     public ReadOnlyObjectProperty<Contents> contentsProperty() {

@@ -14,7 +14,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.CountDownLatch;
-import java.util.concurrent.Executor;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
@@ -29,7 +28,7 @@ import javafx.beans.property.SimpleObjectProperty;
 final class SharedLibrary {
     final Library library;
     final Lexicon shipped;
-    final Executor screen;
+    final InterfaceThread screen;
     /** For what follows from a change and may be done a little later. */
     final Turns turns;
 
@@ -70,7 +69,8 @@ final class SharedLibrary {
      * @param contents what is shown first
      * @param sumsFolder where sums are kept for the next start; empty to keep none
      */
-    SharedLibrary(Library library, Contents contents, Lexicon shipped, Executor screen, Optional<Path> sumsFolder) {
+    SharedLibrary(
+            Library library, Contents contents, Lexicon shipped, InterfaceThread screen, Optional<Path> sumsFolder) {
         this.sumsFolder = sumsFolder;
         this.library = library;
         this.shipped = shipped;

@@ -14,7 +14,6 @@ import java.util.List;
 import java.util.Optional;
 import javafx.animation.PauseTransition;
 import javafx.application.Application;
-import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.scene.image.Image;
 import javafx.scene.text.Font;
@@ -51,7 +50,7 @@ public final class Desktop {
     public static Workbench show(
             Stage stage, Settings settings, HeadStart begun, Clock clock, String who, Optional<Demo> demo) {
         Choosers choosers = new FileDialogs(stage, settings);
-        Workbench workbench = new Workbench(settings, choosers, Platform::runLater, clock, who, demo);
+        Workbench workbench = new Workbench(settings, choosers, new ToolkitThread(), clock, who, demo);
         stage.setScene(new Scene(workbench, WindowPlace.WIDTH, WindowPlace.HEIGHT));
         stage.setTitle("Far Glass");
         WindowPlace.put(stage, settings);

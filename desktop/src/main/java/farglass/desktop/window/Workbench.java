@@ -6,6 +6,7 @@ import farglass.desktop.command.Where;
 import farglass.desktop.desk.Choosers;
 import farglass.desktop.desk.Desk;
 import farglass.desktop.desk.Happening;
+import farglass.desktop.desk.InterfaceThread;
 import farglass.desktop.desk.Log;
 import farglass.desktop.desk.RecentLibrary;
 import farglass.desktop.desk.Settings;
@@ -31,7 +32,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.concurrent.Executor;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
@@ -55,7 +55,7 @@ public final class Workbench extends StackPane implements Libraries {
 
     private final Settings settings;
     private final Choosers choosers;
-    private final Executor screen;
+    private final InterfaceThread screen;
     private final Clock clock;
     private final String who;
     private final ObjectBinding<Palette> palette;
@@ -69,13 +69,18 @@ public final class Workbench extends StackPane implements Libraries {
     private Optional<LibraryOpening> opening = Optional.empty();
 
     /** A workbench that offers no demo. */
-    public Workbench(Settings settings, Choosers choosers, Executor screen, Clock clock, String who) {
+    public Workbench(Settings settings, Choosers choosers, InterfaceThread screen, Clock clock, String who) {
         this(settings, choosers, screen, clock, who, Optional.empty());
     }
 
     /** A workbench that offers the demo, if there is one. */
     public Workbench(
-            Settings settings, Choosers choosers, Executor screen, Clock clock, String who, Optional<Demo> demo) {
+            Settings settings,
+            Choosers choosers,
+            InterfaceThread screen,
+            Clock clock,
+            String who,
+            Optional<Demo> demo) {
         this.demo = demo;
         this.settings = settings;
         this.choosers = choosers;

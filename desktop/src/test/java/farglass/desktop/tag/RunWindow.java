@@ -4,6 +4,7 @@ import farglass.desktop.desk.Choosers;
 import farglass.desktop.desk.Settings;
 import farglass.desktop.tag.page.TagModel;
 import farglass.desktop.window.Desktop;
+import farglass.desktop.window.ToolkitThread;
 import farglass.desktop.window.WindowPlace;
 import farglass.desktop.window.Workbench;
 import java.nio.file.Path;
@@ -11,7 +12,6 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
-import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.stage.Stage;
 import org.testfx.api.FxToolkit;
@@ -41,7 +41,7 @@ record RunWindow(Stage stage, Workbench workbench) {
         Workbench[] made = new Workbench[1];
         FxToolkit.setupFixture(() -> {
             Desktop.dress();
-            made[0] = new Workbench(settings, none, Platform::runLater, Clock.systemUTC(), "run");
+            made[0] = new Workbench(settings, none, new ToolkitThread(), Clock.systemUTC(), "run");
             stage.setScene(new Scene(made[0], WindowPlace.WIDTH, WindowPlace.HEIGHT));
             stage.show();
             before.run();

@@ -51,11 +51,22 @@ final class StallRun {
             System.out.println("Round " + round);
             round(watch, window, desk, round);
         }
-        step(watch, desk, "open another library", () -> {
+        for (int i = 1; i <= 3; i++) {
+            another(watch, window, path);
+        }
+        System.exit(0);
+    }
+
+    /** The same library in the place of the one that is open. */
+    private static void another(StallWatch watch, RunWindow window, Path path) throws Exception {
+        watch.forget();
+        on(() -> {
             window.workbench().open(path);
             return null;
         });
-        System.exit(0);
+        WaitForAsyncUtils.waitFor(
+                1, TimeUnit.MINUTES, () -> on(() -> window.workbench().isWhole()));
+        told(watch, "open another library");
     }
 
     private static void round(StallWatch watch, RunWindow window, Desk desk, int round) throws Exception {
@@ -188,6 +199,10 @@ final class StallRun {
         watch.forget();
         on(work);
         rest(desk);
+        told(watch, what);
+    }
+
+    private static void told(StallWatch watch, String what) {
         System.out.printf(
                 Locale.ROOT,
                 "%-14s no answer for %4.0f ms, of which it worked %3.0f%n",

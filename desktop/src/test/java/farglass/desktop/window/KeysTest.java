@@ -20,7 +20,6 @@ import java.util.Set;
 import javafx.scene.control.ListView;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
-import org.testfx.util.WaitForAsyncUtils;
 
 /** Each key of each command is pressed where it is heard, and commands just that; what was commanded is only noted. */
 class KeysTest extends OnStage {
@@ -67,7 +66,7 @@ class KeysTest extends OnStage {
             desk().navigation().placeProperty().set(place);
             return null;
         });
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     private void strike(Key key) {
@@ -131,7 +130,7 @@ class KeysTest extends OnStage {
             commands.command(command).doing().accept(0);
             return null;
         });
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     @Test
@@ -163,7 +162,7 @@ class KeysTest extends OnStage {
             return null;
         });
         await("the bout is open", () -> tag().open().bout().isPresent());
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         press(KeyCode.SHORTCUT, KeyCode.A);
         assertThat(onScreen(() -> tag().choice().chosen())).hasSize(11);
         type("k");
@@ -187,7 +186,7 @@ class KeysTest extends OnStage {
             return null;
         });
         await("the bout is open", () -> tag().open().bout().isPresent());
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         strikeAll(Where.EMPTY_LINE, Where.TAG, Where.FILM, Where.MOMENTS);
         type("kn");
         strikeAll(Where.WRITTEN_LINE);

@@ -21,7 +21,6 @@ import java.util.concurrent.Callable;
 import java.util.concurrent.ConcurrentLinkedDeque;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
-import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.Labeled;
@@ -68,7 +67,7 @@ abstract class OnStage {
         FxToolkit.setupFixture(() -> {
             Thread.currentThread().setUncaughtExceptionHandler((thread, error) -> slips.add(error));
             Desktop.dress();
-            workbench = new Workbench(settings, choosers, Platform::runLater, Clock.systemUTC(), "tester", demo());
+            workbench = new Workbench(settings, choosers, new ToolkitThread(), Clock.systemUTC(), "tester", demo());
             stage.setScene(new Scene(workbench, WindowPlace.WIDTH, WindowPlace.HEIGHT));
             workbench.begin(HeadStart.ofNothing());
             stage.show();
@@ -146,14 +145,25 @@ abstract class OnStage {
         await("the film shows", () -> text("#clock").equals("0:00.0"));
     }
 
+    /** Waits until what was asked for is heard, and all that follows from it at once is shown. */
+    void settle() {
+        WaitForAsyncUtils.waitForFxEvents();
+        try {
+            await("all is shown", () -> workbench.shell().stream()
+                    .allMatch(shell -> shell.desk().isAllShown()));
+        } catch (Exception e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
     void press(KeyCode... codes) {
         robot.push(codes);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     void type(String words) {
         robot.write(words, 0);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     /** Fills one field of the sheet that lies open. */
@@ -161,7 +171,7 @@ abstract class OnStage {
         robot.clickOn("#field-" + field);
         robot.push(KeyCode.SHORTCUT, KeyCode.A);
         robot.write(words, 0);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     /** {@return the words shown there; none while it is not on the screen} */

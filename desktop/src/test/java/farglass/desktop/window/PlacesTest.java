@@ -17,7 +17,6 @@ import javafx.scene.Node;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
-import org.testfx.util.WaitForAsyncUtils;
 
 class PlacesTest extends OnStage {
     private static final Bout BOUT = BoutFile.parse(
@@ -74,7 +73,7 @@ class PlacesTest extends OnStage {
         // A save that ends meanwhile does not take the list away.
         desk().change("Add an athlete", Change.added(new Athlete("other", "Ada Brill")))
                 .get(10, TimeUnit.SECONDS);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         press(KeyCode.DIGIT0);
         await("no study is in force", () -> desk().study().property().get().isEmpty());
         press(KeyCode.F2);

@@ -26,7 +26,6 @@ import javafx.scene.control.Labeled;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.text.Text;
 import org.junit.jupiter.api.Test;
-import org.testfx.util.WaitForAsyncUtils;
 
 /** What is chosen once holds in every place at once, as if it had been opened anew. */
 class RefreshTest extends OnStage {
@@ -79,7 +78,7 @@ class RefreshTest extends OnStage {
     private void rest() throws Exception {
         for (int i = 0; i < 2; i++) {
             await("nothing is worked out", () -> desk().work().jobs().isEmpty());
-            WaitForAsyncUtils.waitForFxEvents();
+            settle();
         }
     }
 

@@ -25,7 +25,6 @@ import javafx.stage.Stage;
 import javafx.stage.Window;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.testfx.util.WaitForAsyncUtils;
 
 /** How words, film and tide share the screen, and how the film leaves it. */
 class TagScreenTest extends OnStage {
@@ -54,7 +53,7 @@ class TagScreenTest extends OnStage {
                 .bout()
                 .orElseThrow());
         showInTag("b");
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     private Bounds bounds(String selector) throws Exception {
@@ -160,7 +159,7 @@ class TagScreenTest extends OnStage {
                 .findFirst()
                 .orElseThrow());
         robot.drag(divider).moveBy(0, -60).drop();
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         assertThat(bounds("#tide").getHeight()).isCloseTo(before.getHeight() + 60, within(4.0));
         assertThat(kept().tideHeightProperty().get()).isCloseTo(196, within(4.0));
     }
@@ -254,7 +253,7 @@ class TagScreenTest extends OnStage {
                 ((TextField) workbench.lookup("#field-film")).setText(path);
                 return null;
             });
-            WaitForAsyncUtils.waitForFxEvents();
+            settle();
         }
         assertThat(onScreen(() -> workbench.lookup("#glance").isVisible())).isFalse();
         await(
@@ -269,6 +268,6 @@ class TagScreenTest extends OnStage {
             javafx.event.Event.fireEvent(to.getScene(), event);
             return null;
         });
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 }
