@@ -5,6 +5,7 @@ import farglass.core.clause.Rehearsal;
 import farglass.core.corpus.Corpus;
 import farglass.core.entry.School;
 import farglass.core.lexicon.Lexicon;
+import farglass.core.rules.Rulesets;
 import farglass.library.Library;
 import farglass.library.changelog.Act;
 import farglass.library.contents.Contents;
@@ -177,6 +178,9 @@ public final class Desk implements AutoCloseable {
                         readyAfterMillis,
                         (progress, cancelled) -> {
                             Rehearsal.of(learned);
+                            // The first bout that is opened asks for rules, and the first moment for an id.
+                            Rulesets.shipped();
+                            Library.newId();
                             return learned;
                         },
                         ready -> {});
@@ -298,11 +302,20 @@ public final class Desk implements AutoCloseable {
         return held.nextRedo.getReadOnlyProperty();
     }
 
-    /** Leaves the library to its other windows; the last one waits until everything written is on disk, then closes it. */
-    @Override
-    public void close() {
+    /**
+     * Leaves the library to its other windows.
+     *
+     * @return what is left for the last one to do, from any thread: it waits until everything written is on disk, then closes the library
+     */
+    public Runnable leave() {
         held.lexicon.removeListener(learning);
         held.contents.removeListener(following);
-        held.leave();
+        return held.leave();
+    }
+
+    /** Leaves the library, and does at once what is left to do. */
+    @Override
+    public void close() {
+        leave().run();
     }
 }

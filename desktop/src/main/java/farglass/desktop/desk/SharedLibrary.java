@@ -159,15 +159,24 @@ final class SharedLibrary {
         windows++;
     }
 
-    /** The last window to leave waits until everything written is on disk, and closes the library. */
-    void leave() {
+    /**
+     * Leaves the library to its other windows; with the last one nothing is begun any more.
+     *
+     * @return waits until everything written is on disk, and closes the library; from any thread. Nothing where there are other windows
+     */
+    Runnable leave() {
         if (--windows > 0) {
-            return;
+            return () -> {};
         }
-        work.close();
+        work.stop();
+        writer.shutdown();
+        return this::close;
+    }
+
+    private void close() {
+        work.awaitEnd();
         // Where it was closed before the reading began, nothing else would.
         arrival.countDown();
-        writer.shutdown();
         try {
             if (!writer.awaitTermination(30, TimeUnit.SECONDS)) {
                 throw new LibraryException("The disk did not take the last changes within 30 seconds. Check the disk.");

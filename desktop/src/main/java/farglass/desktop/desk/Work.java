@@ -268,12 +268,22 @@ public final class Work implements AutoCloseable {
         return job;
     }
 
-    /** Asks every task to stop, and gives them a moment to put away what they hold. */
-    @Override
-    public void close() {
+    /** Asks every task to stop; none is begun any more. On the interface thread. */
+    void stop() {
         jobs.forEach(Job::cancel);
         ahead.forEach(Job::cancel);
         hands.shutdown();
+    }
+
+    /** Asks every task to stop, and gives them a moment to put away what they hold. */
+    @Override
+    public void close() {
+        stop();
+        awaitEnd();
+    }
+
+    /** Gives the tasks that were asked to stop a moment to put away what they hold. From any thread. */
+    void awaitEnd() {
         try {
             hands.awaitTermination(2, TimeUnit.SECONDS);
         } catch (InterruptedException e) {

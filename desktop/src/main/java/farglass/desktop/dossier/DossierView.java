@@ -10,6 +10,7 @@ import farglass.desktop.desk.Choosers;
 import farglass.desktop.desk.Settings;
 import farglass.desktop.desk.Soon;
 import farglass.desktop.parts.IntoSight;
+import farglass.desktop.parts.PartByPart;
 import farglass.drawing.Palette;
 import java.util.ArrayList;
 import java.util.List;
@@ -71,7 +72,9 @@ public final class DossierView extends BorderPane {
         setLeft(index);
         this.evidence = new EvidenceView(commands, model, choosers);
         this.middles = List.of(waiting, scroll, listing, terms);
-        setCenter(new StackPane(waiting, scroll, listing, terms));
+        StackPane middle = new StackPane(waiting, scroll, listing, terms);
+        PartByPart.in(middle);
+        setCenter(middle);
         // Tab goes in the order in which these are added: the evidence comes behind what it proves.
         setRight(evidence);
         for (Region part : List.of(waiting, scroll, listing, terms, evidence)) {

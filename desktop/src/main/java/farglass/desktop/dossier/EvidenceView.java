@@ -12,6 +12,7 @@ import farglass.desktop.desk.Choosers;
 import farglass.desktop.dossier.evidence.EvidenceFilm;
 import farglass.desktop.dossier.evidence.EvidenceReel;
 import farglass.desktop.dossier.evidence.Sight;
+import farglass.desktop.parts.PartByPart;
 import farglass.desktop.parts.WrappingCell;
 import java.util.List;
 import java.util.Optional;
@@ -89,6 +90,7 @@ final class EvidenceView extends VBox {
             }
         });
         getChildren().addAll(film, title, basis, why, new FlowPane(whole, cut), how, reason, sights);
+        PartByPart.in(this);
         model.rowProperty().addListener(change -> tell());
         model.listingProperty().addListener(change -> tell());
         model.lookedProperty().addListener((property, old, at) -> {

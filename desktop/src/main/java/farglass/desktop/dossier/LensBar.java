@@ -20,6 +20,7 @@ import farglass.desktop.desk.Choosers;
 import farglass.desktop.desk.Settings;
 import farglass.desktop.desk.Soon;
 import farglass.desktop.dossier.figure.Beside;
+import farglass.desktop.parts.PartByPart;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -86,6 +87,8 @@ final class LensBar extends HBox {
                 .forEach(word -> sentence.getChildren().add(behind("\u00b7", word)));
         sentence.getChildren().addAll(toldBy, behind("\u00b7 beside", beside));
         toldBy.managedProperty().bind(toldBy.visibleProperty());
+        PartByPart.in(sentence);
+        PartByPart.in(this);
         setSpacing(14);
         getChildren().addAll(sentence, basis, kept, print);
         Soon shown = model.desk().soon(this::show);

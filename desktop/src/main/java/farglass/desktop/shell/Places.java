@@ -1,10 +1,13 @@
 package farglass.desktop.shell;
 
+import farglass.desktop.desk.InterfaceThread;
 import farglass.desktop.desk.Place;
 import farglass.desktop.parts.Drawn;
+import farglass.desktop.parts.PartByPart;
 import java.util.ArrayDeque;
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Queue;
 import java.util.concurrent.Executor;
 import java.util.function.Supplier;
@@ -38,6 +41,8 @@ final class Places extends StackPane {
 
     private final Queue<Plan> plans = new ArrayDeque<>();
     private final Map<Place, Laid> laid = new EnumMap<>(Place.class);
+    /** Those of them that are not yet in the window as a whole. */
+    private final Map<Place, PartByPart> coming = new EnumMap<>(Place.class);
 
     /** Says how a place will be laid out. */
     void add(Place place, Supplier<Laid> layingOut) {
@@ -80,12 +85,44 @@ final class Places extends StackPane {
         Laid made = next.layingOut().get();
         made.view().setManaged(false);
         laid.put(next.place(), made);
+        coming.put(next.place(), PartByPart.of(made.view()));
+    }
+
+    /** Brings what nobody has looked at yet into the window, out of sight, so that it is there when somebody does: part by part. */
+    void bringBehind(InterfaceThread screen) {
+        screen.behindPicture(() -> {
+            coming.keySet().stream().findFirst().ifPresent(this::bringSome);
+            if (!areAllThere()) {
+                bringBehind(screen);
+            }
+        });
+    }
+
+    private void bringSome(Place place) {
+        Node view = laid.get(place).view();
+        if (!getChildren().contains(view)) {
+            view.setVisible(false);
+            getChildren().add(view);
+            requestLayout();
+        } else {
+            coming.get(place).some();
+        }
+        if (coming.get(place).isWhole()) {
+            coming.remove(place);
+        }
+    }
+
+    /** {@return whether every place is in the window, in sight or not} */
+    boolean areAllThere() {
+        return plans.isEmpty() && coming.isEmpty();
     }
 
     /** Shows that place, and what was shown before no more. */
     void show(Place place) {
         leaveAllBut(place);
-        bring(of(place).view());
+        Node view = of(place).view();
+        Optional.ofNullable(coming.remove(place)).ifPresent(PartByPart::all);
+        bring(view);
         laid.get(place).begins().run();
     }
 
@@ -125,7 +162,8 @@ final class Places extends StackPane {
         double width = getWidth() - AROUND.getLeft() - AROUND.getRight();
         double height = getHeight() - AROUND.getTop() - AROUND.getBottom();
         for (Laid each : laid.values()) {
-            if (each.view().isVisible()) {
+            // Out of sight too where it has no room yet: the borders in it would begin with the least that they need.
+            if (each.view().isVisible() || each.view().getWidth() == 0) {
                 each.view().resizeRelocate(AROUND.getLeft(), AROUND.getTop(), width, height);
             }
         }
@@ -139,6 +177,7 @@ final class Places extends StackPane {
     /** Lets go of what is open in any place; no more of them are laid out. */
     void close() {
         plans.clear();
+        coming.clear();
         laid.values().forEach(known -> known.closes().run());
     }
 }

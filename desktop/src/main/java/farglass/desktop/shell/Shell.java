@@ -9,6 +9,7 @@ import farglass.desktop.command.Commands;
 import farglass.desktop.command.Where;
 import farglass.desktop.desk.Choosers;
 import farglass.desktop.desk.Desk;
+import farglass.desktop.desk.InterfaceThread;
 import farglass.desktop.desk.Place;
 import farglass.desktop.desk.Settings;
 import farglass.desktop.dossier.DossierModel;
@@ -57,7 +58,7 @@ import javafx.scene.layout.VBox;
 import javafx.util.Duration;
 
 /** The places of one open library, with the study in force above them and the state of the work below. */
-public final class Shell extends StackPane implements AutoCloseable {
+public final class Shell extends StackPane {
     private final Desk desk;
     private final Commands commands;
     private final Player player;
@@ -272,6 +273,16 @@ public final class Shell extends StackPane implements AutoCloseable {
         places.layOutBehind(screen);
     }
 
+    /** Brings them into the window, out of sight, so that they need not be styled when they are wanted. */
+    public void bringRest(InterfaceThread screen) {
+        places.bringBehind(screen);
+    }
+
+    /** {@return whether every place is in the window, in sight or not} */
+    public boolean isAllThere() {
+        return places.areAllThere();
+    }
+
     /** {@return whether every place is laid out, and can be shown} */
     public boolean isWhole() {
         return places.areAllLaidOut() && !desk.arrivingProperty().get();
@@ -310,13 +321,13 @@ public final class Shell extends StackPane implements AutoCloseable {
         return desk;
     }
 
-    @Override
-    public void close() {
+    /** Leaves the library as {@link Desk#leave} does. */
+    public Runnable leave() {
         tag.leave();
         places.close();
         following.stop();
         player.close();
         filmThread.shutdown();
-        desk.close();
+        return desk.leave();
     }
 }

@@ -32,6 +32,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.concurrent.Executor;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
@@ -117,7 +118,8 @@ public final class Workbench extends StackPane implements Libraries {
         begun.library()
                 .ifPresentOrElse(
                         path -> begun.readyWithin(WORTH_WAITING)
-                                .ifPresentOrElse(this::show, () -> take(path, begun.ready(), () -> "")),
+                                .ifPresentOrElse(
+                                        ready -> show(ready, Runnable::run), () -> take(path, begun.ready(), () -> "")),
                         () -> welcome(""));
     }
 
@@ -193,7 +195,7 @@ public final class Workbench extends StackPane implements Libraries {
 
     /** @param saying what is said at the foot once it stands; may be empty */
     private void take(Path path, Supplier<LibraryOpening.Ready> reading, Supplier<String> saying) {
-        closeLibrary();
+        Runnable closing = leaveLibrary();
         Label words = new Label("Opening %s \u2026".formatted(path.getFileName()));
         words.setId("opening");
         words.getStyleClass().add("empty-words");
@@ -207,10 +209,14 @@ public final class Workbench extends StackPane implements Libraries {
         LibraryOpening begun = new LibraryOpening(screen);
         opening = Optional.of(begun);
         begun.begin(
-                reading,
+                () -> {
+                    // Before: it may be the same library.
+                    closing.run();
+                    return reading.get();
+                },
                 ready -> {
                     opening = Optional.empty();
-                    show(ready);
+                    show(ready, screen::behindPicture);
                     if (!saying.get().isEmpty()) {
                         shell.ifPresent(open -> open.desk().messages().say(saying.get()));
                     }
@@ -261,20 +267,21 @@ public final class Workbench extends StackPane implements Libraries {
         return sheets;
     }
 
-    private void show(LibraryOpening.Ready ready) {
+    /** @param filling when the frame of the window is filled: behind its picture where somebody looks at the window already */
+    private void show(LibraryOpening.Ready ready, Executor filling) {
         Library library = ready.library();
         Desk desk = Desk.ahead(library, ready.headers(), ready.lexicon(), screen, Optional.of(settings.sums()));
-        Shell made = lay(desk);
+        Shell made = lay(desk, filling);
         // What is not in sight yet comes behind the first picture.
         NextPicture.once(() -> {
-            desk.arrive(() -> arrived(desk), problem -> failed(library.path(), problem));
+            desk.arrive(() -> arrived(desk, made), problem -> failed(library.path(), problem));
             made.layOutRest(screen);
         });
         remember(library.path(), desk);
         library.readOnly().ifPresent(reason -> desk.messages().fail("Read only: " + reason));
     }
 
-    private void arrived(Desk desk) {
+    private void arrived(Desk desk, Shell made) {
         Log.note(
                 Happening.OPENED,
                 desk.contents().bouts().size(),
@@ -285,6 +292,7 @@ public final class Workbench extends StackPane implements Libraries {
         if (desk.library().readOnly().isEmpty()) {
             backUp(desk);
         }
+        made.bringRest(screen);
     }
 
     private static void tellDamage(Desk desk) {
@@ -321,8 +329,11 @@ public final class Workbench extends StackPane implements Libraries {
             stage.setTitle("Far Glass");
             stage.setScene(new Scene(other, WindowPlace.WIDTH, WindowPlace.HEIGHT));
             WindowPlace.put(stage, settings);
-            Shell made = other.lay(open.desk().beside());
-            NextPicture.once(() -> made.layOutRest(screen));
+            Shell made = other.lay(open.desk().beside(), Runnable::run);
+            NextPicture.once(() -> {
+                made.layOutRest(screen);
+                made.bringRest(screen);
+            });
             others.add(other);
             stage.setOnHidden(event -> {
                 others.remove(other);
@@ -332,11 +343,11 @@ public final class Workbench extends StackPane implements Libraries {
         });
     }
 
-    private Shell lay(Desk desk) {
+    private Shell lay(Desk desk, Executor filling) {
         Shell made = new Shell(desk, this, settings, choosers, palette);
         shell = Optional.of(made);
         getChildren().setAll(made);
-        made.begin();
+        filling.execute(made::begin);
         return made;
     }
 
@@ -357,6 +368,11 @@ public final class Workbench extends StackPane implements Libraries {
 
     @Override
     public void closeLibrary() {
+        leaveLibrary().run();
+    }
+
+    /** {@return what is left to do for the library to be closed, from any thread: it may wait for the disk} */
+    private Runnable leaveLibrary() {
         // A library that is closed is closed in all its windows.
         for (Workbench other : List.copyOf(others)) {
             if (other.getScene() != null && other.getScene().getWindow() != null) {
@@ -365,11 +381,12 @@ public final class Workbench extends StackPane implements Libraries {
         }
         opening.ifPresent(LibraryOpening::giveUp);
         opening = Optional.empty();
-        shell.ifPresent(open -> {
-            open.close();
+        Optional<Runnable> closing = shell.map(Shell::leave);
+        shell = Optional.empty();
+        return () -> closing.ifPresent(left -> {
+            left.run();
             Log.note(Happening.CLOSED);
         });
-        shell = Optional.empty();
     }
 
     @Override

@@ -173,7 +173,8 @@ class TagScreenTest extends OnStage {
                 .map(Stage.class::cast)
                 .findFirst()
                 .orElseThrow());
-        assertThat(onScreen(() -> workbench.lookup(".film"))).isNull();
+        assertThat(onScreen(() -> workbench.lookupAll(".film").stream().noneMatch(OnStage::isSeen)))
+                .isTrue();
         for (String letter : "b frame".split("")) {
             send(
                     apart,

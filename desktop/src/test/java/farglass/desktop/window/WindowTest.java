@@ -231,12 +231,12 @@ class WindowTest extends OnStage {
         libraryWith(BOUT);
         press(KeyCode.SHORTCUT, KeyCode.DIGIT2);
         await("the bout is offered", () -> workbench.lookup("#no-bout-film") != null);
-        assertThat(workbench.lookup("#play")).isNull();
+        assertThat(onScreen(() -> isSeen(workbench.lookup("#play")))).isFalse();
         press(KeyCode.ENTER);
         await(
                 "it is open",
                 () -> workbench.shell().orElseThrow().tag().open().bout().isPresent());
-        assertThat(workbench.lookup("#play")).isNotNull();
+        assertThat(onScreen(() -> isSeen(workbench.lookup("#play")))).isTrue();
     }
 
     @Test

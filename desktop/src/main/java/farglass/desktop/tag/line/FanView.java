@@ -4,6 +4,7 @@ import farglass.core.bout.Moment;
 import farglass.core.entry.SideRule;
 import farglass.core.pick.Fan;
 import farglass.core.side.Side;
+import farglass.desktop.parts.PartByPart;
 import farglass.desktop.tag.OpenBout;
 import farglass.drawing.Palette;
 import java.util.List;
@@ -66,6 +67,8 @@ final class FanView extends VBox {
         getChildren().addAll(new HBox(8, question, between, leave), hands);
         hands.setAlignment(Pos.TOP_LEFT);
         hands.getChildren().addAll(left, body, right);
+        PartByPart.in(hands);
+        PartByPart.in(this);
         hands.getChildren().forEach(part -> part.managedProperty().bind(part.visibleProperty()));
         model.openProperty().addListener(change -> show());
         // It has no width before it is first shown.

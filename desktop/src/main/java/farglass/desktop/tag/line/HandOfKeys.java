@@ -1,6 +1,7 @@
 package farglass.desktop.tag.line;
 
 import farglass.core.side.Side;
+import farglass.desktop.parts.PartByPart;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -45,6 +46,7 @@ final class HandOfKeys extends GridPane {
         }
         // All of them stay in the window: what comes into one is styled anew, and another fan opens at most moments.
         getChildren().addAll(buttons);
+        PartByPart.in(this);
     }
 
     /**

@@ -1,6 +1,7 @@
 package farglass.desktop.tag.line;
 
 import farglass.core.scribe.Reading;
+import farglass.desktop.parts.PartByPart;
 import farglass.desktop.tag.Tagging;
 import farglass.drawing.Palette;
 import java.util.ArrayList;
@@ -99,6 +100,7 @@ public final class ScribeView extends VBox {
             hint.managedProperty().bind(hint.visibleProperty());
         }
         hints.getStyleClass().add("hints");
+        PartByPart.in(hints);
         Button mark = new Button(". Mark");
         mark.setId("mark");
         mark.getStyleClass().add("word");

@@ -9,6 +9,7 @@ import farglass.desktop.desk.Place;
 import farglass.desktop.desk.Settings;
 import farglass.desktop.desk.Soon;
 import farglass.desktop.parts.Island;
+import farglass.desktop.parts.PartByPart;
 import farglass.desktop.screening.FilmView;
 import farglass.desktop.tag.Tagging;
 import farglass.desktop.tag.ledger.LedgerView;
@@ -87,9 +88,13 @@ public final class TagView extends BorderPane implements TagPage {
     private final Button findFilm = new Button("Find the film\u2026");
     private final FilmView film;
     private final NoBoutPage noBout;
+    private final Island withoutBout;
     private final VBox conversation;
     private final ScreenView screen;
     private final Borders borders;
+    /** What stands in the middle with a bout and without one, both kept in the window: what comes into one is styled anew. */
+    private final StackPane middle;
+
     private final ReadOnlyBooleanWrapper large = new ReadOnlyBooleanWrapper(false);
     private final InvalidationListener leavesFullScreen = change -> {
         if (large.get() && !window().isFullScreen()) {
@@ -138,6 +143,14 @@ public final class TagView extends BorderPane implements TagPage {
         this.screen = screen(commands, sheet);
         this.borders = new Borders(
                 conversation, screen, new TideFoot(commands, tag, tide, palette), settings, errands::keepSettings);
+        // An island: a page that moves its lines while it is laid out asks what it lies in to be laid out again, which
+        // asks
+        // nobody, being laid out itself. What else lies in it would wait for ever.
+        this.withoutBout = new Island(noBout);
+        this.middle = new StackPane(withoutBout, borders);
+        borders.setVisible(false);
+        setCenter(middle);
+        PartByPart.in(middle);
         TagKeys keys = new TagKeys(commands, model, sheet, this);
         addEventFilter(KeyEvent.KEY_PRESSED, keys::pressed);
         addEventFilter(KeyEvent.KEY_TYPED, keys::typed);
@@ -186,6 +199,7 @@ public final class TagView extends BorderPane implements TagPage {
         VBox side = new VBox(4, passBar, names, list, scribe);
         side.setMinWidth(380);
         side.setMinHeight(0);
+        PartByPart.in(side);
         return side;
     }
 
@@ -206,11 +220,12 @@ public final class TagView extends BorderPane implements TagPage {
         if (!open) {
             noBout.refresh();
         }
-        if (getCenter() == null || open == (getCenter() == noBout)) {
+        if (open != borders.isVisible()) {
             if (!open && large.get()) {
                 showLarge(false);
             }
-            setCenter(open ? borders : noBout);
+            borders.setVisible(open);
+            withoutBout.setVisible(!open);
             // What had the keys is not shown any more.
             Platform.runLater(() -> {
                 if (model.desk().navigation().placeProperty().get() == Place.TAG && getScene() != null) {
@@ -325,7 +340,7 @@ public final class TagView extends BorderPane implements TagPage {
             window().setFullScreen(true);
         } else {
             conversation.getChildren().add(scribe);
-            setCenter(borders);
+            setCenter(middle);
             window().fullScreenProperty().removeListener(leavesFullScreen);
             window().setFullScreen(false);
         }

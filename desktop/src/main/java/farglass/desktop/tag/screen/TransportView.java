@@ -3,6 +3,7 @@ package farglass.desktop.tag.screen;
 import farglass.desktop.command.CommandButton;
 import farglass.desktop.command.CommandItem;
 import farglass.desktop.command.Commands;
+import farglass.desktop.parts.PartByPart;
 import farglass.desktop.screening.Player;
 import farglass.desktop.tag.Jump;
 import farglass.desktop.tag.Tagging;
@@ -62,6 +63,7 @@ public final class TransportView extends FlowPane {
                         button("loop", "Loop"),
                         look(),
                         mark());
+        PartByPart.in(this);
     }
 
     /** What one does with the picture, and where one goes in it. */

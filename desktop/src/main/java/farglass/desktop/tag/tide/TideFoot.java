@@ -2,6 +2,7 @@ package farglass.desktop.tag.tide;
 
 import farglass.desktop.command.CommandButton;
 import farglass.desktop.command.Commands;
+import farglass.desktop.parts.PartByPart;
 import farglass.desktop.tag.Tagging;
 import farglass.drawing.Palette;
 import java.util.List;
@@ -53,6 +54,8 @@ public final class TideFoot extends VBox {
                         small(commands, "tide-whole", "Whole bout")));
         line.setAlignment(Pos.CENTER_LEFT);
         getChildren().addAll(line, view);
+        PartByPart.in(line);
+        PartByPart.in(this);
         setMinHeight(96);
     }
 
