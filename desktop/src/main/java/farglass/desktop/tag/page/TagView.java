@@ -145,7 +145,7 @@ public final class TagView extends BorderPane implements TagPage {
                 conversation, screen, new TideFoot(commands, tag, tide, palette), settings, errands::keepSettings);
         // An island: a page that moves its lines while it is laid out wants what it lies in laid out again, which asks
         // nobody, being laid out itself. What else lies in it would wait for ever.
-        this.withoutBout = new Island(noBout);
+        this.withoutBout = new Island(new StackPane(noBout));
         this.middle = new StackPane(withoutBout, borders);
         borders.setVisible(false);
         setCenter(middle);
