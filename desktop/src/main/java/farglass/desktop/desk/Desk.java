@@ -266,6 +266,11 @@ public final class Desk implements AutoCloseable {
         return new Soon(held.turns, work);
     }
 
+    /** Does that behind the next picture, where what it shows should not be styled in one piece with what is shown now. */
+    public void behindPicture(Runnable task) {
+        held.screen.behindPicture(task);
+    }
+
     /** {@return whether nothing that was wished for as {@link #soon} is still to come} */
     public boolean isAllShown() {
         return held.turns.areDone();

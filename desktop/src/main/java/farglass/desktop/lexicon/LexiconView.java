@@ -10,6 +10,7 @@ import farglass.desktop.command.Key;
 import farglass.desktop.command.Where;
 import farglass.desktop.desk.Settings;
 import farglass.desktop.desk.Soon;
+import farglass.desktop.parts.PartByPart;
 import farglass.desktop.parts.Sheets;
 import java.io.IOException;
 import java.util.ArrayList;
@@ -109,6 +110,7 @@ public final class LexiconView extends BorderPane {
         Label shown = new Label("Shown in");
         shown.setLabelFor(schools);
         HBox top = new HBox(10, search, kinds, count, between, shown, schools);
+        PartByPart.in(top);
         top.setAlignment(Pos.CENTER_LEFT);
         BorderPane.setMargin(top, new Insets(0, 0, 10, 0));
         return top;
@@ -165,7 +167,9 @@ public final class LexiconView extends BorderPane {
         Button technique = new CommandButton(commands, "new-technique", "New technique\u2026");
         Button position = new CommandButton(commands, "new-position", "New position\u2026");
         VBox.setVgrow(entries, Priority.ALWAYS);
-        return new VBox(8, entries, new HBox(8, technique, position));
+        VBox list = new VBox(8, entries, new HBox(8, technique, position));
+        PartByPart.in(list);
+        return list;
     }
 
     private VBox unnamedWords(Commands commands) {
@@ -202,6 +206,7 @@ public final class LexiconView extends BorderPane {
         VBox.setVgrow(unnamed, Priority.ALWAYS);
         VBox side = new VBox(6, title, how, unnamed, name);
         side.setPrefWidth(250);
+        PartByPart.in(side);
         return side;
     }
 

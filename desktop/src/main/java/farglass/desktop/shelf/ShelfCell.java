@@ -1,5 +1,7 @@
 package farglass.desktop.shelf;
 
+import farglass.desktop.desk.Desk;
+import farglass.desktop.desk.Soon;
 import farglass.desktop.parts.CanvasBrush;
 import farglass.desktop.parts.Drawn;
 import farglass.desktop.parts.WrappingCell;
@@ -23,13 +25,16 @@ final class ShelfCell extends WrappingCell<ShelfRow> {
     private final Label seen = new Label();
     private final Label rules = new Label();
     private final Drawn tide;
+    private final Soon tideSoon;
 
-    ShelfCell(ObservableValue<Palette> palette) {
-        this(new GridPane(), palette);
+    /** @param desk gives turns to what takes long */
+    ShelfCell(Desk desk, ObservableValue<Palette> palette) {
+        this(desk, new GridPane(), palette);
     }
 
-    private ShelfCell(GridPane line, ObservableValue<Palette> palette) {
+    private ShelfCell(Desk desk, GridPane line, ObservableValue<Palette> palette) {
         super(line);
+        tideSoon = desk.soon(this::paintTide);
         tide = new Drawn(palette);
         tide.setPrefSize(300, 40);
         tide.setMinHeight(40);
@@ -60,7 +65,19 @@ final class ShelfCell extends WrappingCell<ShelfRow> {
         if (!tide.isVisible()) {
             return;
         }
-        tide.paint(new SmallTide(row));
+        if (row.tide().isKnown()) {
+            paintTide();
+        } else {
+            // To work it out for all rows in sight takes longer than one may wait for a key: each has a turn of its
+            // own.
+            tide.paint((brush, width, height) -> tideSoon.wish());
+        }
+    }
+
+    private void paintTide() {
+        if (getItem() != null && tide.isVisible()) {
+            tide.paint(new SmallTide(getItem()));
+        }
     }
 
     /** Drawn anew whenever the Shelf comes into sight, and mostly in the same size. */

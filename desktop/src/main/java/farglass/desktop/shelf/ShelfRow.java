@@ -13,8 +13,6 @@ import farglass.core.state.Counting;
 import farglass.core.state.Ladder;
 import farglass.core.state.Tide;
 import farglass.core.state.Timeline;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
 
@@ -36,7 +34,29 @@ record ShelfRow(
         String result,
         String seen,
         boolean news,
-        Supplier<Tide> tide) {
+        Late tide) {
+    /** How a bout went, worked out when somebody first asks. For the interface thread alone. */
+    static final class Late {
+        private final Supplier<Tide> work;
+        private Optional<Tide> known = Optional.empty();
+
+        private Late(Supplier<Tide> work) {
+            this.work = work;
+        }
+
+        Tide get() {
+            if (known.isEmpty()) {
+                known = Optional.of(work.get());
+            }
+            return known.get();
+        }
+
+        /** {@return whether it is worked out} */
+        boolean isKnown() {
+            return known.isPresent();
+        }
+    }
+
     /**
      * @param arriving whether only the header is known yet
      * @param news whether it changed what may be said of an athlete of the study
@@ -67,18 +87,7 @@ record ShelfRow(
                 header.result().map(result -> result(result, studied, lexicon)).orElse("result not noted"),
                 arriving ? "being read" : seen(bout) + (news ? ", news (D)" : ""),
                 news,
-                once(() -> Tide.of(bout, Timeline.of(bout, lexicon), lexicon, studied, Ladder.POINTS)));
-    }
-
-    /** For the interface thread alone. */
-    private static <T> Supplier<T> once(Supplier<T> work) {
-        List<T> made = new ArrayList<>(1);
-        return () -> {
-            if (made.isEmpty()) {
-                made.add(work.get());
-            }
-            return made.get(0);
-        };
+                new Late(() -> Tide.of(bout, Timeline.of(bout, lexicon), lexicon, studied, Ladder.POINTS)));
     }
 
     private static String result(Result result, Seat studied, Lexicon lexicon) {

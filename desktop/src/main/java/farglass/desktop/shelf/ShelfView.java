@@ -15,6 +15,7 @@ import javafx.beans.binding.Bindings;
 import javafx.beans.binding.BooleanBinding;
 import javafx.beans.value.ObservableValue;
 import javafx.collections.ListChangeListener;
+import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
@@ -29,16 +30,24 @@ import javafx.scene.layout.VBox;
 
 /** The Shelf place. */
 public final class ShelfView extends BorderPane {
+    /** In pixels; about two rows. */
+    private static final double ROOM_AT_ONCE = 110;
+
     private final ShelfModel model;
     private final Intake intake;
     private final ListView<ShelfRow> list;
+    /** Comes into the window when it is first wanted: most never see it. */
     private final EmptyShelf empty;
+
+    private final StackPane middle;
+    private boolean begun;
 
     public ShelfView(Commands commands, ShelfModel model, Intake intake, ObservableValue<Palette> palette) {
         this.model = model;
         this.intake = intake;
         this.list = new ListView<>(model.rows());
         this.empty = new EmptyShelf(intake);
+        this.middle = new StackPane(list);
         commands.add(commands());
         getStyleClass().add("shelf");
         Label summary = new Label();
@@ -62,7 +71,7 @@ public final class ShelfView extends BorderPane {
         setTop(top);
         list.setId("bouts");
         list.getStyleClass().add("bouts");
-        list.setCellFactory(view -> new ShelfCell(palette));
+        list.setCellFactory(view -> new ShelfCell(model.desk(), palette));
         BooleanBinding empty = Bindings.isEmpty(model.rows());
         for (Region shown : List.of(buttons, list)) {
             shown.visibleProperty().bind(empty.not());
@@ -77,7 +86,8 @@ public final class ShelfView extends BorderPane {
             }
         });
         showEmpty();
-        setCenter(new StackPane(list, this.empty));
+        StackPane.setAlignment(list, Pos.TOP_CENTER);
+        setCenter(middle);
         list.addEventHandler(KeyEvent.KEY_PRESSED, event -> commands.hear(event, List.of(Where.SHELF)));
         list.setOnMouseClicked(event -> {
             if (event.getClickCount() == 2) {
@@ -174,10 +184,32 @@ public final class ShelfView extends BorderPane {
     }
 
     private void showEmpty() {
+        if (model.rows().isEmpty() && !middle.getChildren().contains(empty)) {
+            middle.getChildren().add(empty);
+        }
         empty.show(model.desk().contents().bouts().isEmpty());
     }
 
+    /** Rows that are all new to a window that stands already come two a picture, so that none takes long to be made. */
+    private void giveRoomStepByStep() {
+        list.setMaxHeight(ROOM_AT_ONCE);
+        model.desk().behindPicture(this::giveMoreRoom);
+    }
+
+    private void giveMoreRoom() {
+        if (list.getHeight() < list.getMaxHeight()) {
+            list.setMaxHeight(Double.MAX_VALUE);
+        } else {
+            list.setMaxHeight(list.getMaxHeight() + ROOM_AT_ONCE);
+            model.desk().behindPicture(this::giveMoreRoom);
+        }
+    }
+
     public void begin() {
+        if (!begun && getScene().getWindow().isShowing()) {
+            giveRoomStepByStep();
+        }
+        begun = true;
         if (model.rows().isEmpty()) {
             showEmpty();
             empty.begin();
