@@ -6,6 +6,8 @@ import farglass.core.bout.Bout;
 import farglass.core.change.Change;
 import farglass.core.lexicon.Lexicon;
 import farglass.core.notation.BoutFile;
+import farglass.core.study.Athlete;
+import farglass.desktop.desk.Desk;
 import farglass.desktop.desk.Place;
 import farglass.desktop.desk.RecentLibrary;
 import farglass.library.Library;
@@ -14,6 +16,7 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.MenuButton;
@@ -224,6 +227,29 @@ class WindowTest extends OnStage {
         assertThat(desk().contents().bouts())
                 .allMatch(bout -> bout.header().ruleset().equals("delayed-points"))
                 .allMatch(bout -> bout.header().uniform() == farglass.core.bout.Uniform.NO_GI);
+    }
+
+    @Test
+    void theWindowAnswersWhileTheLibraryThatIsLeftIsStillWritten() throws Exception {
+        libraryWith(BOUT);
+        CompletableFuture<Void> disk = new CompletableFuture<>();
+        Desk left = desk();
+        onScreen(() -> left.submit(
+                () -> {
+                    disk.join();
+                    return left.library().change("Late", Change.added(new Athlete("late", "Petra Quillon")));
+                },
+                ""));
+        onScreen(() -> {
+            workbench.open(folder.resolve("matches.farglass"));
+            return null;
+        });
+        assertThat(onScreen(() -> workbench.isOpening())).isTrue();
+        disk.complete(null);
+        await("it is open again", this::isOpen);
+        assertThat(desk().contents().athlete("late"))
+                .as("what was written last")
+                .isPresent();
     }
 
     @Test
