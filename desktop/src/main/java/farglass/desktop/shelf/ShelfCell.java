@@ -68,8 +68,7 @@ final class ShelfCell extends WrappingCell<ShelfRow> {
         if (row.tide().isKnown()) {
             paintTide();
         } else {
-            // To work it out for all rows in sight takes longer than one may wait for a key: each has a turn of its
-            // own.
+            // To work it out for all rows in sight takes longer than a key may wait: each has a turn of its own.
             tide.paint((brush, width, height) -> tideSoon.wish());
         }
     }

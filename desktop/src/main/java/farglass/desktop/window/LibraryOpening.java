@@ -32,8 +32,8 @@ final class LibraryOpening {
     }
 
     private final Executor screen;
-    /** Read and written on the interface thread alone. */
-    private boolean givenUp;
+    /** Written on the interface thread alone. */
+    private volatile boolean givenUp;
 
     LibraryOpening(Executor screen) {
         this.screen = screen;
@@ -42,13 +42,18 @@ final class LibraryOpening {
     /**
      * Begins.
      *
+     * @param first what is done on that thread before; without fail, while a library that was given up by then is not read
      * @param here told on the interface thread, unless it was given up
      * @param failed likewise
      */
-    void begin(Supplier<Ready> opening, Consumer<Ready> here, Consumer<Throwable> failed) {
+    void begin(Runnable first, Supplier<Ready> opening, Consumer<Ready> here, Consumer<Throwable> failed) {
         Thread thread = new Thread(
                 () -> {
                     try {
+                        first.run();
+                        if (givenUp) {
+                            return;
+                        }
                         Ready ready = opening.get();
                         screen.execute(() -> take(ready, here));
                     } catch (RuntimeException | Error e) {

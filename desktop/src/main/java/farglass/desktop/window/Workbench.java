@@ -32,6 +32,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.Executor;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Consumer;
@@ -66,6 +67,9 @@ public final class Workbench extends StackPane implements Libraries {
     private final Commands commands;
 
     private Optional<Shell> shell = Optional.empty();
+    /** Done when what was left last for another library is closed. */
+    private CompletableFuture<Void> closed = CompletableFuture.completedFuture(null);
+
     /** What is being read, and will stand here. */
     private Optional<LibraryOpening> opening = Optional.empty();
 
@@ -147,7 +151,7 @@ public final class Workbench extends StackPane implements Libraries {
     }
 
     private void welcome(String problem) {
-        closeLibrary();
+        leaveLibrary().run();
         getChildren().setAll(welcomePage(problem));
     }
 
@@ -196,6 +200,9 @@ public final class Workbench extends StackPane implements Libraries {
     /** @param saying what is said at the foot once it stands; may be empty */
     private void take(Path path, Supplier<LibraryOpening.Ready> reading, Supplier<String> saying) {
         Runnable closing = leaveLibrary();
+        CompletableFuture<Void> before = closed;
+        CompletableFuture<Void> after = new CompletableFuture<>();
+        closed = after;
         Label words = new Label("Opening %s \u2026".formatted(path.getFileName()));
         words.setId("opening");
         words.getStyleClass().add("empty-words");
@@ -210,10 +217,15 @@ public final class Workbench extends StackPane implements Libraries {
         opening = Optional.of(begun);
         begun.begin(
                 () -> {
-                    // Before: it may be the same library.
-                    closing.run();
-                    return reading.get();
+                    // First: it may be the same library.
+                    before.join();
+                    try {
+                        closing.run();
+                    } finally {
+                        after.complete(null);
+                    }
                 },
+                reading,
                 ready -> {
                     opening = Optional.empty();
                     show(ready, screen::behindPicture);
@@ -369,6 +381,7 @@ public final class Workbench extends StackPane implements Libraries {
     @Override
     public void closeLibrary() {
         leaveLibrary().run();
+        closed.join();
     }
 
     /** {@return what is left to do for the library to be closed, from any thread: it may wait for the disk} */

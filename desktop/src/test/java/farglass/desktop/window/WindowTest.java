@@ -245,6 +245,12 @@ class WindowTest extends OnStage {
             return null;
         });
         assertThat(onScreen(() -> workbench.isOpening())).isTrue();
+        robot.clickOn("#stop-opening");
+        await("it is given up", () -> !workbench.isOpening());
+        onScreen(() -> {
+            workbench.open(folder.resolve("matches.farglass"));
+            return null;
+        });
         disk.complete(null);
         await("it is open again", this::isOpen);
         assertThat(desk().contents().athlete("late"))
