@@ -42,18 +42,23 @@ final class LibraryOpening {
     /**
      * Begins.
      *
-     * @param first what is done on that thread before; without fail, while a library that was given up by then is not read
+     * @param first what is done on that thread before, also if the library is given up meanwhile, which then is not read
      * @param here told on the interface thread, unless it was given up
-     * @param failed likewise
+     * @param failed likewise; told in any case that what is done first went wrong
      */
     void begin(Runnable first, Supplier<Ready> opening, Consumer<Ready> here, Consumer<Throwable> failed) {
         Thread thread = new Thread(
                 () -> {
                     try {
                         first.run();
-                        if (givenUp) {
-                            return;
-                        }
+                    } catch (RuntimeException | Error e) {
+                        screen.execute(() -> failed.accept(e));
+                        return;
+                    }
+                    if (givenUp) {
+                        return;
+                    }
+                    try {
                         Ready ready = opening.get();
                         screen.execute(() -> take(ready, here));
                     } catch (RuntimeException | Error e) {
