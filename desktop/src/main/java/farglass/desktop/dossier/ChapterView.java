@@ -39,7 +39,7 @@ final class ChapterView extends VBox {
 
     private final DossierModel model;
     private final ChapterLines lines;
-    /** So many lines are laid out in one piece, about half of what a window shows: more would be felt. */
+    /** So many lines are laid out in one piece, about a third of what a window shows: more would be felt. */
     private static final int LINES_AT_ONCE = 6;
 
     private final List<Node> shown = new ArrayList<>();

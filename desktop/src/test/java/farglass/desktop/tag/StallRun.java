@@ -69,7 +69,7 @@ final class StallRun {
         told(watch, "open another library");
     }
 
-    /** As for who first looks at the Shelf: some two seconds later every place is in the window. */
+    /** As for who first looks at the Shelf: some seconds later every place is in the window. */
     private static void allThere(RunWindow window) throws Exception {
         WaitForAsyncUtils.waitFor(
                 1,
